@@ -1,0 +1,22 @@
+/** Unit tests run on the sources as ES modules, since the two engines of the core are modules that start with an await. */
+const swc = [
+  '@swc/jest',
+  {
+    jsc: {
+      parser: { syntax: 'typescript', tsx: true },
+      transform: { react: { runtime: 'automatic' } },
+      target: 'es2022',
+    },
+    module: { type: 'es6' },
+  },
+];
+
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/src', '<rootDir>/e2e', '<rootDir>/scripts'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  transform: { '^.+\\.(ts|tsx)$': swc },
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^e2e/(.*)$': '<rootDir>/e2e/$1' },
+  modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/build'],
+};

@@ -1,0 +1,132 @@
+import { assertNever } from '@/core/outcome';
+import type { InputIssue, ServiceProblem } from '@/services';
+
+/** RFC 9457. `kind` is for programs, `detail` for people, `errors` names fields and rows. */
+export interface ProblemBody {
+  readonly type: 'about:blank';
+  readonly kind: string;
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
+  readonly field?: string;
+  readonly row?: number;
+  readonly errors?: readonly InputIssue[];
+  readonly requestId?: string;
+}
+
+export type HttpProblem =
+  | ServiceProblem
+  | { readonly kind: 'foreignHost' | 'foreignOrigin' | 'noSuchAddress' | 'needsIfMatch' | 'notJson' | 'crashed' }
+  | { readonly kind: 'brokenJson'; readonly message: string }
+  | { readonly kind: 'bodyTooLarge'; readonly mostBytes: number };
+
+type Told = readonly [status: number, title: string, detail: string];
+
+/** What happened and what to do, in one or two plain sentences. */
+function tell(problem: HttpProblem): Told {
+  switch (problem.kind) {
+    case 'runNotFound':
+      return [404, 'No such run', `There is no run ${problem.runId}. GET /api/runs lists those there are.`];
+    case 'passNotFound':
+      return [
+        404,
+        'No such pass',
+        `Pass ${problem.no} is not made. ${problem.lastNo === 0 ? 'No pass is made yet' : `The last one is ${problem.lastNo}`}; making a pass gives it its file.`,
+      ];
+    case 'outlineNotFound':
+      return [404, 'No such outline', `No outline of the hash ${problem.sha} is kept.`];
+    case 'changedElsewhere':
+      return [
+        412,
+        'Changed elsewhere',
+        `You changed state ${problem.yourCounter} of this run; by now it is at ${problem.counter}. Read it again and repeat your change.`,
+      ];
+    case 'invalidInput':
+      return [422, 'Something in the input is not right', issuesSentence(problem.issues)];
+    case 'nothingToMake':
+      return [409, 'Nothing left to make', nothingSentence(problem)];
+    case 'idTaken':
+      return [
+        409,
+        'Id already used',
+        `The id ${problem.id} already belongs to another ${problem.what}. Make a new one.`,
+      ];
+    case 'unknownTarget':
+      return [422, `No such ${problem.what}`, `This run has no ${problem.what} ${problem.id}.`];
+    case 'notCuttable':
+      return [
+        409,
+        'Not in any pass',
+        `${problem.text || `The piece ${problem.pieceId}`} has an open stop or is larger than the bed, so it lies in no pass and cannot be marked. Remedy it on Fit first.`,
+      ];
+    case 'notTheCurrentCutting':
+      return [
+        409,
+        'Another cutting counts now',
+        `The mark speaks of cutting ${problem.attempt} of ${problem.pieceId}; cutting ${problem.current} counts now. Look again and repeat the mark.`,
+      ];
+    default:
+      return tellTransport(problem);
+  }
+}
+
+function tellTransport(problem: Exclude<HttpProblem, ServiceProblem>): Told {
+  switch (problem.kind) {
+    case 'foreignHost':
+      return [403, 'Refused', 'Knurl answers only under localhost and 127.0.0.1.'];
+    case 'foreignOrigin':
+      return [403, 'Refused', 'The request comes from a page of another origin. Open Knurl in its own tab.'];
+    case 'noSuchAddress':
+      return [404, 'No such address', 'The interface has no such address; docs/http.md lists all of them.'];
+    case 'needsIfMatch':
+      return [
+        428,
+        'State missing',
+        'Send the ETag of the run that you read as If-Match, so that nobody is overwritten.',
+      ];
+    case 'notJson':
+      return [415, 'Not JSON', 'Send the body as application/json.'];
+    case 'brokenJson':
+      return [400, 'Broken JSON', `The body is not JSON: ${problem.message}.`];
+    case 'bodyTooLarge':
+      return [
+        413,
+        'Too large',
+        `The body is larger than ${Math.round(problem.mostBytes / 1_000_000)} MB. Split it up.`,
+      ];
+    case 'crashed':
+      return [500, 'Knurl made a mistake', 'Nothing was changed. Try again; the log has this request id.'];
+    default:
+      return assertNever(problem);
+  }
+}
+
+function issuesSentence(issues: readonly InputIssue[]): string {
+  const [first] = issues;
+  if (!first) return 'The input was refused.';
+  const at = first.row === null ? first.field : `${first.field}, row ${first.row}`;
+  const more = issues.length > 1 ? ` And ${issues.length - 1} more.` : '';
+  return `${at}: ${first.message}${more}`;
+}
+
+function nothingSentence({ numStopped, numTooLarge }: { numStopped: number; numTooLarge: number }): string {
+  if (numStopped === 0 && numTooLarge === 0) return 'Every piece lies in a made pass already.';
+  const stopped = numStopped > 0 ? `${numStopped} with an open stop` : '';
+  const large = numTooLarge > 0 ? `${numTooLarge} larger than the bed` : '';
+  return `All pieces that can be cut lie in made passes. Left out: ${[stopped, large].filter(Boolean).join(', ')}.`;
+}
+
+export function problemBody(problem: HttpProblem): ProblemBody {
+  const [status, title, detail] = tell(problem);
+  const issues = problem.kind === 'invalidInput' ? problem.issues : [];
+  const [first] = issues;
+  return {
+    type: 'about:blank',
+    kind: problem.kind,
+    title,
+    status,
+    detail,
+    ...(first ? { field: first.field, errors: issues } : {}),
+    ...(first && first.row !== null ? { row: first.row } : {}),
+  };
+}

@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { isId } from '@/core/run';
+import { issuesOfZod, listMadePasses, makeNextPass } from '@/services';
+import { MOST_SPEC_BYTES, readJson } from '../../../../_http/read-json';
+import { answerWith, route } from '../../../../_http/route';
+
+export const dynamic = 'force-dynamic';
+
+const makeSchema = z.object({
+  id: z.string().refine(isId, 'An id is a letter and nine letters or digits.').nullable().default(null),
+});
+
+export const GET = route<{ id: string }>(async ({ params, context }) =>
+  answerWith(await listMadePasses(context, params.id), (passes) => Response.json({ passes })),
+);
+
+export const POST = route<{ id: string }>(async ({ request, params, context }) => {
+  const hasBody = request.headers.has('content-type') || Number(request.headers.get('content-length') ?? 0) > 0;
+  const body = hasBody ? await readJson(request, MOST_SPEC_BYTES) : ({ ok: true, value: {} } as const);
+  if (!body.ok) return body.problem;
+  const input = makeSchema.safeParse(body.value);
+  if (!input.success) return { kind: 'invalidInput', issues: issuesOfZod(input.error) };
+  return answerWith(await makeNextPass(context, params.id, input.data.id), ({ pass, isRepeat }) =>
+    Response.json(pass, {
+      status: isRepeat ? 200 : 201,
+      headers: { location: `/api/runs/${params.id}/passes/${pass.no}/cut.svg` },
+    }),
+  );
+});

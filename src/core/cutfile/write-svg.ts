@@ -1,0 +1,60 @@
+import { type Island, type Outline, type Ring, boxOfRings, cutOrder, mapOutline, outlineRings } from '../geometry';
+import type { MadePass, Patch, Placed } from '../sheets';
+import { mmToUm10, writeMm } from '../units';
+import { xmlAttribute } from './xml-attribute';
+
+/**
+ * A made pass as SVG 1.1: true millimetres, the page is the usable bed, origin top left, no transforms, at most three
+ * decimals. One group per piece, one even-odd path per island, its holes first, in the order in which they are cut.
+ * Outer rings run clockwise to the eye, holes the other way.
+ *
+ * `outlineOf` answers an outline by hash. Equal passes give equal bytes.
+ */
+export function writeSvg(pass: MadePass, outlineOf: (sha: string) => Outline): string {
+  const width = writeMm(mmToUm10(pass.bed.widthMm));
+  const height = writeMm(mmToUm10(pass.bed.heightMm));
+  const groups = pass.patches.flatMap((patch) => patch.placed.map((placed) => pieceGroup(patch, placed, outlineOf)));
+  return [
+    '<?xml version="1.0" encoding="UTF-8"?>',
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}">`,
+    ...groups,
+    '</svg>',
+    '',
+  ].join('\n');
+}
+
+function pieceGroup(patch: Patch, placed: Placed, outlineOf: (sha: string) => Outline): string {
+  const attributes = [
+    `id="piece-${placed.pieceId}"`,
+    `data-entry="${xmlAttribute(placed.pieceId.split('-', 1)[0] ?? '')}"`,
+    `data-text="${xmlAttribute(placed.text.join('\n'))}"`,
+    `data-material="${xmlAttribute(patch.materialId)}"`,
+    `data-reversed="${placed.reversed}"`,
+  ];
+  const paths = cutOrder(outlineOnBed(placed, outlineOf(placed.outline))).map(islandPath);
+  return [`<g ${attributes.join(' ')}>`, ...paths, '</g>'].join('\n');
+}
+
+/** Mirrored within its own box when it is bonded face down, then moved to its spot. */
+function outlineOnBed({ reversed, x, y }: Placed, outline: Outline): Outline {
+  if (!reversed) return mapOutline(outline, 1, 1, x, y);
+  const box = boxOfRings(outlineRings(outline));
+  return mapOutline(outline, -1, 1, x + (box?.maxX ?? 0), y);
+}
+
+function islandPath({ outer, holes }: Island): string {
+  return `<path fill-rule="evenodd" d="${[...holes, outer].map(ringCommands).join('')}"/>`;
+}
+
+/** A whole outline as one even-odd path in millimetres: for pictures, where islands need not be told apart. */
+export function pathData(outline: Outline): string {
+  return [...outlineRings(outline)].map(ringCommands).join('');
+}
+
+function ringCommands(ring: Ring): string {
+  let commands = '';
+  for (let i = 0; i < ring.length; i += 2) {
+    commands += `${i === 0 ? 'M' : 'L'}${writeMm(ring[i]!)} ${writeMm(ring[i + 1]!)}`;
+  }
+  return `${commands}Z`;
+}

@@ -1,0 +1,9 @@
+/**
+ * Fit: every text of a run, sized by the rule of its group and set in its place, with measures and findings.
+ * Letters come from lettering, places from place; which film a fit is cut from is decided in pieces.
+ */
+export { type Fit, type FitReport, fitRun } from './fit-run';
+export { type FitSlot, fitSlots } from './fit-slots';
+export { type LetterJob, type TextCache, letterJobs, textCache } from './text-cache';
+export { type SetHeight } from './set-height';
+export { placedOutline, inkOutline } from './placed-outline';

@@ -1,0 +1,46 @@
+import type { Face } from '../faces';
+import { type LetteredText, letterText } from '../lettering';
+import { type RunSpec, findLettering } from '../run';
+import { type FitSlot, fitSlots } from './fit-slots';
+
+/** One text to draw in one face; equal jobs give the same outline. */
+export interface LetterJob {
+  readonly face: string;
+  readonly trackingEm: number;
+  readonly features: readonly string[];
+  readonly text: string;
+}
+
+/** Draws each job once and remembers it, so that a change of size or place draws nothing again. */
+export interface TextCache {
+  letter(job: LetterJob): LetteredText;
+}
+
+/** Room for the largest list in two letterings; past it everything is forgotten and drawn anew as needed. */
+const MOST_KEPT = 40_000;
+
+/** `faceOf` answers a loaded face by hash, and throws for one that was not loaded. */
+export function textCache(faceOf: (sha: string) => Face): TextCache {
+  const drawn = new Map<string, LetteredText>();
+  return {
+    letter(job) {
+      const key = JSON.stringify([job.face, job.trackingEm, job.features, job.text]);
+      const known = drawn.get(key);
+      if (known) return known;
+      if (drawn.size >= MOST_KEPT) drawn.clear();
+      const lettered = letterText(faceOf(job.face), job.text, job);
+      drawn.set(key, lettered);
+      return lettered;
+    },
+  };
+}
+
+export function jobOfSlot(spec: RunSpec, { place, text }: FitSlot): LetterJob {
+  const [line] = findLettering(spec, place.letteringId).lines;
+  return { face: line!.face, trackingEm: line!.trackingEm, features: line!.features, text: text[0] ?? '' };
+}
+
+/** What has to be drawn for a run, in roster order; a caller that must stay responsive draws them one by one. */
+export function letterJobs(spec: RunSpec): LetterJob[] {
+  return fitSlots(spec).map((slot) => jobOfSlot(spec, slot));
+}

@@ -1,0 +1,11 @@
+import type { Ring } from './outline';
+
+/** Signed area by the shoelace formula, in square units; positive for clockwise rings in a y-down frame. */
+export function ringArea(ring: Ring): number {
+  let doubled = 0;
+  const last = ring.length - 2;
+  for (let i = 0, j = last; i <= last; j = i, i += 2) {
+    doubled += ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!;
+  }
+  return doubled / 2;
+}

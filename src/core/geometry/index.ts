@@ -1,0 +1,13 @@
+/**
+ * Polygons with holes in integer coordinates: flatten curves, join overlaps into islands, transform, bound.
+ * Knows nothing of letters, places or beds; what a unit of its integers means is the caller's business.
+ */
+export { type Ring, type Island, type Outline, EMPTY_OUTLINE, mapOutline, numPoints, outlineRings } from './outline';
+export { type Box, boxHeight, boxOfRings, boxWidth, boxesTouch } from './box';
+export { ringArea } from './area';
+export { isPointInRing } from './containment';
+export { flattenCubic, flattenQuadratic } from './flatten';
+export { joinRings } from './join-rings';
+export { cutOrder } from './cut-order';
+export { CLIPPER_VERSION } from './clipper';
+export { type OutlineNumbers, outlineFromNumbers, outlineSha, outlineToNumbers, writeOutline } from './outline-text';

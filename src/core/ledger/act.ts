@@ -1,0 +1,69 @@
+import { z } from 'zod';
+import type { DeepReadonly } from '../run';
+
+const pieceId = z
+  .string()
+  .regex(/^([a-z][a-z0-9]{9})-([a-z][a-z0-9]{9})-[1-9]\d*-([a-z][a-z0-9]{9})-([a-z][a-z0-9]{9})-[1-9]\d*$/);
+const itemId = z.string().regex(/^([a-z][a-z0-9]{9})-([a-z][a-z0-9]{9})-[1-9]\d*$/);
+const id = z.string().regex(/^[a-z][a-z0-9]{9}$/);
+const attempt = z.number().int().min(1).max(1000);
+
+/** Why a piece was spoiled; the words are the ledger's own and are shown as they stand. */
+export const SPOIL_REASONS = [
+  'torn while weeding',
+  'wrong size',
+  'not reversed',
+  'cut on the wrong side',
+  'not cut through',
+  'crooked',
+  'lifted edge',
+  'not bonded',
+  'scorched or shiny',
+  'wrong peel',
+  'wrong name',
+  'smeared',
+  'something else',
+] as const;
+
+const deedSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('cut'), pieceId, attempt, passId: id.nullable() }),
+  z.object({ kind: z.literal('weeded'), pieceId, attempt, passId: id.nullable() }),
+  /** Pressed, applied, glued: by place, for all layers at once or for some. */
+  z.object({
+    kind: z.literal('bonded'),
+    itemId,
+    placeId: id,
+    layerIds: z.array(id).min(1).max(20),
+    face: z.enum(['front', 'back']),
+  }),
+  z.object({ kind: z.literal('checked'), itemId }),
+  z.object({ kind: z.literal('packed'), itemId }),
+  z.object({
+    kind: z.literal('spoiled'),
+    pieces: z.array(z.object({ pieceId, attempt })).min(1).max(1000),
+    /** The blank went with it, not only the film. */
+    blankLost: z.boolean(),
+    reason: z.string().trim().min(1).max(200),
+    note: z.string().max(2000),
+  }),
+  z.object({ kind: z.literal('undone'), actId: z.string().min(1).max(64) }),
+]);
+
+/** What a station sends: the id is made there, so that sending twice is harmless. */
+export const newActSchema = z.object({
+  id: z.string().regex(/^[A-Za-z0-9_-]{8,64}$/),
+  by: z.object({ who: z.string().max(120), station: z.string().min(1).max(64) }),
+  /** When it was done, by the station's clock. */
+  at: z.iso.datetime({ offset: true }),
+  deeds: z.array(deedSchema).min(1).max(20_000),
+});
+
+/** An act as recorded. `seq` is its place in the ledger, `receivedAt` the server's clock. */
+export const actSchema = newActSchema.extend({
+  seq: z.number().int().min(1),
+  receivedAt: z.iso.datetime({ offset: true }),
+});
+
+export type NewAct = DeepReadonly<z.infer<typeof newActSchema>>;
+export type Act = DeepReadonly<z.infer<typeof actSchema>>;
+export type Deed = Act['deeds'][number];

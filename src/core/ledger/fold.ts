@@ -1,0 +1,107 @@
+import { assertNever } from '../outcome';
+import { type PieceStage, layerKeyOf, readPieceId } from '../run';
+import type { Act, Deed } from './act';
+import { layerKeyOfPiece } from './deed-refs';
+import { actsInForce } from './undo';
+
+/** What the ledger comes to: asked through the functions below, which know what absence means. */
+export interface LedgerState {
+  /** Cuttings that were spoiled, as `pieceId#attempt`, with the reason. */
+  readonly spoiled: ReadonlyMap<string, string>;
+  readonly cut: ReadonlySet<string>;
+  readonly weeded: ReadonlySet<string>;
+  /** Layers bonded from the front, as `item-place-layer`. */
+  readonly bonded: ReadonlySet<string>;
+  readonly checked: ReadonlySet<string>;
+  readonly packed: ReadonlySet<string>;
+}
+
+interface Folding {
+  spoiled: Map<string, string>;
+  cut: Set<string>;
+  weeded: Set<string>;
+  bonded: Set<string>;
+  checked: Set<string>;
+  packed: Set<string>;
+}
+
+/** Folds a whole ledger, undone acts left out. One pass over the deeds. */
+export function foldActs(acts: readonly Act[]): LedgerState {
+  const state: Folding = {
+    spoiled: new Map(),
+    cut: new Set(),
+    weeded: new Set(),
+    bonded: new Set(),
+    checked: new Set(),
+    packed: new Set(),
+  };
+  for (const act of actsInForce(acts)) for (const deed of act.deeds) applyInPlace(state, deed);
+  return state;
+}
+
+function applyInPlace(state: Folding, deed: Deed): void {
+  switch (deed.kind) {
+    case 'cut':
+      state.cut.add(`${deed.pieceId}#${deed.attempt}`);
+      break;
+    case 'weeded':
+      state.weeded.add(`${deed.pieceId}#${deed.attempt}`);
+      break;
+    case 'bonded':
+      if (deed.face === 'back') break;
+      for (const layerId of deed.layerIds) state.bonded.add(layerKeyOf(deed.itemId, deed.placeId, layerId));
+      break;
+    case 'checked':
+      state.checked.add(deed.itemId);
+      break;
+    case 'packed':
+      state.packed.add(deed.itemId);
+      break;
+    case 'spoiled':
+      for (const { pieceId, attempt } of deed.pieces) spoilInPlace(state, pieceId, attempt, deed.reason);
+      break;
+    case 'undone':
+      break;
+    default:
+      assertNever(deed);
+  }
+}
+
+/** A spoiled piece takes its layer's bond with it, and the item is neither checked nor packed any more. */
+function spoilInPlace(state: Folding, pieceId: string, attempt: number, reason: string): void {
+  const key = `${pieceId}#${attempt}`;
+  // Spoiling the same cutting twice (two stations saw it) must not cost a second recut.
+  if (state.spoiled.has(key)) return;
+  state.spoiled.set(key, reason);
+  state.bonded.delete(layerKeyOfPiece(pieceId));
+  const itemId = readPieceId(pieceId)?.itemId;
+  if (itemId === undefined) return;
+  state.checked.delete(itemId);
+  state.packed.delete(itemId);
+}
+
+/** Which cutting of a piece counts now: the first that was not spoiled. */
+export function currentAttempt(state: LedgerState, pieceId: string): number {
+  let attempt = 1;
+  while (state.spoiled.has(`${pieceId}#${attempt}`)) attempt++;
+  return attempt;
+}
+
+/** How far the current cutting of a piece is; a later stage includes the earlier ones. Null: not cut yet. */
+export function pieceStage(state: LedgerState, pieceId: string): PieceStage | null {
+  const key = `${pieceId}#${currentAttempt(state, pieceId)}`;
+  if (state.bonded.has(layerKeyOfPiece(pieceId))) return 'bonded';
+  if (state.weeded.has(key)) return 'weeded';
+  return state.cut.has(key) ? 'cut' : null;
+}
+
+export interface ItemMark {
+  readonly isChecked: boolean;
+  readonly isPacked: boolean;
+}
+
+/** Packed includes checked. */
+export function itemMarks(state: LedgerState, itemId: string): ItemMark {
+  const isPacked = state.packed.has(itemId);
+  return { isChecked: isPacked || state.checked.has(itemId), isPacked };
+}

@@ -1,0 +1,9 @@
+/**
+ * The ledger: acts as they are recorded, and what follows from them. Stage, recuts and tallies are folds over the list;
+ * nothing is ever rewritten. Knows ids and stages only: no texts, no shapes, no materials.
+ */
+export { type Act, type Deed, type NewAct, actSchema, newActSchema, SPOIL_REASONS } from './act';
+export { type LedgerState, type ItemMark, currentAttempt, foldActs, itemMarks, pieceStage } from './fold';
+export { actsInForce, lastDeedOf, type Undoable } from './undo';
+export { entryIdsNamed } from './deed-refs';
+export { type ItemStage, type ItemWork, type Tally, itemStageIndex, itemWork, tallyOf } from './item-work';

@@ -1,0 +1,69 @@
+import { PIECE_STAGES, type PieceStage } from '../run';
+import { type LedgerState, currentAttempt, itemMarks, pieceStage } from './fold';
+
+/** How far an item is: as far as the piece that is least far, then checked, then packed. */
+export const ITEM_STAGES = ['open', ...PIECE_STAGES, 'checked', 'packed'] as const;
+export type ItemStage = (typeof ITEM_STAGES)[number];
+
+export interface ItemWork {
+  readonly itemId: string;
+  readonly stage: ItemStage;
+  readonly pieces: readonly {
+    readonly pieceId: string;
+    readonly attempt: number;
+    readonly stage: PieceStage | null;
+    /** Why the cutting before this one was lost; null for a first cutting. */
+    readonly spoiledFor: string | null;
+  }[];
+}
+
+/** The place of a stage in the order of work, from 0 for an item that nothing was done to. */
+export function itemStageIndex(stage: ItemStage): number {
+  return ITEM_STAGES.indexOf(stage);
+}
+
+/** What the ledger says of one item with these pieces. An item without pieces is open. */
+export function itemWork(state: LedgerState, itemId: string, pieceIds: readonly string[]): ItemWork {
+  const pieces = pieceIds.map((pieceId) => {
+    const attempt = currentAttempt(state, pieceId);
+    return {
+      pieceId,
+      attempt,
+      stage: pieceStage(state, pieceId),
+      spoiledFor: state.spoiled.get(`${pieceId}#${attempt - 1}`) ?? null,
+    };
+  });
+  const { isChecked, isPacked } = itemMarks(state, itemId);
+  const stage = isPacked ? 'packed' : isChecked ? 'checked' : leastStage(pieces.map((piece) => piece.stage));
+  return { itemId, stage, pieces };
+}
+
+function leastStage(stages: readonly (PieceStage | null)[]): ItemStage {
+  const least = Math.min(...stages.map((stage) => (stage === null ? 0 : itemStageIndex(stage))));
+  return Number.isFinite(least) ? (ITEM_STAGES[least] ?? 'open') : 'open';
+}
+
+/** How many items have come at least so far; `recuts` counts pieces that were spoiled and are not cut again yet. */
+export interface Tally {
+  readonly items: number;
+  readonly cut: number;
+  readonly weeded: number;
+  readonly bonded: number;
+  readonly checked: number;
+  readonly packed: number;
+  readonly recuts: number;
+}
+
+export function tallyOf(items: readonly ItemWork[]): Tally {
+  const reached = (stage: ItemStage) =>
+    items.filter((item) => itemStageIndex(item.stage) >= itemStageIndex(stage)).length;
+  return {
+    items: items.length,
+    cut: reached('cut'),
+    weeded: reached('weeded'),
+    bonded: reached('bonded'),
+    checked: reached('checked'),
+    packed: reached('packed'),
+    recuts: items.flatMap(({ pieces }) => pieces).filter(({ attempt, stage }) => attempt > 1 && stage === null).length,
+  };
+}

@@ -1,0 +1,32 @@
+/**
+ * The run as one value: `RunSpec` with its parts, the ids in it, what a process means for stages and reversal, and the
+ * sensible defaults that let a bare list be worked on. Nothing here computes geometry or knows of storage.
+ */
+export { type Id, type RandomBytes, ID_PATTERN, isId, makeId } from './ids';
+export { type FitRef, fitRefKey, itemIdOf, pieceIdOf, readItemId, readPieceId, layerKeyOf } from './refs';
+export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, processFacts, stagesOf } from './process';
+export {
+  type Bed,
+  type Blank,
+  type BlankUse,
+  type Entry,
+  type Layer,
+  type LayoutWish,
+  type Lettering,
+  type Material,
+  type MeasuredPlace,
+  type PlaceUse,
+  type RunSpec,
+  type SizeGroup,
+  type SizeRule,
+  type Variant,
+  type Anchor9,
+  ANCHORS,
+  runSpecSchema,
+} from './run-spec';
+export { bedSchema } from './shop-schema';
+export { findBed, findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
+export { type SpecFault, specFaults } from './spec-faults';
+export { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
+export { newRunSpec } from './new-run';
+export { type DeepReadonly } from './deep-readonly';

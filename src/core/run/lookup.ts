@@ -1,0 +1,45 @@
+import { presentOrThrow } from '../outcome';
+import type { Bed, Blank, BlankUse, Lettering, Material, RunSpec, SizeGroup, Variant } from './run-spec';
+
+/** Finds the run's own copies by id. They throw, since `specFaults` refuses a spec whose ids lead nowhere. */
+
+interface Copied<T> {
+  readonly id: string;
+  readonly value: T;
+}
+
+function byId<T>(copies: readonly Copied<T>[], id: string, what: string): T {
+  return presentOrThrow(copies.find((copy) => copy.id === id)?.value, `${what} ${id}`);
+}
+
+export function findBlank(spec: RunSpec, id: string): Blank {
+  return byId(spec.shop.blanks, id, 'blank');
+}
+
+export function findMaterial(spec: RunSpec, id: string): Material {
+  return byId(spec.shop.materials, id, 'material');
+}
+
+export function findBed(spec: RunSpec, id: string): Bed {
+  return byId(spec.shop.beds, id, 'bed');
+}
+
+export function findLettering(spec: RunSpec, id: string): Lettering {
+  return byId(spec.shop.letterings, id, 'lettering');
+}
+
+export function findSizeGroup(spec: RunSpec, id: string): SizeGroup {
+  return presentOrThrow(
+    spec.sizeGroups.find((group) => group.id === id),
+    `size group ${id}`,
+  );
+}
+
+/** The size and colour of blank that a use takes; for now the same for every entry. */
+export function variantFor(spec: RunSpec, use: BlankUse): Variant {
+  const { variantId } = use.variant;
+  return presentOrThrow(
+    findBlank(spec, use.blankId).variants.find(({ id }) => id === variantId),
+    `variant ${variantId}`,
+  );
+}

@@ -1,0 +1,60 @@
+import { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
+import { type RandomBytes, makeId } from './ids';
+import type { Entry, RunSpec } from './run-spec';
+
+interface NewRun {
+  readonly title: string;
+  readonly dueOn: string | null;
+  readonly entries: readonly Entry[];
+}
+
+/**
+ * A run from a bare list: one blank with one place, a script lettering that fills it, a film that is pressed on, the
+ * smallest common bed. Every part can be changed later; none has to be.
+ */
+export function newRunSpec({ title, dueOn, entries }: NewRun, randomBytes: RandomBytes): RunSpec {
+  const sizeGroupId = makeId<'size'>(randomBytes);
+  const [place] = DEFAULT_BLANK.value.places;
+  const [variant] = DEFAULT_BLANK.value.variants;
+  const [lettering] = DEFAULT_LETTERINGS;
+  const [material] = DEFAULT_MATERIALS;
+  const [bed] = DEFAULT_BEDS;
+  return {
+    format: 'knurl-run',
+    formatVersion: 1,
+    title,
+    dueOn,
+    language: 'en',
+    entries,
+    uses: [
+      {
+        id: makeId<'use'>(randomBytes),
+        blankId: DEFAULT_BLANK.id,
+        variant: { kind: 'fixed', variantId: variant.id },
+        each: 1,
+        onlyEntries: null,
+        places: [
+          {
+            placeId: place.id,
+            wording: {
+              lines: [{ runs: [{ template: '{text}', slot: 'main', face: null }] }],
+              spread: 'together',
+            },
+            letteringId: lettering.id,
+            sizeGroupId,
+            materials: { main: material.id },
+          },
+        ],
+      },
+    ],
+    sizeGroups: [{ id: sizeGroupId, rule: { kind: 'fill' } }],
+    overrides: [],
+    layout: { bedId: bed.id, spacingMm: 6, edgeMm: 5 },
+    shop: {
+      blanks: [DEFAULT_BLANK],
+      materials: DEFAULT_MATERIALS,
+      beds: DEFAULT_BEDS,
+      letterings: DEFAULT_LETTERINGS,
+    },
+  };
+}

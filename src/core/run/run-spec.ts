@@ -1,0 +1,110 @@
+import { z } from 'zod';
+import type { DeepReadonly } from './deep-readonly';
+import {
+  bedSchema,
+  blankSchema,
+  copyOf,
+  idSchema,
+  letteringSchema,
+  materialSchema,
+  shopIdSchema,
+  variantSchema,
+  measuredPlaceSchema,
+  layerSchema,
+} from './shop-schema';
+
+export { ANCHORS, type Anchor9 } from './shop-schema';
+
+const fieldName = z.string().min(1).max(60);
+
+export const entrySchema = z.object({
+  id: idSchema,
+  /** The line as it came; kept whatever happens to the fields. */
+  raw: z.string(),
+  /** `text` is what is cut; the others are the list's own columns. */
+  fields: z.record(fieldName, z.string()),
+  quantity: z.number().int().min(0).max(10_000),
+  withdrawn: z.boolean(),
+});
+
+const wordingSchema = z.object({
+  lines: z
+    .array(
+      z.object({
+        runs: z
+          .array(z.object({ template: z.string().max(400), slot: z.string().min(1).max(40), face: z.null() }))
+          .length(1),
+      }),
+    )
+    .length(1),
+  spread: z.literal('together'),
+});
+
+const placeUseSchema = z.object({
+  placeId: idSchema,
+  /** Null: the place stays empty for now. */
+  wording: wordingSchema.nullable(),
+  letteringId: shopIdSchema,
+  sizeGroupId: idSchema,
+  /** Which material each colour slot is cut from. */
+  materials: z.record(z.string().min(1).max(40), shopIdSchema),
+});
+
+const blankUseSchema = z.object({
+  id: idSchema,
+  blankId: shopIdSchema,
+  variant: z.object({ kind: z.literal('fixed'), variantId: idSchema }),
+  each: z.number().int().min(1).max(100),
+  onlyEntries: z.array(idSchema).nullable(),
+  places: z.array(placeUseSchema).min(1),
+});
+
+const sizeRuleSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('fill') }),
+  /** `heightMm` is the cap height of the set; null lets the set be as tall as its longest text allows. */
+  z.object({ kind: z.literal('level'), heightMm: z.number().positive().max(1000).nullable() }),
+]);
+
+const layoutWishSchema = z.object({
+  bedId: shopIdSchema,
+  /** Clear film between two pieces. */
+  spacingMm: z.number().min(0).max(100),
+  /** Clear film between a piece and the bed's edge. */
+  edgeMm: z.number().min(0).max(100),
+});
+
+/** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
+export const runSpecSchema = z.object({
+  format: z.literal('knurl-run'),
+  formatVersion: z.literal(1),
+  title: z.string().trim().min(1).max(200),
+  dueOn: z.iso.date().nullable(),
+  language: z.string().min(2).max(35),
+  entries: z.array(entrySchema).max(20_000),
+  uses: z.array(blankUseSchema).min(1),
+  sizeGroups: z.array(z.object({ id: idSchema, rule: sizeRuleSchema })).min(1),
+  /** Exceptions for single fits; no kind of exception exists yet. */
+  overrides: z.array(z.never()),
+  layout: layoutWishSchema,
+  shop: z.object({
+    blanks: z.array(copyOf(blankSchema)).min(1),
+    materials: z.array(copyOf(materialSchema)).min(1),
+    beds: z.array(copyOf(bedSchema)).min(1),
+    letterings: z.array(copyOf(letteringSchema)).min(1),
+  }),
+});
+
+export type RunSpec = DeepReadonly<z.infer<typeof runSpecSchema>>;
+export type Entry = RunSpec['entries'][number];
+export type BlankUse = RunSpec['uses'][number];
+export type PlaceUse = BlankUse['places'][number];
+export type SizeGroup = RunSpec['sizeGroups'][number];
+export type SizeRule = SizeGroup['rule'];
+export type LayoutWish = RunSpec['layout'];
+export type Blank = RunSpec['shop']['blanks'][number]['value'];
+export type Variant = DeepReadonly<z.infer<typeof variantSchema>>;
+export type MeasuredPlace = DeepReadonly<z.infer<typeof measuredPlaceSchema>>;
+export type Material = RunSpec['shop']['materials'][number]['value'];
+export type Bed = RunSpec['shop']['beds'][number]['value'];
+export type Lettering = RunSpec['shop']['letterings'][number]['value'];
+export type Layer = DeepReadonly<z.infer<typeof layerSchema>>;

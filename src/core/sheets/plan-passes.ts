@@ -1,0 +1,115 @@
+import { boxHeight, boxWidth } from '../geometry';
+import type { Piece } from '../pieces';
+import { type RunSpec, findBed, findMaterial, processFacts } from '../run';
+import { type Um10, mmToUm10, um10ToMm } from '../units';
+import { type PackOptions, packSkyline } from './pack-skyline';
+
+/** A piece that still has to be cut, and for the how-manieth time. */
+export interface WantedPiece {
+  readonly piece: Piece;
+  readonly attempt: number;
+}
+
+export interface PlannedPiece extends WantedPiece {
+  readonly x: Um10;
+  readonly y: Um10;
+}
+
+/** One loading of the cutter, not made yet: one patch of one material from the bed's top left corner. */
+export interface PlannedPass {
+  readonly materialId: string;
+  readonly isReversed: boolean;
+  readonly placed: readonly PlannedPiece[];
+  /** The material that has to be laid down: the bed's whole width, and down to the lowest piece with its edge. */
+  readonly patchWidth: Um10;
+  readonly patchHeight: Um10;
+  /** Share of the patch that the pieces' boxes cover, 0 to 1. */
+  readonly usedShare: number;
+}
+
+export interface UnplacedPiece extends WantedPiece {
+  readonly kind: 'largerThanBed';
+  readonly pieceWidthMm: number;
+  readonly pieceHeightMm: number;
+  readonly roomWidthMm: number;
+  readonly roomHeightMm: number;
+}
+
+export interface PassPlan {
+  readonly passes: readonly PlannedPass[];
+  readonly unplaced: readonly UnplacedPiece[];
+}
+
+/**
+ * Lays everything wanted on as many beds as it takes, material by material in the order of the run's materials. Recuts
+ * come first, since an item waits for them; then tall before low, which packs best on a skyline.
+ */
+export function planPasses(spec: RunSpec, wanted: readonly WantedPiece[]): PassPlan {
+  const bed = findBed(spec, spec.layout.bedId);
+  const options: PackOptions = {
+    bedWidth: mmToUm10(bed.widthMm),
+    bedHeight: mmToUm10(bed.heightMm),
+    spacing: mmToUm10(spec.layout.spacingMm),
+    edge: mmToUm10(spec.layout.edgeMm),
+  };
+  const passes: PlannedPass[] = [];
+  const unplaced: UnplacedPiece[] = [];
+  for (const { id: materialId } of spec.shop.materials) {
+    let waiting = wanted.filter(({ piece }) => piece.materialId === materialId).sort(inPackingOrder);
+    while (waiting.length > 0) {
+      const { placed, leftOver } = packSkyline(waiting.map(sizeOf), options);
+      if (placed.length === 0) break;
+      const onBed = placed.map(({ index, x, y }) => ({ ...waiting[index]!, x, y }));
+      passes.push(passOf(spec, materialId, onBed, options));
+      waiting = leftOver.map((index) => waiting[index]!);
+    }
+    unplaced.push(...waiting.map((piece) => tooLarge(piece, options)));
+  }
+  return { passes, unplaced };
+}
+
+function sizeOf({ piece }: WantedPiece): { width: Um10; height: Um10 } {
+  return { width: boxWidth(piece.box), height: boxHeight(piece.box) };
+}
+
+function inPackingOrder(a: WantedPiece, b: WantedPiece): number {
+  const [sizeA, sizeB] = [sizeOf(a), sizeOf(b)];
+  return (
+    Number(b.attempt > 1) - Number(a.attempt > 1) ||
+    sizeB.height - sizeA.height ||
+    sizeB.width - sizeA.width ||
+    (a.piece.id < b.piece.id ? -1 : 1)
+  );
+}
+
+function passOf(
+  spec: RunSpec,
+  materialId: string,
+  placed: readonly PlannedPiece[],
+  { bedWidth, bedHeight, edge }: PackOptions,
+): PlannedPass {
+  const lowest = Math.max(...placed.map(({ piece, y }) => y + boxHeight(piece.box)));
+  const wholeMm = mmToUm10(Math.ceil(um10ToMm(lowest + edge)));
+  const patchHeight = Math.min(bedHeight, wholeMm);
+  const covered = placed.reduce((sum, { piece }) => sum + boxWidth(piece.box) * boxHeight(piece.box), 0);
+  return {
+    materialId,
+    isReversed: processFacts(findMaterial(spec, materialId).process).reversed,
+    placed,
+    patchWidth: bedWidth,
+    patchHeight,
+    usedShare: covered / (bedWidth * patchHeight),
+  };
+}
+
+function tooLarge(wanted: WantedPiece, { bedWidth, bedHeight, edge }: PackOptions): UnplacedPiece {
+  const { width, height } = sizeOf(wanted);
+  return {
+    ...wanted,
+    kind: 'largerThanBed',
+    pieceWidthMm: um10ToMm(width),
+    pieceHeightMm: um10ToMm(height),
+    roomWidthMm: um10ToMm(bedWidth - 2 * edge),
+    roomHeightMm: um10ToMm(bedHeight - 2 * edge),
+  };
+}

@@ -1,0 +1,4 @@
+/** Builders for tests of the core: faces from their files, runs from a list, chance from a seed. Not for the product. */
+export { seededBytes } from './seeded-bytes';
+export { shippedFaces } from './shipped-faces';
+export { aRun, withPlace, withRule } from './a-run';

@@ -1,0 +1,6 @@
+/**
+ * Measures: millimetres and their integer twin of 0.1 µm, and how both are written.
+ * Every conversion in the program happens here; knowing what is measured happens elsewhere.
+ */
+export { type Um10, UM10_PER_MM, mmToUm10, um10ToMm } from './um10';
+export { formatMm, formatMmPair, writeMm } from './format';

@@ -1,0 +1,211 @@
+import { type Act, type ItemStage, type NewAct, type Tally, foldActs, lastDeedOf, tallyOf } from '@/core/ledger';
+import { type Outcome, fail, ok } from '@/core/outcome';
+import { type PieceStage, type Process, type RunSpec, findBlank, findMaterial } from '@/core/run';
+import { type MadePass, type Placed, attemptKey } from '@/core/sheets';
+import { type Connection, appendAct, findAct, findRun, inTransaction, listActs, listPasses } from '@/store';
+import { checkDeeds } from './check-deeds';
+import type { Context } from './context';
+import { type NamedItemWork, itemWorks } from './item-works';
+import { makeNextPass } from './passes';
+import { planOfRun } from './plan';
+import type { ServiceProblem } from './problem';
+import { getRun } from './runs';
+
+export interface BenchPiece {
+  readonly pieceId: string;
+  readonly attempt: number;
+  readonly stage: PieceStage | null;
+  readonly spoiledFor: string | null;
+  readonly placeId: string;
+  readonly placeName: string;
+  readonly layerId: string;
+  readonly materialName: string;
+  readonly process: Process;
+  /** The made pass that this cutting lies in; null while it is only planned. */
+  readonly passNo: number | null;
+  readonly passId: string | null;
+  /** Hash of the frozen outline; null while it is only planned. */
+  readonly outline: string | null;
+  /** What was frozen, when it differs from what the run says now; otherwise null. */
+  readonly madeText: readonly string[] | null;
+}
+
+export interface BenchItem {
+  readonly itemId: string;
+  readonly entryId: string;
+  readonly text: readonly string[];
+  readonly fields: Readonly<Record<string, string>>;
+  readonly blankName: string;
+  readonly stage: ItemStage;
+  readonly pieces: readonly BenchPiece[];
+}
+
+export interface BenchView {
+  readonly items: readonly BenchItem[];
+  readonly tally: Tally;
+  /** Ids of the acts that undo and redo would take back at the asking station. */
+  readonly undo: string | null;
+  readonly redo: string | null;
+}
+
+/** Everything the bench shows: items in roster order, what the ledger says of them, what the station could take back. */
+export async function benchOfRun(
+  context: Context,
+  runId: string,
+  station: string,
+): Promise<Outcome<BenchView, ServiceProblem>> {
+  const run = await getRun(context, runId);
+  if (!run.ok) return run;
+  const { db } = context.store;
+  return ok(benchView(run.value.spec, await listPasses(db, runId), await listActs(db, runId), station));
+}
+
+function benchView(spec: RunSpec, passes: readonly MadePass[], acts: readonly Act[], station: string): BenchView {
+  const works = itemWorks(spec, foldActs(acts));
+  const placed = placedByAttempt(passes);
+  const { undo, redo } = lastDeedOf(acts, station);
+  return {
+    items: works.map((work) => benchItem(spec, work, placed)),
+    tally: tallyOf(works),
+    undo: undo?.id ?? null,
+    redo: redo?.id ?? null,
+  };
+}
+
+type PlacedInPass = Placed & { readonly passNo: number; readonly passId: string };
+
+function placedByAttempt(passes: readonly MadePass[]): ReadonlyMap<string, PlacedInPass> {
+  return new Map(
+    passes.flatMap(({ id: passId, no: passNo, patches }) =>
+      patches
+        .flatMap(({ placed }) => placed)
+        .map((placed): [string, PlacedInPass] => [
+          attemptKey(placed.pieceId, placed.attempt),
+          { ...placed, passNo, passId },
+        ]),
+    ),
+  );
+}
+
+function benchItem(spec: RunSpec, work: NamedItemWork, made: ReadonlyMap<string, PlacedInPass>): BenchItem {
+  const slot = work.names[0]!.slot;
+  const blank = findBlank(spec, slot.blankId);
+  return {
+    itemId: work.itemId,
+    entryId: slot.entry.id,
+    text: slot.text,
+    fields: slot.entry.fields,
+    blankName: blank.name,
+    stage: work.stage,
+    pieces: work.names.map(({ id, slot: at, layerId, materialId }, i): BenchPiece => {
+      const { attempt, stage, spoiledFor } = work.pieces[i]!;
+      const material = findMaterial(spec, materialId);
+      const inPass = made.get(attemptKey(id, attempt));
+      const isSame = inPass !== undefined && inPass.text.join('\n') === at.text.join('\n');
+      return {
+        pieceId: id,
+        attempt,
+        stage,
+        spoiledFor,
+        placeId: at.place.placeId,
+        placeName: blank.places.find((place) => place.id === at.place.placeId)?.name ?? '',
+        layerId,
+        materialName: material.name,
+        process: material.process,
+        passNo: inPass?.passNo ?? null,
+        passId: inPass?.passId ?? null,
+        outline: inPass?.outline ?? null,
+        madeText: inPass && !isSame ? inPass.text : null,
+      };
+    }),
+  };
+}
+
+export interface ActAnswer {
+  readonly act: Act;
+  /** The same act had been recorded before; nothing was done again. */
+  readonly isRepeat: boolean;
+  /** Numbers of passes that were made because a piece of them was marked. */
+  readonly madePasses: readonly number[];
+  readonly bench: BenchView;
+}
+
+/** A piece marked without a made pass makes its pass; this many of those rounds at most, against a run that keeps changing. */
+const MOST_ROUNDS = 8;
+
+/**
+ * Records an act, durably, before it answers. The same id again is harmless. Marking a piece whose pass is only planned
+ * makes the passes up to it, since what was cut must be frozen.
+ */
+export async function recordAct(
+  context: Context,
+  runId: string,
+  act: NewAct,
+): Promise<Outcome<ActAnswer, ServiceProblem>> {
+  const madePasses: number[] = [];
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const tried = await inTransaction(context.store.db, (db) => tryRecord(db, runId, act, context.nowIso()));
+    if (tried.kind === 'refused') return fail(tried.problem);
+    if (tried.kind === 'recorded') {
+      const bench = await benchOfRun(context, runId, act.by.station);
+      return bench.ok ? ok({ act: tried.act, isRepeat: tried.isRepeat, madePasses, bench: bench.value }) : bench;
+    }
+    const made = await makePassesWith(context, runId, tried.notMade);
+    if (!made.ok) return made;
+    madePasses.push(...made.value);
+  }
+  throw new Error(`the run ${runId} kept changing while an act was recorded`);
+}
+
+type Tried =
+  | { readonly kind: 'recorded'; readonly act: Act; readonly isRepeat: boolean }
+  | { readonly kind: 'needsPass'; readonly notMade: readonly string[] }
+  | { readonly kind: 'refused'; readonly problem: ServiceProblem };
+
+async function tryRecord(db: Connection, runId: string, act: NewAct, nowIso: string): Promise<Tried> {
+  const run = await findRun(db, runId);
+  if (!run) return { kind: 'refused', problem: { kind: 'runNotFound', runId } };
+  const earlier = await findAct(db, runId, act.id);
+  if (earlier) {
+    return isSameAct(earlier, act)
+      ? { kind: 'recorded', act: earlier, isRepeat: true }
+      : { kind: 'refused', problem: { kind: 'idTaken', what: 'act', id: act.id } };
+  }
+  const acts = await listActs(db, runId);
+  const checked = checkDeeds(act.deeds, run.spec, await listPasses(db, runId), acts);
+  if (checked.kind !== 'fine') return checked;
+  return { kind: 'recorded', act: await appendAct(db, runId, act, nowIso), isRepeat: false };
+}
+
+function isSameAct(recorded: Act, sent: NewAct): boolean {
+  const essence = ({ by, deeds }: NewAct) => JSON.stringify([by.who, by.station, deeds]);
+  return essence(recorded) === essence(sent);
+}
+
+/** Makes passes in their order until every named piece lies in one; makes none when a piece lies in no planned pass. */
+async function makePassesWith(
+  context: Context,
+  runId: string,
+  pieceIds: readonly string[],
+): Promise<Outcome<number[], ServiceProblem>> {
+  const plan = await planOfRun(context, runId, false);
+  if (!plan.ok) return plan;
+  const passIndexes = pieceIds.map((id) =>
+    plan.value.passes.findIndex(({ pieces }) => pieces.some(({ pieceId }) => pieceId === id)),
+  );
+  const missing = passIndexes.indexOf(-1);
+  if (missing !== -1) {
+    const pieceId = pieceIds[missing] ?? '';
+    const out = [...plan.value.stopped, ...plan.value.unplaced].find((stays) =>
+      pieceId.startsWith('itemId' in stays ? stays.itemId : stays.pieceId),
+    );
+    return fail({ kind: 'notCuttable', pieceId, text: out?.text.join(' ') ?? '' });
+  }
+  const numbers: number[] = [];
+  for (let i = 0; i <= Math.max(...passIndexes); i++) {
+    const made = await makeNextPass(context, runId, null);
+    if (!made.ok) return made;
+    numbers.push(made.value.pass.no);
+  }
+  return ok(numbers);
+}

@@ -1,0 +1,121 @@
+import stringify from 'safe-stable-stringify';
+import { z } from 'zod';
+import { type Act, actSchema } from '@/core/ledger';
+import { outlineFromNumbers, outlineSha, writeOutline } from '@/core/geometry';
+import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
+import { makeId, runSpecSchema } from '@/core/run';
+import { type MadePass, madePassSchema } from '@/core/sheets';
+import {
+  type StoredRun,
+  findOutline,
+  inTransaction,
+  insertActs,
+  insertPass,
+  insertRun,
+  listActs,
+  listPasses,
+  putOutlines,
+} from '@/store';
+import type { Context } from './context';
+import { issuesOfZod } from './input-issues';
+import type { InputIssue, ServiceProblem } from './problem';
+import { checkedSpec, getRun } from './runs';
+
+/** A run with everything that belongs to it, as one JSON document that another Knurl can take in. */
+export const bundleSchema = z.object({
+  format: z.literal('knurl-bundle'),
+  formatVersion: z.literal(1),
+  writtenBy: z.object({ knurl: z.string().max(40) }),
+  spec: runSpecSchema,
+  /** In the order of their numbers. */
+  passes: z.array(madePassSchema),
+  /** Every outline that a pass names: islands of rings of integers of 0.1 µm, outer ring first, by SHA-256. */
+  outlines: z.record(z.string().regex(/^[0-9a-f]{64}$/), z.array(z.array(z.array(z.number().int())))),
+  /** The ledger, oldest act first. */
+  acts: z.array(actSchema),
+});
+
+export type Bundle = z.infer<typeof bundleSchema>;
+
+/** The bundle of a run; equal runs give equal bundles. */
+export async function exportBundle(context: Context, runId: string): Promise<Outcome<Bundle, ServiceProblem>> {
+  const run = await getRun(context, runId);
+  if (!run.ok) return run;
+  const { db } = context.store;
+  const passes = await listPasses(db, runId);
+  const outlines: Bundle['outlines'] = {};
+  for (const sha of outlinesNamed(passes)) {
+    outlines[sha] = JSON.parse(presentOrThrow(await findOutline(db, sha), `outline ${sha}`));
+  }
+  return ok({
+    format: 'knurl-bundle',
+    formatVersion: 1,
+    writtenBy: { knurl: context.version },
+    spec: run.value.spec as Bundle['spec'],
+    passes: passes as Bundle['passes'],
+    outlines,
+    acts: (await listActs(db, runId)) as Bundle['acts'],
+  });
+}
+
+function outlinesNamed(passes: readonly MadePass[]): string[] {
+  const named = passes.flatMap(({ patches }) => patches.flatMap(({ placed }) => placed.map(({ outline }) => outline)));
+  return [...new Set(named)].sort();
+}
+
+/** Takes a bundle in as a new run, whole or not at all. Pieces, passes and acts keep their ids. */
+export async function importBundle(context: Context, candidate: unknown): Promise<Outcome<StoredRun, ServiceProblem>> {
+  const parsed = bundleSchema.safeParse(candidate);
+  if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
+  const spec = checkedSpec(parsed.data.spec);
+  if (!spec.ok) return spec;
+  const { passes, acts } = parsed.data;
+  const outlines: Record<string, string> = {};
+  const issues: InputIssue[] = [];
+  for (const [sha, numbers] of Object.entries(parsed.data.outlines)) {
+    const text = writeOutline(outlineFromNumbers(numbers));
+    if (outlineSha(text) !== sha) issues.push(issue(`outlines.${sha}`, 'The outline is not the one its hash names.'));
+    outlines[sha] = text;
+  }
+  issues.push(...passIssues(passes, outlines), ...actIssues(acts));
+  if (issues.length > 0) return fail({ kind: 'invalidInput', issues });
+
+  const runId = makeId<'run'>(context.randomBytes);
+  return inTransaction(context.store.db, async (db) => {
+    const run = await insertRun(db, runId, spec.value, context.nowIso());
+    await putOutlines(db, outlines);
+    for (const pass of passes) await insertPass(db, runId, pass);
+    await insertActs(db, runId, acts);
+    return ok(run);
+  });
+}
+
+function issue(field: string, message: string): InputIssue {
+  return { field, row: null, message };
+}
+
+function passIssues(passes: readonly MadePass[], outlines: Readonly<Record<string, string>>): InputIssue[] {
+  const missing = outlinesNamed(passes).filter((sha) => !(sha in outlines));
+  return [
+    ...missing.map((sha) => issue('outlines', `The outline ${sha} is named by a pass and not in the bundle.`)),
+    ...twice(passes.map(({ no }) => String(no))).map((no) => issue('passes', `The pass number ${no} stands twice.`)),
+    ...twice(passes.map(({ id }) => id)).map((id) => issue('passes', `The pass id ${id} stands twice.`)),
+  ];
+}
+
+function actIssues(acts: readonly Act[]): InputIssue[] {
+  const isInOrder = acts.every(({ seq }, i) => i === 0 || seq > acts[i - 1]!.seq);
+  return [
+    ...twice(acts.map(({ id }) => id)).map((id) => issue('acts', `The act id ${id} stands twice.`)),
+    ...(isInOrder ? [] : [issue('acts', 'The acts are not in the order of their numbers.')]),
+  ];
+}
+
+function twice(values: readonly string[]): string[] {
+  return values.filter((value, i) => values.indexOf(value) !== i);
+}
+
+/** The bundle as text: keys in a fixed order, so that equal runs give equal files. */
+export function writeBundle(bundle: Bundle): string {
+  return `${stringify(bundle)}\n`;
+}

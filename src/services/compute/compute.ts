@@ -1,0 +1,40 @@
+import type { RunSpec } from '@/core/run';
+import type { FrozenPass } from '@/core/sheets';
+import type { FitsAnswer } from '../fits';
+import type { PlanAnswer } from '../plan';
+
+/** What has been cut so far, in the words that planning needs. */
+export interface CutSoFar {
+  /** Keys of cuttings that lie in made passes. */
+  readonly made: readonly string[];
+  /** Current attempt of the pieces whose first cutting was spoiled; all others are at their first. */
+  readonly attempts: Readonly<Record<string, number>>;
+}
+
+export interface PlanRequest {
+  readonly spec: RunSpec;
+  readonly cutSoFar: CutSoFar;
+  readonly firstNo: number;
+  readonly withOutlines: boolean;
+}
+
+export interface FreezeRequest {
+  readonly spec: RunSpec;
+  readonly cutSoFar: CutSoFar;
+  readonly passId: string;
+  readonly no: number;
+  readonly version: string;
+  /** Chance for the ids inside the pass. */
+  readonly bytes: Uint8Array;
+}
+
+export type FreezeAnswer =
+  | { readonly kind: 'frozen'; readonly frozen: FrozenPass }
+  | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number };
+
+/** The heavy work of the core. The server does it in a worker thread, so that a mark never waits for a plan. */
+export interface Compute {
+  fits(spec: RunSpec, withOutlines: boolean): Promise<FitsAnswer>;
+  plan(request: PlanRequest): Promise<PlanAnswer>;
+  freezeNext(request: FreezeRequest): Promise<FreezeAnswer>;
+}

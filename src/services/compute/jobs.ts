@@ -1,0 +1,127 @@
+import { type FitReport, fitRun, placedOutline, textCache } from '@/core/fit';
+import { loadFace, type Face } from '@/core/faces';
+import { hasStop } from '@/core/finding';
+import { boxHeight, boxWidth, mapOutline, outlineToNumbers } from '@/core/geometry';
+import { presentOrThrow } from '@/core/outcome';
+import { piecesOfFits } from '@/core/pieces';
+import { type RandomBytes, type RunSpec, findBed } from '@/core/run';
+import { type PassPlan, attemptKey, freezePass, planPasses } from '@/core/sheets';
+import { pathData } from '@/core/cutfile';
+import { um10ToMm } from '@/core/units';
+import type { FitsAnswer } from '../fits';
+import type { PlanAnswer } from '../plan';
+import type { CutSoFar, FreezeAnswer, FreezeRequest, PlanRequest } from './compute';
+
+/** The jobs themselves: plain functions of their request and the faces, run in a thread by the server. */
+export interface Jobs {
+  fits(spec: RunSpec, withOutlines: boolean): FitsAnswer;
+  plan(request: PlanRequest): PlanAnswer;
+  freezeNext(request: FreezeRequest): FreezeAnswer;
+}
+
+/** `readFace` answers the bytes of a face's file by hash. Drawn texts are kept from one job to the next. */
+export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
+  const faces = new Map<string, Face>();
+  const cache = textCache((sha) => {
+    const known = faces.get(sha);
+    if (known) return known;
+    const loaded = loadFace(readFace(sha));
+    if (!loaded.ok) throw new Error(`face ${sha}: ${loaded.problem.kind}`);
+    faces.set(sha, loaded.value);
+    return loaded.value;
+  });
+  return {
+    fits: (spec, withOutlines) => fitsAnswer(fitRun(spec, cache), withOutlines),
+    plan: (request) => planAnswer(request, fitRun(request.spec, cache)),
+    freezeNext: (request) => freezeNext(request, fitRun(request.spec, cache)),
+  };
+}
+
+function fitsAnswer({ fits, setHeights }: FitReport, withOutlines: boolean): FitsAnswer {
+  return {
+    setHeights,
+    fits: fits.map((fit) => ({
+      ...fit.slot.ref,
+      itemId: fit.slot.itemId,
+      text: fit.slot.text,
+      emMm: fit.emMm,
+      capHeightMm: fit.capHeightMm,
+      inkWidthMm: fit.inkWidthMm,
+      inkHeightMm: fit.inkHeightMm,
+      xMm: fit.xMm,
+      yMm: fit.yMm,
+      boundBy: fit.boundBy,
+      numIslands: fit.lettered.outline.islands.length,
+      numHoles: fit.lettered.outline.islands.reduce((sum, { holes }) => sum + holes.length, 0),
+      findings: fit.findings,
+      outline: withOutlines ? outlineToNumbers(placedOutline(fit)) : null,
+    })),
+  };
+}
+
+function planOf(spec: RunSpec, report: FitReport, { made, attempts }: CutSoFar): PassPlan {
+  const isMade = new Set(made);
+  const wanted = piecesOfFits(spec, report.fits)
+    .map((piece) => ({ piece, attempt: attempts[piece.id] ?? 1 }))
+    .filter(({ piece, attempt }) => !isMade.has(attemptKey(piece.id, attempt)));
+  return planPasses(spec, wanted);
+}
+
+function planAnswer({ spec, cutSoFar, firstNo, withOutlines }: PlanRequest, report: FitReport): PlanAnswer {
+  const { passes, unplaced } = planOf(spec, report, cutSoFar);
+  return {
+    passes: passes.map((pass, i) => ({
+      no: firstNo + i,
+      materialId: pass.materialId,
+      isReversed: pass.isReversed,
+      bed: findBed(spec, spec.layout.bedId),
+      patchWidthMm: um10ToMm(pass.patchWidth),
+      patchHeightMm: um10ToMm(pass.patchHeight),
+      usedShare: pass.usedShare,
+      pieces: pass.placed.map(({ piece, attempt, x, y }) => ({
+        pieceId: piece.id,
+        attempt,
+        text: piece.text,
+        xMm: um10ToMm(x),
+        yMm: um10ToMm(y),
+        widthMm: um10ToMm(boxWidth(piece.box)),
+        heightMm: um10ToMm(boxHeight(piece.box)),
+        path: withOutlines
+          ? pathData(
+              pass.isReversed
+                ? mapOutline(piece.outline, -1, 1, x + piece.box.maxX, y)
+                : mapOutline(piece.outline, 1, 1, x, y),
+            )
+          : null,
+      })),
+    })),
+    unplaced: unplaced.map(({ piece, attempt, pieceWidthMm, pieceHeightMm, roomWidthMm, roomHeightMm }) => ({
+      pieceId: piece.id,
+      attempt,
+      text: piece.text,
+      reason: { kind: 'largerThanBed', pieceWidthMm, pieceHeightMm, roomWidthMm, roomHeightMm },
+    })),
+    stopped: report.fits
+      .filter(({ findings }) => hasStop(findings))
+      .map(({ slot, findings }) => ({ itemId: slot.itemId, text: slot.text, findings })),
+  };
+}
+
+function freezeNext({ spec, cutSoFar, passId, no, version, bytes }: FreezeRequest, report: FitReport): FreezeAnswer {
+  const plan = planOf(spec, report, cutSoFar);
+  const [next] = plan.passes;
+  if (!next) {
+    const numStopped = report.fits.filter(({ findings }) => hasStop(findings)).length;
+    return { kind: 'nothingToMake', numStopped, numTooLarge: plan.unplaced.length };
+  }
+  return { kind: 'frozen', frozen: freezePass(spec, next, { passId, no, version }, bytesFrom(bytes)) };
+}
+
+/** Hands out given bytes in turn; asking for more than there are is a bug. */
+function bytesFrom(bytes: Uint8Array): RandomBytes {
+  let used = 0;
+  return (count) => {
+    used += count;
+    return presentOrThrow(used <= bytes.length ? bytes.subarray(used - count, used) : null, 'random bytes');
+  };
+}

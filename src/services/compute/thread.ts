@@ -1,0 +1,21 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { faceFilePath } from '@/core/faces';
+import type { RunSpec } from '@/core/run';
+import type { FreezeRequest, PlanRequest } from './compute';
+import { createJobs } from './jobs';
+
+/** Entry of the worker thread; bundled by itself at build time, since threads start from a file. */
+const jobs = createJobs((sha) => readFileSync(path.join(process.cwd(), 'public', faceFilePath(sha))));
+
+export function fits({ spec, withOutlines }: { spec: RunSpec; withOutlines: boolean }) {
+  return jobs.fits(spec, withOutlines);
+}
+
+export function plan(request: PlanRequest) {
+  return jobs.plan(request);
+}
+
+export function freezeNext(request: FreezeRequest) {
+  return jobs.freezeNext(request);
+}

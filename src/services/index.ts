@@ -1,0 +1,16 @@
+/**
+ * Use cases: what route handlers and pages share. Each takes the context (database, computing, clock, chance) first and
+ * answers an outcome whose problem holds facts. How a request is read and answered is the app's business.
+ */
+export { CannotOpenError, type Context, getContext, contextOn } from './context';
+export { type ServiceProblem, type InputIssue } from './problem';
+export { type RunSummary, type RunView, createRun, getRun, listRunSummaries, removeRunById, saveSpec } from './runs';
+export { replaceList } from './replace-list';
+export { type FitsAnswer, type FitAnswer, fitsOfRun } from './fits';
+export { type PlanAnswer, type PlannedPieceAnswer, planOfRun } from './plan';
+export { type PassSummary, cutFile, listMadePasses, makeNextPass, outlineText } from './passes';
+export { type BenchItem, type BenchView, benchOfRun, recordAct } from './bench';
+export { type Bundle, bundleSchema, exportBundle, importBundle, writeBundle } from './bundle';
+export { issuesOfZod } from './input-issues';
+export { health } from './health';
+export { getLog } from './log';

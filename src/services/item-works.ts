@@ -1,0 +1,29 @@
+import { type ItemWork, type LedgerState, type Tally, itemWork, tallyOf } from '@/core/ledger';
+import { type PieceName, pieceNames } from '@/core/pieces';
+import type { RunSpec } from '@/core/run';
+
+export interface NamedItemWork extends ItemWork {
+  readonly names: readonly PieceName[];
+}
+
+/** Every item of a run with what the ledger says of it, in roster order. */
+export function itemWorks(spec: RunSpec, state: LedgerState): NamedItemWork[] {
+  const byItem = new Map<string, PieceName[]>();
+  for (const name of pieceNames(spec)) {
+    const names = byItem.get(name.slot.itemId);
+    if (names) names.push(name);
+    else byItem.set(name.slot.itemId, [name]);
+  }
+  return [...byItem].map(([itemId, names]) => ({
+    ...itemWork(
+      state,
+      itemId,
+      names.map(({ id }) => id),
+    ),
+    names,
+  }));
+}
+
+export function tallyOfRun(spec: RunSpec, state: LedgerState): Tally {
+  return tallyOf(itemWorks(spec, state));
+}

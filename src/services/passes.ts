@@ -1,0 +1,139 @@
+import { writeSvg } from '@/core/cutfile';
+import { outlineFromNumbers } from '@/core/geometry';
+import { foldActs } from '@/core/ledger';
+import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
+import { type RandomBytes, makeId } from '@/core/run';
+import type { FrozenPass, MadePass } from '@/core/sheets';
+import {
+  type Connection,
+  findOutline,
+  findRun,
+  inTransaction,
+  insertPass,
+  listActs,
+  listPasses,
+  putOutlines,
+} from '@/store';
+import type { Context } from './context';
+import { cutSoFar, nextPassNo } from './plan';
+import type { ServiceProblem } from './problem';
+import { getRun } from './runs';
+
+/** A made pass without its positions, for lists. */
+export interface PassSummary {
+  readonly id: string;
+  readonly no: number;
+  readonly bed: MadePass['bed'];
+  readonly materialIds: readonly string[];
+  readonly isReversed: boolean;
+  readonly pieces: readonly { readonly pieceId: string; readonly attempt: number; readonly text: readonly string[] }[];
+}
+
+export function summaryOfPass({ id, no, bed, patches }: MadePass): PassSummary {
+  const placed = patches.flatMap((patch) => patch.placed);
+  return {
+    id,
+    no,
+    bed,
+    materialIds: patches.map(({ materialId }) => materialId),
+    isReversed: placed.some(({ reversed }) => reversed),
+    pieces: placed.map(({ pieceId, attempt, text }) => ({ pieceId, attempt, text })),
+  };
+}
+
+export async function listMadePasses(
+  context: Context,
+  runId: string,
+): Promise<Outcome<readonly MadePass[], ServiceProblem>> {
+  const run = await getRun(context, runId);
+  return run.ok ? ok(await listPasses(context.store.db, runId)) : run;
+}
+
+export interface MadeAnswer {
+  readonly pass: MadePass;
+  /** The pass had been made by an earlier request with the same id. */
+  readonly isRepeat: boolean;
+}
+
+/** Computing happens outside the transaction; when the run changed meanwhile it is done again, this often at most. */
+const MOST_TRIES = 8;
+
+/**
+ * Makes the next pass: freezes outlines, positions and text, so that nothing done to the run later changes its cut file.
+ * `passId` comes from the caller, which makes sending twice harmless.
+ */
+export async function makeNextPass(
+  context: Context,
+  runId: string,
+  passId: string | null,
+): Promise<Outcome<MadeAnswer, ServiceProblem>> {
+  const { db } = context.store;
+  const id = passId ?? makeId<'pass'>(context.randomBytes);
+  for (let tries = 0; tries < MOST_TRIES; tries++) {
+    const before = await seenState(db, runId);
+    if (!before) return fail({ kind: 'runNotFound', runId });
+    const earlier = before.passes.find((pass) => pass.id === id);
+    if (earlier) return ok({ pass: earlier, isRepeat: true });
+    const answer = await context.compute.freezeNext({
+      spec: before.spec,
+      cutSoFar: before.cutSoFar,
+      passId: id,
+      no: nextPassNo(before.passes),
+      version: context.version,
+      bytes: drawBytes(context.randomBytes),
+    });
+    if (answer.kind === 'nothingToMake') return fail(answer);
+    if (await keepIfUnchanged(db, runId, before.fingerprint, answer.frozen)) {
+      return ok({ pass: answer.frozen.pass, isRepeat: false });
+    }
+  }
+  throw new Error(`the run ${runId} kept changing while its next pass was computed`);
+}
+
+/** Enough for the ids of one pass. */
+function drawBytes(randomBytes: RandomBytes): Uint8Array {
+  return randomBytes(100);
+}
+
+/** Everything that decides what the next pass is; the fingerprint is equal when all of it is. */
+async function seenState(db: Connection, runId: string) {
+  const run = await findRun(db, runId);
+  if (!run) return null;
+  const passes = await listPasses(db, runId);
+  const soFar = cutSoFar(passes, foldActs(await listActs(db, runId)));
+  return { spec: run.spec, passes, cutSoFar: soFar, fingerprint: JSON.stringify([run.counter, soFar]) };
+}
+
+async function keepIfUnchanged(
+  db: Connection,
+  runId: string,
+  fingerprint: string,
+  { pass, outlines }: FrozenPass,
+): Promise<boolean> {
+  return inTransaction(db, async (transaction) => {
+    const now = await seenState(transaction, runId);
+    if (now?.fingerprint !== fingerprint) return false;
+    await putOutlines(transaction, outlines);
+    await insertPass(transaction, runId, pass);
+    return true;
+  });
+}
+
+/** Text of a frozen outline: JSON of integers of 0.1 µm. */
+export async function outlineText({ store }: Context, sha: string): Promise<Outcome<string, ServiceProblem>> {
+  const text = await findOutline(store.db, sha);
+  return text === null ? fail({ kind: 'outlineNotFound', sha }) : ok(text);
+}
+
+/** The cut file of a made pass, the same bytes every time. */
+export async function cutFile(context: Context, runId: string, no: number): Promise<Outcome<string, ServiceProblem>> {
+  const passes = await listMadePasses(context, runId);
+  if (!passes.ok) return passes;
+  const pass = passes.value.find((made) => made.no === no);
+  if (!pass) return fail({ kind: 'passNotFound', no, lastNo: nextPassNo(passes.value) - 1 });
+  const bodies = new Map<string, string>();
+  for (const { outline } of pass.patches.flatMap(({ placed }) => placed)) {
+    bodies.set(outline, presentOrThrow(await findOutline(context.store.db, outline), `outline ${outline}`));
+  }
+  return ok(writeSvg(pass, (sha) => outlineFromNumbers(JSON.parse(presentOrThrow(bodies.get(sha), sha)))));
+}

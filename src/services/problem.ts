@@ -1,0 +1,24 @@
+/** Where in the input something is wrong: a field's path, or a row of a pasted list counted from 1. */
+export interface InputIssue {
+  readonly field: string;
+  readonly row: number | null;
+  readonly message: string;
+}
+
+/** What can be expected to go wrong in a use case; the app turns it into a status and a sentence. */
+export type ServiceProblem =
+  | { readonly kind: 'runNotFound'; readonly runId: string }
+  | { readonly kind: 'passNotFound'; readonly no: number; readonly lastNo: number }
+  | { readonly kind: 'outlineNotFound'; readonly sha: string }
+  | { readonly kind: 'changedElsewhere'; readonly yourCounter: number; readonly counter: number }
+  | { readonly kind: 'invalidInput'; readonly issues: readonly InputIssue[] }
+  | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number }
+  | { readonly kind: 'idTaken'; readonly what: 'act' | 'pass'; readonly id: string }
+  | { readonly kind: 'unknownTarget'; readonly what: 'piece' | 'item' | 'act' | 'pass'; readonly id: string }
+  | { readonly kind: 'notCuttable'; readonly pieceId: string; readonly text: string }
+  | {
+      readonly kind: 'notTheCurrentCutting';
+      readonly pieceId: string;
+      readonly attempt: number;
+      readonly current: number;
+    };

@@ -1,0 +1,133 @@
+import { type Tally, entryIdsNamed, foldActs } from '@/core/ledger';
+import { type Outcome, fail, ok } from '@/core/outcome';
+import { entriesFromList, parseList } from '@/core/roster';
+import { type RunSpec, makeId, newRunSpec, runSpecSchema, specFaults } from '@/core/run';
+import {
+  type Connection,
+  type StoredRun,
+  findRun,
+  insertRun,
+  listActs,
+  listPasses,
+  listRuns,
+  removeRun,
+  updateRunSpec,
+} from '@/store';
+import { tallyOfRun } from './item-works';
+import type { Context } from './context';
+import type { InputIssue, ServiceProblem } from './problem';
+import { issuesOfZod, listIssue } from './input-issues';
+
+export type RunView = StoredRun;
+
+export interface RunSummary {
+  readonly id: string;
+  readonly title: string;
+  readonly dueOn: string | null;
+  readonly counter: number;
+  readonly createdAt: string;
+  readonly updatedAt: string;
+  readonly numEntries: number;
+  readonly tally: Tally;
+}
+
+/** All runs with how far each is, newest first. */
+export async function listRunSummaries({ store: { db } }: Context): Promise<RunSummary[]> {
+  const runs = await listRuns(db);
+  return Promise.all(
+    runs.map(async ({ id, counter, spec, createdAt, updatedAt }) => ({
+      id,
+      title: spec.title,
+      dueOn: spec.dueOn,
+      counter,
+      createdAt,
+      updatedAt,
+      numEntries: spec.entries.filter(({ withdrawn }) => !withdrawn).length,
+      tally: tallyOfRun(spec, foldActs(await listActs(db, id))),
+    })),
+  );
+}
+
+interface NewRunInput {
+  readonly title: string;
+  readonly dueOn: string | null;
+  /** Pasted text, one entry a line. */
+  readonly list: string;
+}
+
+/** A run from a list alone: everything else starts with a sensible default. */
+export async function createRun(context: Context, input: NewRunInput): Promise<Outcome<StoredRun, ServiceProblem>> {
+  const lines = parseList(input.list);
+  if (!lines.ok) return fail({ kind: 'invalidInput', issues: [listIssue(lines.problem)] });
+  const entries = entriesFromList(lines.value, context.randomBytes);
+  const spec = newRunSpec({ title: input.title, dueOn: input.dueOn, entries }, context.randomBytes);
+  return storeNewRun(context, spec);
+}
+
+async function storeNewRun(context: Context, candidate: unknown): Promise<Outcome<StoredRun, ServiceProblem>> {
+  const spec = checkedSpec(candidate);
+  if (!spec.ok) return spec;
+  const id = makeId<'run'>(context.randomBytes);
+  return ok(await insertRun(context.store.db, id, spec.value, context.nowIso()));
+}
+
+export async function getRun({ store }: Context, runId: string): Promise<Outcome<StoredRun, ServiceProblem>> {
+  const run = await findRun(store.db, runId);
+  return run ? ok({ id: run.id, counter: run.counter, spec: run.spec }) : fail({ kind: 'runNotFound', runId });
+}
+
+/** A spec from outside: its shape by the schema, then its references. */
+export function checkedSpec(candidate: unknown): Outcome<RunSpec, ServiceProblem> {
+  const parsed = runSpecSchema.safeParse(candidate);
+  if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
+  const faults = specFaults(parsed.data);
+  if (faults.length === 0) return ok(parsed.data);
+  const issues = faults.map(({ kind, field, id }): InputIssue => {
+    const message = kind === 'idTwice' ? `The id ${id} stands twice.` : `Nothing has the id ${id || '(empty)'}.`;
+    return { field, row: null, message };
+  });
+  return fail({ kind: 'invalidInput', issues });
+}
+
+/** Saves the whole spec over the state that the caller has seen. */
+export async function saveSpec(
+  context: Context,
+  runId: string,
+  counter: number,
+  candidate: unknown,
+): Promise<Outcome<StoredRun, ServiceProblem>> {
+  const spec = checkedSpec(candidate);
+  if (!spec.ok) return spec;
+  const lost = await entriesLost(context, runId, spec.value);
+  if (lost.length > 0) return fail({ kind: 'invalidInput', issues: lost });
+  const saved = await updateRunSpec(context.store.db, { id: runId, counter, spec: spec.value }, context.nowIso());
+  if (saved !== null) return ok({ id: runId, counter: saved, spec: spec.value });
+  const now = await getRun(context, runId);
+  return now.ok ? fail({ kind: 'changedElsewhere', yourCounter: counter, counter: now.value.counter }) : now;
+}
+
+/** Entries with work recorded may be withdrawn; leaving one out would take the name from what was made. */
+async function entriesLost({ store: { db } }: Context, runId: string, spec: RunSpec): Promise<InputIssue[]> {
+  const kept = new Set(spec.entries.map(({ id }) => id as string));
+  return [...(await entriesWithWork(db, runId))]
+    .filter((id) => !kept.has(id))
+    .map((id) => ({
+      field: 'entries',
+      row: null,
+      message: `The entry ${id} has work recorded. Set "withdrawn" instead of leaving it out.`,
+    }));
+}
+
+/** Entries that the ledger or a made pass names. */
+export async function entriesWithWork(db: Connection, runId: string): Promise<ReadonlySet<string>> {
+  const named = new Set(entryIdsNamed(await listActs(db, runId)));
+  for (const { patches } of await listPasses(db, runId)) {
+    for (const { pieceId } of patches.flatMap(({ placed }) => placed)) named.add(pieceId.split('-', 1)[0] ?? pieceId);
+  }
+  return named;
+}
+
+export async function removeRunById(context: Context, runId: string): Promise<Outcome<null, ServiceProblem>> {
+  const isRemoved = await removeRun(context.store.db, runId, context.nowIso());
+  return isRemoved ? ok(null) : fail({ kind: 'runNotFound', runId });
+}

@@ -1,0 +1,52 @@
+import type { ColumnType, Kysely } from 'kysely';
+
+/** Written once, never changed. */
+type Fixed<T> = ColumnType<T, T, never>;
+
+interface RunTable {
+  id: Fixed<string>;
+  /** JSON of a RunSpec; its own format version stands in it. */
+  spec_json: string;
+  /** Goes up by one with every saved spec. */
+  counter: number;
+  created_at: Fixed<string>;
+  updated_at: string;
+  /** Removed runs stay until they are purged, so that removing can be taken back. */
+  removed_at: string | null;
+}
+
+interface OutlineTable {
+  sha: Fixed<string>;
+  body: Fixed<string>;
+}
+
+interface MadePassTable {
+  run_id: Fixed<string>;
+  id: Fixed<string>;
+  no: Fixed<number>;
+  pass_json: Fixed<string>;
+}
+
+interface ActTable {
+  run_id: Fixed<string>;
+  seq: Fixed<number>;
+  id: Fixed<string>;
+  act_json: Fixed<string>;
+}
+
+/** Made by the write test of the health report; holds at most one row. */
+interface WriteTestTable {
+  id: number;
+  at: string;
+}
+
+export interface Database {
+  run: RunTable;
+  outline: OutlineTable;
+  made_pass: MadePassTable;
+  act: ActTable;
+  write_test: WriteTestTable;
+}
+
+/** A connection, or a transaction on it: store functions do not care which. */
+export type Connection = Kysely<Database>;

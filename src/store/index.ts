@@ -1,0 +1,13 @@
+/**
+ * The only door to the database. Functions take a connection or a transaction and answer domain types, never rows.
+ * What a change means is decided in services; SQL stands nowhere else.
+ */
+export { type Database, type Connection } from './database';
+export { type OpenProblem, type Store, openStore, schemaVersion } from './open-store';
+export { inTransaction } from './transaction';
+export { type StoredRun, type RunHead, findRun, insertRun, listRuns, removeRun, updateRunSpec } from './run-store';
+export { findOutline, putOutlines } from './outline-store';
+export { insertPass, listPasses } from './pass-store';
+export { appendAct, findAct, insertActs, listActs } from './act-store';
+export { proveWritable } from './write-test';
+export { DATABASE_FILE, KNURL_FILES, LOG_FILE, SERVER_FILE } from './files';

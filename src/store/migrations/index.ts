@@ -1,0 +1,12 @@
+import type { Kysely, Migration } from 'kysely';
+import { up as runsPassesActs } from './0001-runs-passes-acts';
+
+/** Gives each migration a transaction of its own: for SQLite the query builder opens none. */
+function inOwnTransaction(up: (db: Kysely<unknown>) => Promise<void>): Migration {
+  return { up: (db: Kysely<unknown>) => db.transaction().execute(up) };
+}
+
+/** Every migration in order. Listed here by hand; once landed, neither changed nor taken out. */
+export const MIGRATIONS: Readonly<Record<string, Migration>> = {
+  '0001-runs-passes-acts': inOwnTransaction(runsPassesActs),
+};

@@ -1,0 +1,20 @@
+import * as Comlink from 'comlink';
+import type { FitWorkerApi } from './fit-protocol';
+
+// The engines start with an await. Were they imported up here, messages sent before it ended would be lost.
+const core = import('./fit-core');
+
+let newest = 0;
+
+const api: FitWorkerApi = {
+  async fit(requestNo, spec) {
+    newest = Math.max(newest, requestNo);
+    const { fitForScreen } = await core;
+    const result = await fitForScreen(spec, () => requestNo === newest);
+    if (!result) return null;
+    const { points, ringEnds, textEnds } = result.drawn;
+    return Comlink.transfer(result, [points.buffer, ringEnds.buffer, textEnds.buffer]);
+  },
+};
+
+Comlink.expose(api);
