@@ -1,9 +1,17 @@
 import type { Metadata } from 'next';
-export const metadata: Metadata = { title: 'Knurl' };
-export default function RootLayout({ children }: { children: React.ReactNode }) {
+import type { ReactNode } from 'react';
+import { archivo, archivoNarrow, splineMono } from './fonts';
+import './globals.css';
+
+/** Every page is rendered for its request: each carries the nonce of its own policy. */
+export const dynamic = 'force-dynamic';
+
+export const metadata: Metadata = { title: { default: 'Knurl', template: '%s · Knurl' } };
+
+export default function RootLayout({ children }: { readonly children: ReactNode }) {
   return (
-    <html lang="en">
-      <body>{children}</body>
+    <html lang="en" className={`${archivo.variable} ${archivoNarrow.variable} ${splineMono.variable}`}>
+      <body className="font-sans leading-snug antialiased">{children}</body>
     </html>
   );
 }

@@ -1,5 +1,12 @@
-import { Try } from './try';
+import type { Metadata } from 'next';
+import { RunsPage } from '@/features/runs/runs-page';
+import { getContext, listRunSummaries } from '@/services';
+import { todayIso } from './today';
+
 export const dynamic = 'force-dynamic';
-export default function Page() {
-  return <Try />;
+export const metadata: Metadata = { title: 'Runs' };
+
+export default async function Page() {
+  const context = await getContext();
+  return <RunsPage runs={await listRunSummaries(context)} todayIso={todayIso(context)} />;
 }

@@ -1,8 +1,8 @@
 import { randomBytes } from 'node:crypto';
-import path from 'node:path';
 import type { RandomBytes } from '@/core/run';
 import { type OpenProblem, type Store, openStore } from '@/store';
 import type { Outcome } from '@/core/outcome';
+import { dataDirOfServer } from './data-dir';
 import { VERSION } from './version';
 import type { Compute } from './compute/compute';
 import { threadCompute } from './compute/threads';
@@ -41,8 +41,7 @@ export function getContext(): Promise<Context> {
 }
 
 async function openServerContext(): Promise<Context> {
-  const dataDir = path.resolve(process.env.KNURL_DATA_DIR ?? 'data');
-  const context = await contextOn(dataDir, {
+  const context = await contextOn(dataDirOfServer(), {
     compute: threadCompute(),
     nowIso: () => new Date().toISOString(),
     randomBytes: (count) => randomBytes(count),

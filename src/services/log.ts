@@ -1,6 +1,7 @@
 import { existsSync, mkdirSync, renameSync, statSync } from 'node:fs';
 import path from 'node:path';
 import pino, { type Logger } from 'pino';
+import { dataDirOfServer } from './data-dir';
 import { LOG_FILE } from '@/store';
 
 /** At start a log larger than this is set aside, and the one set aside before it is dropped. */
@@ -10,7 +11,7 @@ const holder = globalThis as typeof globalThis & { knurlLog?: Logger };
 
 /** The server's log: one JSON line a request, with ids and measures, never with a name or a text from a list. */
 export function getLog(): Logger {
-  holder.knurlLog ??= openLog(path.resolve(process.env.KNURL_DATA_DIR ?? 'data'));
+  holder.knurlLog ??= openLog(dataDirOfServer());
   return holder.knurlLog;
 }
 

@@ -30,3 +30,14 @@ export { type SpecFault, specFaults } from './spec-faults';
 export { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
 export { newRunSpec } from './new-run';
 export { type DeepReadonly } from './deep-readonly';
+export { type MainPlace, mainPlace } from './main-place';
+export {
+  changeBody,
+  changeColour,
+  changeLayout,
+  changeLeastHeight,
+  changeMaterial,
+  changePlace,
+  changePlaceUse,
+  changeRule,
+} from './change';

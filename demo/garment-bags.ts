@@ -1,0 +1,85 @@
+import { addDays, format, subHours } from 'date-fns';
+import type { Deed } from '@/core/ledger';
+import type { Outcome } from '@/core/outcome';
+import { type RunSpec, changeLayout, makeId } from '@/core/run';
+import type { Placed } from '@/core/sheets';
+import { readPieceId } from '@/core/run';
+import {
+  type Context,
+  type RunView,
+  type ServiceProblem,
+  createRun,
+  makeNextPass,
+  recordAct,
+  saveSpec,
+} from '@/services';
+import { PLAYERS } from './marlstone-band';
+
+const STATION = 'demotable1';
+
+/**
+ * The anniversary tour's garment bags: family names for all players, one pass made, its pieces at every stage, one torn.
+ * Dates count from the day of seeding.
+ */
+export async function seedGarmentBags(context: Context): Promise<RunView> {
+  const now = new Date(context.nowIso());
+  const run = valueOf(
+    await createRun(context, {
+      title: 'Marlstone Silver Band, ninetieth anniversary tour: garment bags',
+      dueOn: format(addDays(now, 17), 'yyyy-MM-dd'),
+      list: PLAYERS.map(({ family }) => family).join('\n'),
+    }),
+  );
+  const saved = valueOf(await saveSpec(context, run.id, run.counter, withColumns(run.spec)));
+  const { pass } = valueOf(await makeNextPass(context, run.id, null));
+  const placed = pass.patches.flatMap((patch) => patch.placed);
+  const acts: Deed[][] = [
+    placed.map(({ pieceId, attempt }) => ({ kind: 'cut', pieceId, attempt, passId: pass.id })),
+    ...placed
+      .slice(0, 11)
+      .map(({ pieceId, attempt }): Deed[] => [{ kind: 'weeded', pieceId, attempt, passId: pass.id }]),
+    ...placed.slice(0, 7).map((piece): Deed[] => [bonded(piece)]),
+    placed.slice(0, 4).map((piece) => ({ kind: 'checked', itemId: itemOf(piece) })),
+    placed.slice(0, 2).map((piece) => ({ kind: 'packed', itemId: itemOf(piece) })),
+    placed.slice(11, 12).map(({ pieceId, attempt }) => ({
+      kind: 'spoiled',
+      pieces: [{ pieceId, attempt }],
+      blankLost: false,
+      reason: 'torn while weeding',
+      note: 'the tail of the last letter came off with the waste',
+    })),
+  ];
+  for (const [i, deeds] of acts.entries()) {
+    const act = {
+      id: makeId<'act'>(context.randomBytes) + makeId<'act'>(context.randomBytes),
+      by: { who: '', station: STATION },
+      at: subHours(now, acts.length - i).toISOString(),
+      deeds,
+    };
+    valueOf(await recordAct(context, run.id, act));
+  }
+  return saved;
+}
+
+/** The list as it came, with the band's own columns beside the text. */
+function withColumns(spec: RunSpec): RunSpec {
+  const entries = spec.entries.map((entry, i) => {
+    const { family, given, part, joined } = PLAYERS[i]!;
+    return { ...entry, raw: `${family}, ${given}`, fields: { text: family, given, part, joined: String(joined) } };
+  });
+  return changeLayout({ ...spec, entries }, { bedId: 'bed-long' });
+}
+
+function itemOf({ pieceId }: Placed): string {
+  return readPieceId(pieceId)?.itemId ?? pieceId;
+}
+
+function bonded({ pieceId }: Placed): Deed {
+  const { itemId, placeId, layerId } = readPieceId(pieceId)!;
+  return { kind: 'bonded', itemId, placeId, layerIds: [layerId], face: 'front' };
+}
+
+function valueOf<T>(outcome: Outcome<T, ServiceProblem>): T {
+  if (!outcome.ok) throw new Error(`the demo could not be seeded: ${JSON.stringify(outcome.problem)}`);
+  return outcome.value;
+}

@@ -1,0 +1,99 @@
+// Installs and builds what is missing or out of date, and says so.
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import { keyOf, stampState, stamped } from './stamp.mjs';
+import { Stopped } from './stopped.mjs';
+
+const BUILT_FROM = [
+  'src',
+  'demo',
+  'public',
+  'package.json',
+  'package-lock.json',
+  'next.config.ts',
+  'tsconfig.json',
+  'postcss.config.mjs',
+  'scripts/build-bundles.mjs',
+];
+
+const BUILT_FILES = ['.next/BUILD_ID', 'build/compute-thread.mjs', 'build/seed-demo.mjs'];
+
+/**
+ * Runs a program to its end with its output in sight.
+ * @param {string} command
+ * @param {string[]} words
+ * @param {Record<string, string>} env
+ * @returns {Promise<number>} its exit code; 1 when a signal ended it
+ */
+export function runProgram(command, words, env = {}) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, words, { stdio: 'inherit', env: { ...process.env, ...env } });
+    child.on('error', reject);
+    child.on('exit', (code) => resolve(code ?? 1));
+  });
+}
+
+/** The packages as the lock file names them. The database engine is compiled here, with this Node's own headers. */
+export async function ensureInstalled() {
+  const key = keyOf(['package-lock.json'], `${process.version} ${process.platform} ${process.arch}`);
+  const state = stampState('install', key);
+  if (state === 'current' && existsSync('node_modules/next')) return;
+  say(
+    state === 'unfinished'
+      ? 'The last install did not finish. Installing the packages again; this takes a few minutes.'
+      : 'Installing the packages; this takes a few minutes.',
+  );
+  await stamped('install', key, async () => {
+    const code = await runProgram('npm', ['ci', '--include=dev', '--no-audit', '--no-fund'], {
+      npm_config_build_from_source: 'true',
+      npm_config_nodedir: path.resolve(path.dirname(process.execPath), '..'),
+    });
+    if (code !== 0) {
+      throw new Stopped(
+        `The packages could not be installed (npm ended with ${code}). Its last lines say why; a compiler, make, python3 and the way to the package registry are needed. Start again when that is mended.`,
+      );
+    }
+  });
+}
+
+export async function ensureBuilt() {
+  const key = keyOf(BUILT_FROM, process.version);
+  const state = stampState('build', key);
+  if (state === 'current' && BUILT_FILES.every((file) => existsSync(file))) return;
+  say(
+    state === 'unfinished' ? 'The last build did not finish. Building again.' : 'Building; this takes about a minute.',
+  );
+  await stamped('build', key, async () => {
+    for (const words of [['node_modules/next/dist/bin/next', 'build'], ['scripts/build-bundles.mjs']]) {
+      const code = await runProgram(process.execPath, words, { NEXT_TELEMETRY_DISABLED: '1' });
+      if (code !== 0) {
+        throw new Stopped(`Knurl could not be built (${words[0]} ended with ${code}). The lines above say where.`);
+      }
+    }
+  });
+}
+
+/** Debian's Chromium, for the tests that drive the real interface. */
+export async function ensureChromium() {
+  if (findChromium()) return;
+  say('Installing Chromium from Debian’s packages for the browser tests.');
+  const isRoot = process.getuid?.() === 0;
+  const env = { DEBIAN_FRONTEND: 'noninteractive' };
+  if (isRoot && (await runProgram('apt-get', ['update'], env)) === 0) {
+    await runProgram('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], env);
+  }
+  if (!findChromium()) {
+    throw new Stopped('The browser tests need Chromium: install Debian’s package "chromium" and run the tests again.');
+  }
+}
+
+export function findChromium() {
+  const found = spawnSync('sh', ['-c', 'command -v chromium'], { encoding: 'utf8' });
+  return found.status === 0 ? found.stdout.trim() : null;
+}
+
+/** @param {string} sentence */
+export function say(sentence) {
+  process.stdout.write(`${sentence}\n`);
+}

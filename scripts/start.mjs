@@ -1,0 +1,135 @@
+// Starts Knurl: prepares what is missing, seeds the demo where asked, runs the server and tells its address.
+import { spawn } from 'node:child_process';
+import { existsSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import path from 'node:path';
+import { readArguments } from './arguments.mjs';
+import { ensureBuilt, ensureInstalled, runProgram, say } from './prepare.mjs';
+import { Stopped } from './stopped.mjs';
+
+const HOST = '127.0.0.1';
+const START_LIMIT_MS = 60_000;
+
+/** Names of everything the program puts into its data folder; what else lies there is left alone. */
+const KNURL_FILES = [
+  /^knurl\.sqlite(-wal|-shm)?$/,
+  /^knurl\.lock(-journal)?$/,
+  /^knurl-server\.json$/,
+  /^knurl\.log(\.old)?$/,
+  /^knurl-before-.*\.sqlite$/,
+];
+
+/**
+ * @param {'demo' | 'start'} command
+ * @param {string[]} words
+ */
+export async function start(command, words) {
+  const { port, reset } = readArguments(words);
+  const dataDir = path.resolve(process.env.KNURL_DATA_DIR ?? 'data');
+  const url = `http://${HOST}:${port}`;
+  await refuseSecondServer(dataDir);
+  await refuseTakenPort(port);
+  await ensureInstalled();
+  await ensureBuilt();
+  if (reset) removeData(dataDir);
+  if (command === 'demo' && !existsSync(path.join(dataDir, 'knurl.sqlite'))) await seedDemo(dataDir);
+  await serve({ port, url, dataDir });
+}
+
+/** The lock in the server is the truth; asking first saves a build and gives the address. @param {string} dataDir */
+async function refuseSecondServer(dataDir) {
+  let running;
+  try {
+    running = JSON.parse(readFileSync(path.join(dataDir, 'knurl-server.json'), 'utf8'));
+  } catch {
+    return;
+  }
+  const health = running.url ? await healthOf(running.url) : null;
+  if (health?.dataDir === dataDir) {
+    throw new Stopped(
+      `Knurl already runs on ${dataDir}, at ${running.url}. Use that one, stop it first, or set KNURL_DATA_DIR to another folder.`,
+    );
+  }
+}
+
+/** @param {string} url */
+async function healthOf(url) {
+  try {
+    const response = await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(2000) });
+    return response.ok ? await response.json() : null;
+  } catch {
+    return null;
+  }
+}
+
+/** @param {number} port */
+function refuseTakenPort(port) {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', (/** @type {NodeJS.ErrnoException} */ error) => {
+      const why =
+        error.code === 'EADDRINUSE'
+          ? `Port ${port} is taken by another program.`
+          : `Port ${port} cannot be used (${error.code}).`;
+      reject(new Stopped(`${why} Choose another, for example: npm run demo -- --port ${port + 1}`));
+    });
+    probe.listen(port, HOST, () => probe.close(() => resolve(undefined)));
+  });
+}
+
+/** @param {string} dataDir */
+function removeData(dataDir) {
+  if (!existsSync(dataDir)) return;
+  const own = readdirSync(dataDir).filter((name) => KNURL_FILES.some((known) => known.test(name)));
+  for (const name of own) rmSync(path.join(dataDir, name));
+  say(own.length > 0 ? `Removed from ${dataDir}: ${own.join(', ')}.` : `Nothing of Knurl’s was in ${dataDir}.`);
+}
+
+/** @param {string} dataDir */
+async function seedDemo(dataDir) {
+  say('Seeding the demo.');
+  const code = await runProgram(process.execPath, ['build/seed-demo.mjs'], { KNURL_DATA_DIR: dataDir });
+  if (code !== 0) throw new Stopped(`The demo could not be seeded (it ended with ${code}). The lines above say why.`);
+}
+
+/** @param {{ port: number, url: string, dataDir: string }} at */
+async function serve({ port, url, dataDir }) {
+  const words = ['node_modules/next/dist/bin/next', 'start', '-H', HOST, '-p', String(port)];
+  const server = spawn(process.execPath, words, {
+    // The framework's own banner names an address that other machines cannot reach; errors stay in sight.
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      KNURL_DATA_DIR: dataDir,
+      KNURL_URL: url,
+      NEXT_TELEMETRY_DISABLED: '1',
+    },
+  });
+  for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM'])) process.on(signal, () => server.kill(signal));
+  const ended = new Promise((resolve) => server.on('exit', (code, signal) => resolve({ code, signal })));
+  const first = await Promise.race([ended, answers(url, dataDir)]);
+  if (first === 'answers') say(`\nKnurl runs at ${url}\nThe data is in ${dataDir}. Stop it with Ctrl C.`);
+  if (first === 'silent') {
+    server.kill();
+    throw new Stopped('The server did not answer within a minute. The lines above may say why; start again.');
+  }
+  const { code, signal } = /** @type {{ code: number | null, signal: string | null }} */ (await ended);
+  if (signal !== null && signal !== 'SIGINT' && signal !== 'SIGTERM') {
+    throw new Stopped(`The server was ended by ${signal}. Every mark it had acknowledged is kept; start it again.`);
+  }
+  process.exitCode = code ?? 0;
+}
+
+/**
+ * @param {string} url
+ * @param {string} dataDir
+ */
+async function answers(url, dataDir) {
+  const limit = Date.now() + START_LIMIT_MS;
+  while (Date.now() < limit) {
+    if ((await healthOf(url))?.dataDir === dataDir) return 'answers';
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  return 'silent';
+}

@@ -1,0 +1,28 @@
+import { notFound } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { RunProvider } from '@/client';
+import { RunFrame } from '@/features/run-frame';
+import { benchOfRun, getContext, getRun, listMadePasses } from '@/services';
+import { todayIso } from '../../today';
+
+export const dynamic = 'force-dynamic';
+
+interface RunLayoutProps {
+  readonly params: Promise<{ id: string }>;
+  readonly children: ReactNode;
+}
+
+/** Loads a run once for all its steps; from here on the session in the browser keeps it up to date. */
+export default async function RunLayout({ params, children }: RunLayoutProps) {
+  const { id } = await params;
+  const context = await getContext();
+  const run = await getRun(context, id);
+  const bench = await benchOfRun(context, id, '');
+  const passes = await listMadePasses(context, id);
+  if (!run.ok || !bench.ok || !passes.ok) notFound();
+  return (
+    <RunProvider run={run.value} bench={bench.value} numPasses={passes.value.length}>
+      <RunFrame todayIso={todayIso(context)}>{children}</RunFrame>
+    </RunProvider>
+  );
+}

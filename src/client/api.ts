@@ -1,0 +1,63 @@
+import type { NewAct } from '@/core/ledger';
+import { type Outcome, fail, ok } from '@/core/outcome';
+import type { RunSpec } from '@/core/run';
+import type { MadePass } from '@/core/sheets';
+import type { ActAnswer, BenchView, PlanAnswer, RunView } from '@/services';
+
+/** Why a request has no answer to work with. */
+export type ApiProblem =
+  /** Nothing answered: the server is gone, or the way to it. */
+  | { readonly kind: 'serverGone' }
+  | {
+      readonly kind: 'refused';
+      readonly status: number;
+      /** The problem's own kind, such as `changedElsewhere`. */
+      readonly problem: string;
+      /** What happened and what to do, in words for a person. */
+      readonly detail: string;
+    };
+
+type Answer<T> = Promise<Outcome<T, ApiProblem>>;
+
+async function send<T>(path: string, init?: RequestInit): Answer<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, init);
+  } catch {
+    return fail({ kind: 'serverGone' });
+  }
+  if (response.ok) return ok(response.status === 204 ? (null as T) : ((await response.json()) as T));
+  const body = (await response.json().catch(() => ({}))) as { kind?: string; detail?: string };
+  return fail({
+    kind: 'refused',
+    status: response.status,
+    problem: body.kind ?? 'unknown',
+    detail: body.detail ?? `The server answered ${response.status}.`,
+  });
+}
+
+function withJson(method: string, body: unknown, counter?: number): RequestInit {
+  const headers: Record<string, string> = { 'content-type': 'application/json' };
+  if (counter !== undefined) headers['if-match'] = `"${counter}"`;
+  return { method, headers, body: typeof body === 'string' ? body : JSON.stringify(body) };
+}
+
+/** The HTTP interface as functions. Nothing is repeated here: callers know whether repeating is harmless. */
+export const api = {
+  createRun: (input: { title: string; dueOn: string | null; list: string }) =>
+    send<RunView>('/api/runs', withJson('POST', input)),
+  /** `text` is a bundle's JSON as it came from the file. */
+  importBundle: (text: string) => send<RunView>('/api/runs', withJson('POST', text)),
+  getRun: (id: string) => send<RunView>(`/api/runs/${id}`),
+  saveSpec: (id: string, counter: number, spec: RunSpec) =>
+    send<RunView>(`/api/runs/${id}`, withJson('PUT', spec, counter)),
+  replaceList: (id: string, counter: number, list: string) =>
+    send<RunView>(`/api/runs/${id}/list`, withJson('PUT', { list }, counter)),
+  plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan?outlines=1`),
+  passes: (id: string) => send<{ passes: MadePass[] }>(`/api/runs/${id}/passes`),
+  makePass: (id: string, passId: string) => send<MadePass>(`/api/runs/${id}/passes`, withJson('POST', { id: passId })),
+  bench: (id: string, station: string) => send<BenchView>(`/api/runs/${id}/tally?station=${station}`),
+  act: (id: string, act: NewAct) => send<ActAnswer>(`/api/runs/${id}/acts`, withJson('POST', act)),
+  /** Islands of rings of integers of 0.1 µm. */
+  outline: (sha: string) => send<number[][][]>(`/api/outlines/${sha}`),
+};

@@ -1,0 +1,21 @@
+import type { Finding } from '@/core/finding';
+import { assertNever } from '@/core/outcome';
+import { formatMm } from '@/core/units';
+
+/** What a finding says to the maker, with what to do where something has to be done. */
+export function findingSentence(finding: Finding): string {
+  switch (finding.kind) {
+    case 'nothingToDraw':
+      return 'nothing to draw: the text is empty';
+    case 'characterMissing':
+      return `${finding.characters.join(' ')} missing in this face: change the lettering or the spelling`;
+    case 'tooSmall':
+      return `capitals would be ${formatMm(finding.capHeightMm)} mm, the least is ${formatMm(finding.leastMm)} mm: shorten the text, choose a narrower lettering or a larger place`;
+    case 'belowSet':
+      return `its place holds capitals of ${formatMm(finding.capHeightMm)} mm, the set has ${formatMm(finding.setMm)} mm`;
+    case 'extenderCosts':
+      return `a descender or an accent costs ${formatMm(finding.costMm)} mm of letter height`;
+    default:
+      return assertNever(finding);
+  }
+}

@@ -1,0 +1,13 @@
+/**
+ * The browser's side of a run: the typed client of the HTTP interface, the session that saves what is changed, the fits
+ * from the worker, and words that several steps share. Draws nothing.
+ */
+export { type ApiProblem, api } from './api';
+export { RunProvider, useRun, type RunSession } from './run-session';
+export { type SaveState } from './spec-saver';
+export { type FitsState } from './use-fits';
+export { randomBytes } from './random-bytes';
+export { stationId } from './station';
+export { dueWords } from './due-words';
+export { findingSentence } from './finding-sentence';
+export { bondedWord, facetOf, stageWord } from './stage-words';

@@ -1,0 +1,13 @@
+import { makeId } from '@/core/run';
+import { randomBytes } from './random-bytes';
+
+const KEY = 'knurl-station';
+
+/** This browser's name in the ledger: made once and kept, so that undo finds its own acts after a restart. */
+export function stationId(): string {
+  const known = localStorage.getItem(KEY);
+  if (known) return known;
+  const id = makeId<'station'>(randomBytes);
+  localStorage.setItem(KEY, id);
+  return id;
+}

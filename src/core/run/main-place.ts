@@ -1,0 +1,29 @@
+import { presentOrThrow } from '../outcome';
+import { findBlank, findLettering, findSizeGroup, variantFor } from './lookup';
+import type { Blank, BlankUse, Lettering, MeasuredPlace, PlaceUse, RunSpec, SizeGroup, Variant } from './run-spec';
+
+/** The first place of the first use, with everything it leads to. The screens work on this one. */
+export interface MainPlace {
+  readonly use: BlankUse;
+  readonly placeUse: PlaceUse;
+  readonly blank: Blank;
+  readonly variant: Variant;
+  readonly measured: MeasuredPlace;
+  readonly lettering: Lettering;
+  readonly sizeGroup: SizeGroup;
+}
+
+export function mainPlace(spec: RunSpec): MainPlace {
+  const use = presentOrThrow(spec.uses[0], 'a use');
+  const placeUse = presentOrThrow(use.places[0], 'a place of the use');
+  const variant = variantFor(spec, use);
+  return {
+    use,
+    placeUse,
+    blank: findBlank(spec, use.blankId),
+    variant,
+    measured: presentOrThrow(variant.places[placeUse.placeId], 'the measures of the place'),
+    lettering: findLettering(spec, placeUse.letteringId),
+    sizeGroup: findSizeGroup(spec, placeUse.sizeGroupId),
+  };
+}

@@ -1,0 +1,73 @@
+'use client';
+
+import { facetOf, useRun } from '@/client';
+import { anchorInArea, usableArea } from '@/core/place';
+import { mainPlace } from '@/core/run';
+import { formatMm } from '@/core/units';
+import type { BenchItem } from '@/services';
+import { Facet } from '@/ui';
+import { ItemDrawing } from './item-drawing';
+import { type ItemShape, useItemShape } from './use-item-shape';
+
+/** The item in hand: its name to be read from two metres, its lettering as it was cut, and where it goes. */
+export function BenchCurrent({ item }: { readonly item: BenchItem }) {
+  const { spec } = useRun();
+  const shape = useItemShape(item);
+  const place = mainPlace(spec);
+  const piece = item.pieces[0];
+  const facet = facetOf(item);
+  const madeText = item.pieces.find((p) => p.madeText !== null)?.madeText ?? null;
+  return (
+    <section className="min-w-0 p-5">
+      <p className="heading-small">
+        {item.blankName} · {piece?.materialName}
+      </p>
+      <h1 className="text-[2.6rem] leading-tight font-bold break-words">{item.text.join(' ')}</h1>
+      <p className="mb-3 flex items-center gap-2 text-lg">
+        <Facet {...facet} sizePx={30} /> {facet.label}
+      </p>
+      {madeText && (
+        <p className="mb-3 border-l-4 border-brass bg-brass-tint px-3 py-1.5">
+          It was cut as <b>{madeText.join(' ')}</b>; the roster says otherwise now. Mark it spoiled (wrong name) to cut
+          it again.
+        </p>
+      )}
+      <ItemDrawing place={place} shape={shape} label={item.text.join(' ')} />
+      <dl className="mt-4 flex flex-wrap gap-x-9 gap-y-3">
+        {shape && <PlaceFigures item={shape} />}
+        {shape?.numHoles != null && <Figure label="holes to weed" value={String(shape.numHoles)} />}
+        <Figure label="from" value={piece?.passNo == null ? 'no pass yet' : `pass ${piece.passNo}`} />
+        {Object.entries(item.fields)
+          .filter(([name]) => name !== 'text')
+          .map(([name, value]) => (
+            <Figure key={name} label={name} value={value} isWord />
+          ))}
+      </dl>
+    </section>
+  );
+}
+
+/** Where a ruler is laid: from the ink to the blank's own edges. */
+function PlaceFigures({ item }: { readonly item: ItemShape }) {
+  const { spec } = useRun();
+  const { measured, variant } = mainPlace(spec);
+  const { xMm, yMm } = anchorInArea(usableArea(measured), measured.anchor, item.widthMm, item.heightMm);
+  const left = measured.datum.leftMm + xMm;
+  const right = variant.body.widthMm - left - item.widthMm;
+  return (
+    <>
+      <Figure label="left · right" value={`${formatMm(left, 0)} · ${formatMm(right, 0)} mm`} />
+      <Figure label="from the top edge" value={`${formatMm(measured.datum.topMm + yMm, 0)} mm`} />
+      <Figure label="ink" value={`${formatMm(item.widthMm, 0)} × ${formatMm(item.heightMm, 0)} mm`} />
+    </>
+  );
+}
+
+function Figure({ label, value, isWord = false }: { label: string; value: string; isWord?: boolean }) {
+  return (
+    <div>
+      <dt className="heading-small">{label}</dt>
+      <dd className={`text-[1.35rem] font-semibold ${isWord ? '' : 'measure'}`}>{value}</dd>
+    </div>
+  );
+}

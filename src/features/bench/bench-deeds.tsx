@@ -1,0 +1,64 @@
+import type { BenchItem } from '@/services';
+import { Button, Key } from '@/ui';
+import { BENCH_STAGES, type BenchStage, hasStage, isBefore, nextStage } from './bench-stages';
+import { cautionFor, markWords, stageWordFor } from './sentences';
+
+interface BenchDeedsProps {
+  readonly current: BenchItem;
+  readonly picked: readonly BenchItem[];
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  readonly onMark: (stage: BenchStage) => void;
+  readonly onSpoil: () => void;
+  readonly onUndo: () => void;
+  readonly onRedo: () => void;
+}
+
+/** The next deed as the one large button; every other stage, spoiling and undoing below it. */
+export function BenchDeeds({ current, picked, canUndo, canRedo, onMark, onSpoil, onUndo, onRedo }: BenchDeedsProps) {
+  const next = nextStage(current);
+  const caution = cautionFor(picked, next);
+  const stages = BENCH_STAGES.filter(({ stage }) => picked.some((item) => hasStage(item, stage)));
+  return (
+    <section className="grid content-start gap-4 border-l border-rule bg-paper p-5">
+      <h2 className="heading-small">Next for it</h2>
+      {next ? (
+        <Button weight="main" size="bench" className="min-h-20 text-[1.75rem]!" onClick={() => onMark(next)}>
+          {markWords(picked, next)}
+          <Key>space</Key>
+        </Button>
+      ) : (
+        <p className="text-[1.75rem] font-bold text-verdigris">Packed</p>
+      )}
+      {caution && <p className="text-[0.92rem] text-brass">▲ {caution}</p>}
+      <h2 className="heading-small">
+        {picked.length > 1 ? `Or mark the ${picked.length} that are picked` : 'Or mark it'}
+      </h2>
+      <div className="grid grid-cols-2 gap-2">
+        {stages.map(({ stage, key }) => (
+          <Button
+            key={stage}
+            size="bench"
+            disabled={!picked.some((item) => isBefore(item.stage, stage))}
+            onClick={() => onMark(stage)}
+          >
+            {stageWordFor(picked, stage)}
+            <Key>{key}</Key>
+          </Button>
+        ))}
+        <Button size="bench" weight="grave" onClick={onSpoil}>
+          Spoiled…<Key>x</Key>
+        </Button>
+        <Button size="bench" disabled={!canUndo} onClick={onUndo}>
+          Undo<Key>u</Key>
+        </Button>
+        <Button size="bench" disabled={!canRedo} onClick={onRedo}>
+          Redo<Key>shift u</Key>
+        </Button>
+      </div>
+      <p className="text-[0.92rem] text-soft">
+        Walk with ↑ ↓, hold shift for several, <b>a</b> for all. A later mark includes the earlier ones.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,59 @@
+import type { Deed, ItemStage } from '@/core/ledger';
+import { stagesOf } from '@/core/run';
+import type { BenchItem } from '@/services';
+
+/** Stages that are marked at the bench, in the order of the work, with the key of each. */
+export const BENCH_STAGES = [
+  { stage: 'cut', key: 'c' },
+  { stage: 'weeded', key: 'w' },
+  { stage: 'bonded', key: 'p' },
+  { stage: 'checked', key: 'k' },
+  { stage: 'packed', key: 'b' },
+] as const;
+
+export type BenchStage = (typeof BENCH_STAGES)[number]['stage'];
+
+const ORDER: readonly ItemStage[] = ['open', ...BENCH_STAGES.map(({ stage }) => stage)];
+
+export function isBefore(stage: ItemStage, other: ItemStage): boolean {
+  return ORDER.indexOf(stage) < ORDER.indexOf(other);
+}
+
+/** Some piece of the item goes through this stage; whole items are checked and packed whatever they are made of. */
+export function hasStage({ pieces }: BenchItem, stage: BenchStage): boolean {
+  if (stage === 'checked' || stage === 'packed') return true;
+  return pieces.some(({ process }) => stagesOf(process).includes(stage));
+}
+
+/** What has to be done to the item next; null when it is packed. */
+export function nextStage(item: BenchItem): BenchStage | null {
+  return BENCH_STAGES.find(({ stage }) => isBefore(item.stage, stage) && hasStage(item, stage))?.stage ?? null;
+}
+
+/** The deeds that bring items to a stage; none for items that are there already. Later stages include earlier ones. */
+export function deedsToReach(items: readonly BenchItem[], stage: BenchStage): Deed[] {
+  return items
+    .filter((item) => isBefore(item.stage, stage) && hasStage(item, stage))
+    .flatMap((item): Deed[] => deedsOfItem(item, stage));
+}
+
+function deedsOfItem(item: BenchItem, stage: BenchStage): Deed[] {
+  const { itemId, pieces } = item;
+  switch (stage) {
+    case 'cut':
+    case 'weeded':
+      return pieces
+        .filter((piece) => isBefore(piece.stage ?? 'open', stage) && stagesOf(piece.process).includes(stage))
+        .map(({ pieceId, attempt, passId }) => ({ kind: stage, pieceId, attempt, passId }));
+    case 'bonded':
+      return [...new Set(pieces.map(({ placeId }) => placeId))].map((placeId) => ({
+        kind: stage,
+        itemId,
+        placeId,
+        layerIds: pieces.filter((piece) => piece.placeId === placeId).map(({ layerId }) => layerId),
+        face: 'front',
+      }));
+    default:
+      return [{ kind: stage, itemId }];
+  }
+}

@@ -1,0 +1,34 @@
+import { bondedWord, stageWord } from '@/client';
+import type { Process } from '@/core/run';
+import type { BenchItem } from '@/services';
+import type { BenchStage } from './bench-stages';
+
+export function madeSentence(numbers: readonly number[]): string {
+  return numbers.length === 1
+    ? `Pass ${numbers[0]} is made by this mark: its outlines are kept for good.`
+    : `Passes ${numbers.join(', ')} are made by this mark: their outlines are kept for good.`;
+}
+
+const processesOf = (items: readonly BenchItem[]): Process[] =>
+  items.flatMap(({ pieces }) => pieces.map(({ process }) => process));
+
+/** `pressed`, `applied`, `glued`, or `bonded` where the items differ. */
+export function stageWordFor(items: readonly BenchItem[], stage: BenchStage): string {
+  return stageWord(stage, bondedWord(processesOf(items)));
+}
+
+/** The deed on a button: `Mark pressed`, `Mark 5 pressed`. */
+export function markWords(items: readonly BenchItem[], stage: BenchStage): string {
+  const count = items.length > 1 ? `${items.length} ` : '';
+  return `Mark ${count}${stageWordFor(items, stage)}`;
+}
+
+/** What can hurt in the work that leads to a stage; null where nothing does. */
+export function cautionFor(items: readonly BenchItem[], stage: BenchStage | null): string | null {
+  if (stage === 'cut') return 'Blades are sharp: keep fingers off the carriage while it runs.';
+  if (stage === 'weeded') return 'The hook is sharp. Keep waste off the table: a stray bit gets pressed on for good.';
+  if (stage === 'bonded' && processesOf(items).includes('film')) {
+    return 'Hot platen, hot zips: never leave a hot press, air the room. Heat and time: the film maker’s sheet and the blank’s label win; local rules apply.';
+  }
+  return null;
+}

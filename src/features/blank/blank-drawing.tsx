@@ -1,0 +1,109 @@
+import type { MainPlace } from '@/core/run';
+import { formatMm } from '@/core/units';
+import { DimensionLine, Notice } from '@/ui';
+import type { ScreenFit } from '@/workers/fit-protocol';
+import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
+import { outsideSentence } from './sentences';
+
+interface BlankDrawingProps {
+  readonly place: MainPlace;
+  /** The fit drawn in the place: the longest of the run. */
+  readonly fit: ScreenFit | null;
+  readonly path: string;
+  readonly film: string;
+}
+
+const figure = (mm: number) => `${formatMm(mm, Number.isInteger(mm) ? 0 : 1)} mm`;
+
+/** The whole blank to scale in millimetres, as a workshop drawing, with the longest text of the run in its place. */
+export function BlankDrawing({ place: { variant, measured }, fit, path, film }: BlankDrawingProps) {
+  const { body, colour } = variant;
+  const { leftMm, topMm } = measured.datum;
+  const { widthMm, heightMm } = measured.outline;
+  const textSize = Math.max(body.widthMm, body.heightMm) / 42;
+  const room = textSize * 3.2;
+  const right = leftMm + widthMm;
+  const outside = outsideSentence(right - body.widthMm, topMm + heightMm - body.heightMm);
+  return (
+    <section className="flex min-w-0 flex-col items-center gap-3 p-5">
+      {outside && <Notice severity="check">{outside}</Notice>}
+      <svg
+        role="img"
+        aria-label={`The blank, ${figure(body.widthMm)} by ${figure(body.heightMm)}, with its place of ${figure(widthMm)} by ${figure(heightMm)}`}
+        viewBox={`${-room} ${-room} ${body.widthMm + 2 * room} ${body.heightMm + 2 * room}`}
+        className="max-h-[660px] w-full"
+      >
+        <rect width={body.widthMm} height={body.heightMm} fill={colour.hex} />
+        <rect
+          x={leftMm}
+          y={topMm}
+          width={widthMm}
+          height={heightMm}
+          fill="none"
+          stroke="#a9a294"
+          strokeWidth={textSize / 10}
+          strokeDasharray={`${textSize / 2} ${textSize / 3}`}
+        />
+        {fit && (
+          <path
+            d={path}
+            fill={film}
+            fillRule="evenodd"
+            transform={`translate(${leftMm + fit.xMm} ${topMm + fit.yMm}) scale(${fit.emMm / PATH_UNITS_PER_EM})`}
+          />
+        )}
+        <DimensionLine
+          from={[0, -room / 2]}
+          to={[body.widthMm, -room / 2]}
+          label={figure(body.widthMm)}
+          textSize={textSize}
+        />
+        <DimensionLine
+          from={[-room / 2, 0]}
+          to={[-room / 2, body.heightMm]}
+          label={figure(body.heightMm)}
+          textSize={textSize}
+        />
+        <g>
+          <DimensionLine
+            from={[0, topMm + heightMm + textSize * 2]}
+            to={[leftMm, topMm + heightMm + textSize * 2]}
+            label={figure(leftMm)}
+            textSize={textSize}
+            colour={lineOn(colour.hex)}
+          />
+          <DimensionLine
+            from={[leftMm, topMm + heightMm + textSize * 2]}
+            to={[right, topMm + heightMm + textSize * 2]}
+            label={figure(widthMm)}
+            textSize={textSize}
+            colour={lineOn(colour.hex)}
+          />
+          <DimensionLine
+            from={[leftMm + widthMm / 2, 0]}
+            to={[leftMm + widthMm / 2, topMm]}
+            label={figure(topMm)}
+            textSize={textSize}
+            colour={lineOn(colour.hex)}
+          />
+          <DimensionLine
+            from={[right + textSize * 2, topMm]}
+            to={[right + textSize * 2, topMm + heightMm]}
+            label={figure(heightMm)}
+            textSize={textSize}
+            colour={lineOn(colour.hex)}
+          />
+        </g>
+      </svg>
+      <p className="text-soft">
+        {fit ? `Drawn with ${fit.text.join(' ')}, the longest of the run.` : 'No entry to draw yet.'}
+      </p>
+    </section>
+  );
+}
+
+/** Light lines on dark cloth, dark ones on light: by the colour's own lightness. */
+function lineOn(hex: string): string {
+  const [r, g, b] = [1, 3, 5].map((i) => Number.parseInt(hex.slice(i, i + 2), 16));
+  return 0.299 * r! + 0.587 * g! + 0.114 * b! < 128 ? '#fbf8f0' : '#1f2529';
+}

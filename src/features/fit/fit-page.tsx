@@ -1,0 +1,64 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { useRun } from '@/client';
+import { mainPlace } from '@/core/run';
+import { formatMmPair } from '@/core/units';
+import { FitSide } from './fit-side';
+import { FitTile } from './fit-tile';
+import { type FitOrder, ordered } from './fit-order';
+
+/** The wall of fits: every name at one scale on the blank's own colour, those that need a decision first. */
+export function FitPage() {
+  const { spec, fits, paths } = useRun();
+  const [order, setOrder] = useState<FitOrder>('risk');
+  const place = mainPlace(spec);
+  const all = fits.last?.fits;
+  const shown = useMemo(() => ordered(all ?? [], order), [all, order]);
+  const film =
+    spec.shop.materials.find(({ id }) => id === place.placeUse.materials.main)?.value.colour.hex ?? '#e0b25a';
+  return (
+    <div className="grid flex-1 lg:grid-cols-[316px_minmax(0,1fr)]">
+      <FitSide place={place} />
+      <section className="min-w-0 p-5" aria-busy={fits.kind === 'computing'}>
+        <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
+          <h1 className="heading-small">
+            {shown.length} {shown.length === 1 ? 'fit' : 'fits'}, all at one scale
+            {fits.kind === 'computing' && ' · measuring…'}
+          </h1>
+          <p>
+            {place.blank.name}, {place.blank.places[0]?.name}{' '}
+            <span className="measure">
+              {formatMmPair(place.measured.outline.widthMm, place.measured.outline.heightMm)} mm
+            </span>
+          </p>
+          <OrderSwitch order={order} onChange={setOrder} />
+        </div>
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(210px,1fr))] gap-x-4 gap-y-4">
+          {shown.map((fit) => (
+            <FitTile
+              key={`${fit.itemId}-${fit.placeId}`}
+              fit={fit}
+              path={paths.pathOf(fit.textNo)}
+              place={place.measured}
+              cloth={place.variant.colour.hex}
+              film={film}
+            />
+          ))}
+        </ul>
+      </section>
+    </div>
+  );
+}
+
+function OrderSwitch({ order, onChange }: { order: FitOrder; onChange: (order: FitOrder) => void }) {
+  return (
+    <label className="flex items-center gap-2">
+      <span className="heading-small">Order</span>
+      <select value={order} onChange={(event) => onChange(event.target.value as FitOrder)}>
+        <option value="risk">what needs a look first</option>
+        <option value="roster">as in the roster</option>
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,43 @@
+import { findingSentence } from '@/client';
+import { type Finding, worstSeverity } from '@/core/finding';
+import type { Entry } from '@/core/run';
+import { SeverityTag } from '@/ui';
+
+/** A stop or a check among the findings. */
+export function needsYou(findings: readonly Finding[]): boolean {
+  const worst = worstSeverity(findings);
+  return worst === 'stop' || worst === 'check';
+}
+
+interface NeedsYouProps {
+  readonly entries: readonly Entry[];
+  readonly findingsOf: ReadonlyMap<string, readonly Finding[]>;
+}
+
+/** More than this many are told by their number alone; each still stands in its row. */
+const MOST_SHOWN = 6;
+
+/** What wants a decision, before the long list in which it would be looked for. */
+export function NeedsYou({ entries, findingsOf }: NeedsYouProps) {
+  if (entries.length === 0) return null;
+  return (
+    <ul className="mb-4 border-l-4 border-madder bg-paper">
+      {entries.slice(0, MOST_SHOWN).map(({ id, fields }) => (
+        <li key={id} className="flex flex-wrap items-baseline gap-x-3 border-b border-rule px-3 py-1.5 last:border-b-0">
+          <b>{fields.text}</b>
+          {(findingsOf.get(id) ?? [])
+            .filter(({ severity }) => severity !== 'note')
+            .map((finding) => (
+              <span key={finding.kind} className="flex items-baseline gap-1.5">
+                <SeverityTag severity={finding.severity} />
+                {findingSentence(finding)}
+              </span>
+            ))}
+        </li>
+      ))}
+      {entries.length > MOST_SHOWN && (
+        <li className="px-3 py-1.5">and {entries.length - MOST_SHOWN} more, in their rows</li>
+      )}
+    </ul>
+  );
+}

@@ -1,0 +1,48 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { dueWords, useRun } from '@/client';
+import { KnurlMark, Tape } from '@/ui';
+import { RunNotices } from './run-notices';
+import { tapeSteps } from './tape-steps';
+
+const SAVE_WORDS = {
+  saved: 'saved',
+  saving: 'saving…',
+  serverGone: 'not saved yet',
+  conflict: 'changed elsewhere',
+  refused: 'not saved',
+} as const;
+
+/** What stands around every step: title and day, whether everything is saved, and the tape. */
+export function RunFrame({ todayIso, children }: { readonly todayIso: string; readonly children: ReactNode }) {
+  const session = useRun();
+  const { runId, spec, save } = session;
+  return (
+    <div className="flex min-h-screen flex-col">
+      <header className="flex min-h-[52px] flex-wrap items-center gap-x-4 gap-y-1 bg-ink px-6 py-2 text-paper">
+        <Link href="/" aria-label="Knurl, all runs" title="All runs">
+          <KnurlMark />
+        </Link>
+        <span className="text-lg font-bold">{spec.title}</span>
+        <span className="text-[#c9c3b4]">{dueWords(spec.dueOn, todayIso)}</span>
+        <span className="ml-auto flex items-center gap-5">
+          <output className="text-[#c9c3b4]" data-testid="save-state">
+            {SAVE_WORDS[save.kind]}
+          </output>
+          <a href={`/api/runs/${runId}/bundle`} className="underline underline-offset-4" download>
+            Take this run along
+          </a>
+          <Link href="/" className="underline underline-offset-4">
+            All runs
+          </Link>
+        </span>
+      </header>
+      <Tape steps={tapeSteps(session)} current={usePathname()} />
+      <RunNotices />
+      <main className="flex flex-1 flex-col">{children}</main>
+    </div>
+  );
+}

@@ -1,0 +1,46 @@
+import type { RunSession } from '@/client';
+import { worstSeverity } from '@/core/finding';
+import { variantFor } from '@/core/run';
+import { formatMmPair } from '@/core/units';
+import type { TapeStep } from '@/ui';
+
+/** The steps that exist, in the order of the work, each with what is open or done there. */
+export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession): TapeStep[] {
+  const entries = spec.entries.filter(({ withdrawn }) => !withdrawn).length;
+  const numToDecide =
+    fits.last?.fits.filter(({ findings }) => {
+      const worst = worstSeverity(findings);
+      return worst === 'stop' || worst === 'check';
+    }).length ?? 0;
+  const { tally, items } = work.bench;
+  const numUnmade = items.filter(({ pieces }) => pieces.some(({ passNo }) => passNo === null)).length;
+  const step = (path: string, name: string, tick: string, isOpen = false): TapeStep => ({
+    href: `/runs/${runId}/${path}`,
+    name,
+    tick,
+    isOpen,
+  });
+  return [
+    step('roster', 'Roster', `${entries} ${entries === 1 ? 'entry' : 'entries'}`),
+    step('blank', 'Blank', placeTick(spec)),
+    step(
+      'fit',
+      'Fit',
+      fits.last === null ? 'measuring…' : numToDecide === 0 ? 'all fit' : `${numToDecide} to decide`,
+      numToDecide > 0,
+    ),
+    step(
+      'sheets',
+      'Sheets',
+      numUnmade > 0 ? `${numUnmade} to lay out` : `${numPasses} ${numPasses === 1 ? 'pass' : 'passes'} made`,
+      numUnmade > 0,
+    ),
+    step('bench', 'Bench', `${tally.packed} of ${tally.items} packed`),
+  ];
+}
+
+function placeTick(spec: RunSession['spec']): string {
+  const [use] = spec.uses;
+  const [place] = use ? Object.values(variantFor(spec, use).places) : [];
+  return place ? `${formatMmPair(place.outline.widthMm, place.outline.heightMm, 0)} mm` : '';
+}

@@ -1,0 +1,46 @@
+import Link from 'next/link';
+import { dueWords } from '@/client/due-words';
+import type { RunSummary } from '@/services';
+
+const STAGES = [
+  ['cut', 'cut'],
+  ['weeded', 'weeded'],
+  ['bonded', 'pressed or applied'],
+  ['checked', 'checked'],
+  ['packed', 'packed'],
+] as const;
+
+export function RunRow({ run, todayIso }: { readonly run: RunSummary; readonly todayIso: string }) {
+  const { tally } = run;
+  const isLate = run.dueOn !== null && run.dueOn < todayIso && tally.packed < tally.items;
+  return (
+    <li className="relative grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-8 gap-y-1 border-b border-rule px-4 py-3 last:border-b-0 hover:bg-verdigris-tint/60">
+      <div className="min-w-0">
+        <Link href={`/runs/${run.id}`} className="text-lg font-semibold after:absolute after:inset-0">
+          {run.title}
+        </Link>
+        <p className={isLate ? 'font-semibold text-madder' : 'text-soft'}>{dueWords(run.dueOn, todayIso)}</p>
+      </div>
+      <dl className="grid grid-cols-[repeat(6,auto)] gap-x-5 text-right">
+        <Count label="items" value={tally.items} />
+        {STAGES.map(([stage, label]) => (
+          <Count key={stage} label={label} value={tally[stage]} isFull={tally[stage] === tally.items} />
+        ))}
+      </dl>
+      {tally.recuts > 0 && (
+        <p className="col-span-2 text-sm text-madder">
+          {tally.recuts} {tally.recuts === 1 ? 'piece waits' : 'pieces wait'} to be cut again
+        </p>
+      )}
+    </li>
+  );
+}
+
+function Count({ label, value, isFull = false }: { label: string; value: number; isFull?: boolean }) {
+  return (
+    <div>
+      <dt className="font-narrow text-[0.75rem] text-soft">{label}</dt>
+      <dd className={`measure text-lg ${isFull ? 'font-semibold text-verdigris' : ''}`}>{value}</dd>
+    </div>
+  );
+}

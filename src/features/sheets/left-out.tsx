@@ -1,0 +1,43 @@
+import { findingSentence } from '@/client';
+import { formatMmPair } from '@/core/units';
+import type { PlanAnswer } from '@/services';
+import { SeverityTag } from '@/ui';
+
+/** What lies in no pass, and why: nothing stays out silently. */
+export function LeftOut({ plan }: { readonly plan: PlanAnswer }) {
+  if (plan.stopped.length === 0 && plan.unplaced.length === 0) return null;
+  return (
+    <section className="border-l-4 border-madder bg-paper px-4 py-3">
+      <h2 className="mb-1 font-semibold">Left out of the passes</h2>
+      <ul className="grid gap-2">
+        {plan.stopped.map(({ itemId, text, findings }) => (
+          <li key={itemId}>
+            <b>{text.join(' ')}</b>
+            {findings
+              .filter(({ severity }) => severity === 'stop')
+              .map((finding) => (
+                <p key={finding.kind} className="flex items-start gap-1.5">
+                  <SeverityTag severity="stop" />
+                  {findingSentence(finding)}
+                </p>
+              ))}
+          </li>
+        ))}
+        {plan.unplaced.map(({ pieceId, text, reason }) => (
+          <li key={pieceId}>
+            <b>{text.join(' ')}</b>
+            <p className="flex items-start gap-1.5">
+              <SeverityTag severity="stop" />
+              <span>
+                is <span className="measure">{formatMmPair(reason.pieceWidthMm, reason.pieceHeightMm)} mm</span>, the
+                bed has room for{' '}
+                <span className="measure">{formatMmPair(reason.roomWidthMm, reason.roomHeightMm)} mm</span>: choose a
+                larger bed or a smaller place
+              </span>
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

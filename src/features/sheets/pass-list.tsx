@@ -1,0 +1,46 @@
+import type { MadePass } from '@/core/sheets';
+import type { DrawnPass } from './drawn-pass';
+
+interface PassListProps {
+  readonly made: readonly MadePass[];
+  readonly planned: readonly DrawnPass[];
+  readonly shownKey: string | null;
+  readonly onShow: (key: string) => void;
+}
+
+export function PassList({ made, planned, shownKey, onShow }: PassListProps) {
+  const rows = [
+    ...made.map((pass) => ({
+      key: `made-${pass.no}`,
+      no: pass.no,
+      numPieces: pass.patches.flatMap(({ placed }) => placed).length,
+      word: 'made',
+    })),
+    ...planned.map((pass) => ({ key: pass.key, no: pass.no, numPieces: pass.pieces.length, word: 'planned' })),
+  ];
+  if (rows.length === 0) return null;
+  return (
+    <section>
+      <h2 className="heading-small mb-1">All passes</h2>
+      <ul className="border-t border-rule-strong">
+        {rows.map(({ key, no, numPieces, word }) => (
+          <li key={key} className="border-b border-rule-strong">
+            <button
+              type="button"
+              aria-pressed={key === shownKey}
+              className={`flex min-h-9 w-full justify-between px-1.5 py-1.5 text-left hover:bg-verdigris-tint/60 ${key === shownKey ? 'bg-verdigris-tint font-semibold' : ''}`}
+              onClick={() => onShow(key)}
+            >
+              <span>
+                Pass {no}, {word}
+              </span>
+              <span className="measure">
+                {numPieces} {numPieces === 1 ? 'piece' : 'pieces'}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,72 @@
+import { processFacts, type Material } from '@/core/run';
+import { formatMm, formatMmPair } from '@/core/units';
+import { Button, ButtonLink } from '@/ui';
+import type { DrawnPass } from './drawn-pass';
+
+interface PassSlipProps {
+  readonly runId: string;
+  readonly pass: DrawnPass;
+  /** Null when the run has dropped the material since. */
+  readonly material: Material | null;
+  /** Only the first planned pass can be made; the others wait for it. */
+  readonly isNext: boolean;
+  readonly isBusy: boolean;
+  readonly onMake: () => void;
+}
+
+/** The written slip beside the bed: what to do in which order, ending in the deed. */
+export function PassSlip({ runId, pass, material, isNext, isBusy, onMake }: PassSlipProps) {
+  const recuts = pass.pieces.filter(({ attempt }) => attempt > 1);
+  return (
+    <section className="border border-t-[6px] border-rule-strong border-t-ink bg-white px-5 py-4">
+      <h2 className="text-xl font-bold">Slip for pass {pass.no}</h2>
+      <ol className="my-3 list-decimal space-y-1.5 pl-5">
+        <li>
+          Cut <b className="measure">{formatMmPair(pass.bedWidthMm, pass.patchHeightMm, 0)} mm</b> off the{' '}
+          {material?.name ?? pass.materialId}
+        </li>
+        <li>
+          Lay it {material ? processFacts(material.process).lies : 'as its sheet says'}, into the top left corner; roll
+          it flat
+        </li>
+        <li>Cut a small test shape first when the material or the blade is new</li>
+        <li>After the cut lift a corner before you unload: if it is not through, cut again as it lies</li>
+      </ol>
+      <dl className="border-t border-rule">
+        <SlipFigure label="pieces" value={String(pass.pieces.length)} />
+        <SlipFigure label="as it lies" value={pass.isReversed ? 'reversed' : 'as it reads'} />
+        {pass.usedShare !== null && (
+          <SlipFigure label="used of the film" value={`${formatMm(pass.usedShare * 100, 0)} %`} />
+        )}
+        {recuts.length > 0 && <SlipFigure label="cut again" value={recuts.map(({ text }) => text).join(', ')} />}
+      </dl>
+      <div className="mt-4">
+        {pass.isMade ? (
+          <ButtonLink href={`/api/runs/${runId}/passes/${pass.no}/cut.svg`} weight="main" download>
+            Take the cut file, SVG
+          </ButtonLink>
+        ) : isNext ? (
+          <>
+            <Button weight="main" className="w-full text-lg" disabled={isBusy} onClick={onMake}>
+              {isBusy ? 'Making…' : `Make pass ${pass.no}`}
+            </Button>
+            <p className="mt-2 text-soft">
+              Making it keeps these outlines and positions for good; what you change later goes into later passes.
+            </p>
+          </>
+        ) : (
+          <p className="text-soft">Waits for the passes before it.</p>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function SlipFigure({ label, value }: { readonly label: string; readonly value: string }) {
+  return (
+    <div className="flex justify-between gap-4 border-b border-rule py-1.5">
+      <dt>{label}</dt>
+      <dd className="measure text-right font-semibold">{value}</dd>
+    </div>
+  );
+}

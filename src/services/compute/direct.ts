@@ -1,0 +1,12 @@
+import type { Compute } from './compute';
+import { createJobs } from './jobs';
+
+/** Computing in the caller's own thread: for tests and for programs that serve nobody meanwhile. */
+export function directCompute(readFace: (sha: string) => Uint8Array): Compute {
+  const jobs = createJobs(readFace);
+  return {
+    fits: async (spec, withOutlines) => jobs.fits(spec, withOutlines),
+    plan: async (request) => jobs.plan(request),
+    freezeNext: async (request) => jobs.freezeNext(request),
+  };
+}

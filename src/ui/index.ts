@@ -1,0 +1,11 @@
+/** Parts that know nothing of a run: marks, fields, drawings. They take plain values and say nothing about the craft. */
+export { Button, ButtonLink } from './button';
+export { Facet, type FacetProps } from './facet';
+export { Key } from './key';
+export { KnurlMark } from './knurl-mark';
+export { Notice } from './notice';
+export { NumberField } from './number-field';
+export { Choice, type ChoiceOption } from './choice';
+export { SeverityTag } from './severity-tag';
+export { Tape, type TapeStep } from './tape';
+export { DimensionLine } from './dimension-line';
