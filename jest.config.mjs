@@ -11,7 +11,7 @@ const swc = [
   },
 ];
 
-export default {
+const config = {
   testEnvironment: 'node',
   roots: ['<rootDir>/src', '<rootDir>/e2e', '<rootDir>/scripts'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
@@ -20,3 +20,5 @@ export default {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^e2e/(.*)$': '<rootDir>/e2e/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/build'],
 };
+
+export default config;

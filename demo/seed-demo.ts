@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { faceFilePath } from '@/core/faces';
+import { faceFilePath } from '@/core/run';
 import { contextOn } from '@/services';
 import { directCompute } from '@/services/compute/direct';
 import { seedGarmentBags } from './garment-bags';

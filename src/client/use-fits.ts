@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { RunSpec } from '@/core/run';
 import { type FitClient, startFitClient } from '@/workers/fit-client';
 import type { FitResult } from '@/workers/fit-protocol';
-import type { TextPaths } from '@/workers/text-paths';
+import { TextPaths } from '@/workers/text-paths';
 
 export type FitsState =
   /** `last` is what was known before; null on the first computation. */
@@ -12,35 +12,46 @@ export type FitsState =
   | { readonly kind: 'ready'; readonly last: FitResult }
   | { readonly kind: 'failed'; readonly last: FitResult | null; readonly message: string };
 
-const NO_PATHS = { pathOf: () => '' } as unknown as TextPaths;
+/** The newest answer of the worker, with the spec that it is for. */
+interface Answered {
+  readonly spec: RunSpec;
+  readonly last: FitResult | null;
+  readonly failure: string | null;
+}
 
 /** Fits of the spec, computed in a worker and again with every change; the last ones stay in sight meanwhile. */
 export function useFits(spec: RunSpec): { readonly fits: FitsState; readonly paths: TextPaths } {
   const client = useRef<FitClient | null>(null);
-  const [fits, setFits] = useState<FitsState>({ kind: 'computing', last: null });
-  const [paths, setPaths] = useState<TextPaths>(NO_PATHS);
+  const [paths] = useState(() => new TextPaths());
+  const [answered, setAnswered] = useState<Answered | null>(null);
 
   useEffect(() => {
-    const started = startFitClient();
+    const started = startFitClient(paths);
     client.current = started;
-    setPaths(started.paths);
     return () => {
       started.stop();
       client.current = null;
     };
-  }, []);
+  }, [paths]);
 
   useEffect(() => {
     let isCurrent = true;
-    setFits(({ last }) => ({ kind: 'computing', last }));
     client.current?.fit(spec).then(
-      (result) => isCurrent && result && setFits({ kind: 'ready', last: result }),
-      (error: unknown) => isCurrent && setFits(({ last }) => ({ kind: 'failed', last, message: String(error) })),
+      (last) => isCurrent && last && setAnswered({ spec, last, failure: null }),
+      (error: unknown) =>
+        isCurrent && setAnswered((before) => ({ spec, last: before?.last ?? null, failure: String(error) })),
     );
     return () => {
       isCurrent = false;
     };
   }, [spec]);
 
-  return { fits, paths };
+  return { fits: stateOf(answered, spec), paths };
+}
+
+function stateOf(answered: Answered | null, spec: RunSpec): FitsState {
+  if (answered?.spec !== spec) return { kind: 'computing', last: answered?.last ?? null };
+  const { last, failure } = answered;
+  if (failure !== null) return { kind: 'failed', last, message: failure };
+  return last ? { kind: 'ready', last } : { kind: 'computing', last };
 }

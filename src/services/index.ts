@@ -6,8 +6,15 @@ export { CannotOpenError, type Context, getContext, contextOn } from './context'
 export { type ServiceProblem, type InputIssue } from './problem';
 export { type RunSummary, type RunView, createRun, getRun, listRunSummaries, removeRunById, saveSpec } from './runs';
 export { replaceList } from './replace-list';
-export { type FitsAnswer, type FitAnswer, fitsOfRun } from './fits';
-export { type PlanAnswer, type PlannedPassAnswer, type PlannedPieceAnswer, planOfRun } from './plan';
+export { fitsOfRun } from './fits';
+export { planOfRun } from './plan';
+export {
+  type FitAnswer,
+  type FitsAnswer,
+  type PlanAnswer,
+  type PlannedPassAnswer,
+  type PlannedPieceAnswer,
+} from './compute/answers';
 export { type PassSummary, cutFile, listMadePasses, makeNextPass, outlineText } from './passes';
 export { type ActAnswer, type BenchItem, type BenchPiece, type BenchView, benchOfRun, recordAct } from './bench';
 export { type Bundle, bundleSchema, exportBundle, importBundle, writeBundle } from './bundle';

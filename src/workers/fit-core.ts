@@ -1,7 +1,7 @@
-import { type Face, faceFilePath, loadFace } from '@/core/faces';
+import { type Face, loadFace } from '@/core/faces';
 import { type Fit, type LetterJob, fitRun, letterJobs, textCache } from '@/core/fit';
 import { presentOrThrow } from '@/core/outcome';
-import type { RunSpec } from '@/core/run';
+import { type RunSpec, faceFilePath } from '@/core/run';
 import { packTexts } from './pack-texts';
 import type { FitResult, ScreenFit } from './fit-protocol';
 

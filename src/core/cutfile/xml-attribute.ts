@@ -9,7 +9,6 @@ const ESCAPES: Record<string, string> = {
 };
 
 // What XML 1.0 cannot hold even as a reference: control characters, lone surrogates, two non-characters.
-// eslint-disable-next-line no-control-regex
 const NOT_IN_XML = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]|\p{Surrogate}/gu;
 
 /** Text made safe between double quotes; what XML cannot hold becomes the replacement character. */

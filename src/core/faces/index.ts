@@ -1,8 +1,7 @@
 /**
- * Faces: bytes of a font file in, something that shapes text and gives outlines out; and the list of shipped faces.
+ * Faces: bytes of a font file in, something that shapes text and gives outlines out.
  * Here and only here is the shaping engine met. Sizes, joining and everything in millimetres come later.
  */
 export { type Face, type FaceProblem, type ShapedGlyph, loadFace } from './load-face';
 export { EM_UNITS, FLATTEN_TOLERANCE_EM } from './em-units';
 export { SHAPING_VERSION } from './shaper';
-export { type ShippedFace, SHIPPED_FACES, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath } from './shipped-faces';

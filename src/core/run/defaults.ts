@@ -1,4 +1,4 @@
-import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from '../faces/shipped-faces';
+import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from './shipped-faces';
 import type { RunSpec } from './run-spec';
 
 /**

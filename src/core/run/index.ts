@@ -41,3 +41,4 @@ export {
   changePlaceUse,
   changeRule,
 } from './change';
+export { type ShippedFace, SHIPPED_FACES, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath } from './shipped-faces';

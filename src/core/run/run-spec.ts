@@ -8,9 +8,9 @@ import {
   letteringSchema,
   materialSchema,
   shopIdSchema,
-  variantSchema,
-  measuredPlaceSchema,
-  layerSchema,
+  type variantSchema,
+  type measuredPlaceSchema,
+  type layerSchema,
 } from './shop-schema';
 
 export { ANCHORS, type Anchor9 } from './shop-schema';

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { type Face, SHIPPED_FACES, faceFilePath, loadFace } from '../faces';
+import { type Face, loadFace } from '../faces';
 import { presentOrThrow } from '../outcome';
+import { SHIPPED_FACES, faceFilePath } from '../run';
 
 let loaded: Map<string, Face> | null = null;
 

@@ -1,7 +1,6 @@
 import type { RunSpec } from '@/core/run';
 import type { FrozenPass } from '@/core/sheets';
-import type { FitsAnswer } from '../fits';
-import type { PlanAnswer } from '../plan';
+import type { FitsAnswer, PlanAnswer } from './answers';
 
 /** What has been cut so far, in the words that planning needs. */
 export interface CutSoFar {

@@ -8,8 +8,7 @@ import { type RandomBytes, type RunSpec, findBed } from '@/core/run';
 import { type PassPlan, attemptKey, freezePass, planPasses } from '@/core/sheets';
 import { pathData } from '@/core/cutfile';
 import { um10ToMm } from '@/core/units';
-import type { FitsAnswer } from '../fits';
-import type { PlanAnswer } from '../plan';
+import type { FitsAnswer, PlanAnswer } from './answers';
 import type { CutSoFar, FreezeAnswer, FreezeRequest, PlanRequest } from './compute';
 
 /** The jobs themselves: plain functions of their request and the faces, run in a thread by the server. */

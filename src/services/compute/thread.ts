@@ -1,7 +1,6 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { faceFilePath } from '@/core/faces';
-import type { RunSpec } from '@/core/run';
+import { type RunSpec, faceFilePath } from '@/core/run';
 import type { FreezeRequest, PlanRequest } from './compute';
 import { createJobs } from './jobs';
 

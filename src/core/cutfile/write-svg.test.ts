@@ -1,0 +1,68 @@
+import { fitRun, textCache } from '../fit';
+import { type Outline, outlineFromNumbers } from '../geometry';
+import { piecesOfFits } from '../pieces';
+import { changeMaterial } from '../run';
+import { freezePass, planPasses } from '../sheets';
+import { aRun, seededBytes, shippedFaces } from '../testing';
+import { pathData, writeSvg } from '.';
+
+const cache = textCache(shippedFaces());
+
+function svgOf(texts: readonly string[], materialId = 'film-gold'): string {
+  const spec = changeMaterial(aRun(texts), materialId);
+  const wanted = piecesOfFits(spec, fitRun(spec, cache).fits).map((piece) => ({ piece, attempt: 1 }));
+  const [planned] = planPasses(spec, wanted).passes;
+  const { pass, outlines } = freezePass(spec, planned!, { passId: 'abcdefghij', no: 1, version: '1' }, seededBytes());
+  return writeSvg(pass, (sha): Outline => outlineFromNumbers(JSON.parse(outlines[sha]!)));
+}
+
+test('the page is the usable bed in true millimetres, and nothing is moved by a transform', () => {
+  const svg = svgOf(['Ann', 'Bo']);
+  expect(svg).toContain('width="290mm" height="290mm" viewBox="0 0 290 290"');
+  expect(svg).not.toMatch(/transform|style=|NaN|Infinity|-0[^.\d]|\d\.\d{4}/);
+});
+
+test('each piece is one group with its entry, text, material and reversal, one path an island', () => {
+  const svg = svgOf(['Pip & Co'], 'adhesive-silver');
+  expect(svg.match(/<g /g)).toHaveLength(1);
+  expect(svg).toMatch(
+    /<g id="piece-([a-z0-9]{10})-[a-z0-9]{10}-1-chestplace-textlayera-1" data-entry="\1" data-text="Pip &amp; Co" data-material="adhesive-silver" data-reversed="false">/,
+  );
+  expect(svg.match(/<path fill-rule="evenodd" d="/g)!.length).toBeGreaterThan(3);
+});
+
+test('in every path the holes come before the ring around them', () => {
+  for (const [, d] of svgOf(['Bobo']).matchAll(/ d="([^"]+)"/g)) {
+    const widths = d!
+      .split('M')
+      .filter(Boolean)
+      .map((ring) => {
+        const xs = [...ring.matchAll(/(-?[\d.]+) -?[\d.]+/g)].map(([, x]) => Number(x));
+        return Math.max(...xs) - Math.min(...xs);
+      });
+    expect(Math.max(...widths)).toBe(widths.at(-1));
+  }
+});
+
+test('a reversed piece is the mirror image of one that is not, in the same box', () => {
+  const xs = (svg: string) => [...svg.matchAll(/[ML](-?[\d.]+) /g)].map(([, x]) => Number(x));
+  const reversed = xs(svgOf(['Ann']));
+  const plain = xs(svgOf(['Ann'], 'card-cream'));
+  const turned = plain.map((x) => Math.min(...plain) + Math.max(...plain) - x);
+  const inOrder = (values: number[]) => [...values].sort((a, b) => a - b);
+  const expected = inOrder(turned);
+  const apart = inOrder(reversed).map((x, i) => Math.abs(x - expected[i]!));
+  expect(reversed).toHaveLength(plain.length);
+  expect(Math.max(...apart)).toBeLessThanOrEqual(0.002); // each side is rounded to a micrometre
+  expect(inOrder(reversed)).not.toEqual(inOrder(plain));
+});
+
+test('markup and control characters in a text stay text', () => {
+  const svg = svgOf(['<g onload="x">']);
+  expect(svg).toContain('data-text="&lt;g onload=&quot;x&quot;&gt;"');
+  expect(svg.match(/<g /g)).toHaveLength(1);
+});
+
+test('path data of nothing is nothing', () => {
+  expect(pathData({ islands: [] })).toBe('');
+});

@@ -1,0 +1,113 @@
+import fc from 'fast-check';
+import { boxOfRings, outlineRings } from '../geometry';
+import { ANCHORS, changeLeastHeight, changePlace } from '../run';
+import { aRun, shippedFaces, withPlace, withRule } from '../testing';
+import { type Fit, fitRun, inkOutline, placedOutline, textCache } from '.';
+
+const cache = textCache(shippedFaces());
+const byText = (fits: readonly Fit[], text: string) => fits.find(({ slot }) => slot.text[0] === text)!;
+const name = fc.stringMatching(/^[A-ZÅÉØ][a-zéøłß]{1,14}(-[A-Z][a-z]{1,8})?$/);
+
+test('fill: the ink touches its place in one direction and lies inside in both, at every anchor', () => {
+  fc.assert(
+    fc.property(
+      fc.array(name, { minLength: 1, maxLength: 4 }),
+      fc.integer({ min: 40, max: 300 }),
+      fc.integer({ min: 20, max: 120 }),
+      fc.constantFrom(...ANCHORS),
+      fc.constantFrom('brass-script', 'stand-block'),
+      (texts, width, height, anchor, letteringId) => {
+        const spec = changePlace(withPlace(aRun(texts), width, height, letteringId), (place) => ({ ...place, anchor }));
+        for (const fit of fitRun(spec, cache).fits) {
+          const box = boxOfRings(outlineRings(placedOutline(fit)))!;
+          expect(box.minX).toBeGreaterThanOrEqual(0);
+          expect(box.minY).toBeGreaterThanOrEqual(0);
+          expect(box.maxX).toBeLessThanOrEqual(width * 10_000);
+          expect(box.maxY).toBeLessThanOrEqual(height * 10_000);
+          expect(Math.max(fit.inkWidthMm / width, fit.inkHeightMm / height)).toBeGreaterThan(0.9999);
+        }
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
+test('a piece’s outline starts at the corner of its ink and has the size that the fit tells', () => {
+  const [fit] = fitRun(aRun(['Quill']), cache).fits;
+  const box = boxOfRings(outlineRings(inkOutline(fit!)))!;
+  expect([box.minX, box.minY]).toEqual([0, 0]);
+  expect(box.maxX / 10_000).toBeCloseTo(fit!.inkWidthMm, 3);
+  expect(box.maxY / 10_000).toBeCloseTo(fit!.inkHeightMm, 3);
+});
+
+test('level: one cap height for the set, as tall as the text that holds it back allows', () => {
+  const spec = withRule(aRun(['Ottoline-Hartington', 'Bo', 'Ann']), { kind: 'level', heightMm: null });
+  const { fits, setHeights } = fitRun(spec, cache);
+  const heights = fits.map(({ capHeightMm }) => capHeightMm);
+  expect(Math.max(...heights) - Math.min(...heights)).toBeLessThan(1e-9);
+  const [set] = Object.values(setHeights);
+  expect(set).toMatchObject({ heldBackBy: 'Ottoline-Hartington' });
+  const without = fitRun(withRule(aRun(['Bo', 'Ann']), { kind: 'level', heightMm: null }), cache);
+  expect(set!.withoutItMm).toBeCloseTo(Object.values(without.setHeights)[0]!.capHeightMm, 9);
+});
+
+test('level: a text with a stop does not make the others small', () => {
+  const texts = ['Ann', 'Bo', 'Wolfeschlegelsteinhausenbergerdorff-Ottoline'];
+  const { fits } = fitRun(withRule(aRun(texts), { kind: 'level', heightMm: null }), cache);
+  const withoutIt = fitRun(withRule(aRun(texts.slice(0, 2)), { kind: 'level', heightMm: null }), cache).fits;
+  expect(byText(fits, texts[2]!).findings).toMatchObject([{ kind: 'tooSmall', severity: 'stop' }]);
+  expect(byText(fits, 'Ann').capHeightMm).toBeCloseTo(byText(withoutIt, 'Ann').capHeightMm, 9);
+});
+
+test('level at a chosen height: what cannot reach it says so, the rest has it exactly', () => {
+  const { fits } = fitRun(withRule(aRun(['Bo', 'Montgomery']), { kind: 'level', heightMm: 35 }), cache);
+  expect(byText(fits, 'Bo').capHeightMm).toBeCloseTo(35, 9);
+  const long = byText(fits, 'Montgomery');
+  expect(long.findings).toContainEqual({
+    kind: 'belowSet',
+    severity: 'check',
+    capHeightMm: long.capHeightMm,
+    setMm: 35,
+  });
+});
+
+test('a set chosen below the least height stops every fit', () => {
+  const { fits } = fitRun(withRule(aRun(['Bo', 'Ann']), { kind: 'level', heightMm: 5 }), cache);
+  expect(fits.map(({ findings }) => findings[0]?.kind)).toEqual(['tooSmall', 'tooSmall']);
+});
+
+test('the least letter height is the lettering’s and can be changed', () => {
+  const spec = aRun(['Montgomery']);
+  expect(fitRun(spec, cache).fits[0]!.findings).toEqual([]);
+  expect(fitRun(changeLeastHeight(spec, 60), cache).fits[0]!.findings).toMatchObject([
+    { kind: 'tooSmall', leastMm: 60 },
+  ]);
+});
+
+test('what a descender costs is told in millimetres of letter height, and is what it really costs', () => {
+  const { fits } = fitRun(withPlace(aRun(['Ag', 'AH']), 400, 40, 'stand-block'), cache);
+  const finding = byText(fits, 'Ag').findings.find(({ kind }) => kind === 'extenderCosts');
+  const cost = finding?.kind === 'extenderCosts' ? finding.costMm : NaN;
+  expect(byText(fits, 'Ag').capHeightMm + cost).toBeCloseTo(40, 2);
+  expect(byText(fits, 'AH').findings).toEqual([]);
+});
+
+test('missing characters and empty wording are stops', () => {
+  const { fits } = fitRun(aRun(['漢 Bo', 'Ann']), cache);
+  expect(fits[0]!.findings).toMatchObject([{ kind: 'characterMissing', characters: ['漢'] }]);
+  const empty = { ...aRun(['Ann']) };
+  const entries = empty.entries.map((entry) => ({ ...entry, fields: { text: '' } }));
+  expect(fitRun({ ...empty, entries }, cache).fits[0]!.findings).toEqual([{ kind: 'nothingToDraw', severity: 'stop' }]);
+});
+
+test('a quantity gives so many items, a withdrawn entry none', () => {
+  const spec = aRun(['Ann', 'Bo', 'Cy']);
+  const entries = spec.entries.map((entry, i) => ({ ...entry, quantity: i === 0 ? 3 : 1, withdrawn: i === 2 }));
+  const { fits } = fitRun({ ...spec, entries }, cache);
+  expect(fits.map(({ slot }) => [slot.text[0], slot.ref.ordinal])).toEqual([
+    ['Ann', 1],
+    ['Ann', 2],
+    ['Ann', 3],
+    ['Bo', 1],
+  ]);
+});

@@ -1,0 +1,122 @@
+import fc from 'fast-check';
+import {
+  type Act,
+  type Deed,
+  actSchema,
+  actsInForce,
+  currentAttempt,
+  entryIdsNamed,
+  foldActs,
+  itemWork,
+  lastDeedOf,
+  pieceStage,
+  tallyOf,
+} from '.';
+
+const ITEM = 'aentry0001-ause000001-1';
+const PLACE = 'aplace0001';
+const LAYER = 'alayer0001';
+const PIECE = `${ITEM}-${PLACE}-${LAYER}-1`;
+
+function ledger(...list: readonly (Deed | readonly Deed[] | { station: string; deed: Deed })[]): Act[] {
+  return list.map((entry, i) => {
+    const station = 'station' in entry ? entry.station : 'bench';
+    const deeds = 'deed' in entry ? [entry.deed] : Array.isArray(entry) ? entry : [entry as Deed];
+    const at = '2026-01-01T10:00:00Z';
+    return actSchema.parse({ id: `act-${i + 1}-xxxx`, seq: i + 1, by: { who: '', station }, at, receivedAt: at, deeds });
+  });
+}
+
+const cut = (attempt = 1): Deed => ({ kind: 'cut', pieceId: PIECE, attempt, passId: null });
+const weeded = (attempt = 1): Deed => ({ kind: 'weeded', pieceId: PIECE, attempt, passId: null });
+const bonded: Deed = { kind: 'bonded', itemId: ITEM, placeId: PLACE, layerIds: [LAYER], face: 'front' };
+const checked: Deed = { kind: 'checked', itemId: ITEM };
+const packed: Deed = { kind: 'packed', itemId: ITEM };
+const spoiled = (attempt = 1): Deed => ({
+  kind: 'spoiled',
+  pieces: [{ pieceId: PIECE, attempt }],
+  blankLost: false,
+  reason: 'crooked',
+  note: '',
+});
+const undo = (no: number): Deed => ({ kind: 'undone', actId: `act-${no}-xxxx` });
+
+const stageAfter = (...list: Parameters<typeof ledger>) => itemWork(foldActs(ledger(...list)), ITEM, [PIECE]).stage;
+
+test('stages follow the deeds, and a later stage includes the earlier ones', () => {
+  expect(stageAfter()).toBe('open');
+  expect(stageAfter(cut())).toBe('cut');
+  expect(stageAfter(cut(), weeded())).toBe('weeded');
+  expect(stageAfter(bonded)).toBe('bonded');
+  expect(stageAfter(bonded, checked)).toBe('checked');
+  expect(stageAfter(packed)).toBe('packed');
+});
+
+test('pressing the back alone is not a stage', () => {
+  expect(stageAfter(cut(), { ...bonded, face: 'back' } as Deed)).toBe('cut');
+});
+
+test('a spoiled piece starts again as the next cutting, with the reason, and takes the item’s marks with it', () => {
+  const state = foldActs(ledger(cut(), weeded(), bonded, checked, packed, spoiled()));
+  expect(itemWork(state, ITEM, [PIECE])).toEqual({
+    itemId: ITEM,
+    stage: 'open',
+    pieces: [{ pieceId: PIECE, attempt: 2, stage: null, spoiledFor: 'crooked' }],
+  });
+  expect(tallyOf([itemWork(state, ITEM, [PIECE])])).toMatchObject({ items: 1, cut: 0, recuts: 1 });
+  expect(stageAfter(cut(), spoiled(), cut(2), weeded(2))).toBe('weeded');
+});
+
+test('spoiling the same cutting twice costs one recut', () => {
+  const state = foldActs(ledger(cut(), spoiled(), cut(2), bonded, spoiled()));
+  expect(currentAttempt(state, PIECE)).toBe(2);
+  expect(pieceStage(state, PIECE)).toBe('bonded');
+});
+
+test('an item is as far as its slowest piece', () => {
+  const other = `${ITEM}-${PLACE}-blayer0002-1`;
+  const state = foldActs(ledger([cut(), weeded()]));
+  expect(itemWork(state, ITEM, [PIECE, other]).stage).toBe('open');
+  expect(itemWork(state, ITEM, []).stage).toBe('open');
+});
+
+test('undo takes an act back, redo brings it again, and both are acts', () => {
+  expect(stageAfter(cut(), weeded(), undo(2))).toBe('cut');
+  expect(stageAfter(cut(), weeded(), undo(2), undo(3))).toBe('weeded');
+  expect(stageAfter(cut(), weeded(), undo(2), undo(3), undo(4))).toBe('cut');
+  expect(stageAfter(cut(), spoiled(), undo(2))).toBe('cut');
+});
+
+test('undo and redo walk back and forth like in a text editor, each station on its own', () => {
+  const acts = ledger(cut(), { station: 'other', deed: checked }, weeded());
+  expect(lastDeedOf(acts, 'bench').undo?.seq).toBe(3);
+  expect(lastDeedOf(acts, 'other').undo?.seq).toBe(2);
+  expect(lastDeedOf(acts, 'nobody')).toEqual({ undo: null, redo: null });
+  const once = ledger(cut(), weeded(), undo(2));
+  expect(lastDeedOf(once, 'bench')).toMatchObject({ undo: { seq: 1 }, redo: { seq: 3 } });
+  const twice = ledger(cut(), weeded(), undo(2), undo(1));
+  expect(lastDeedOf(twice, 'bench')).toMatchObject({ undo: null, redo: { seq: 4 } });
+  const redone = ledger(cut(), weeded(), undo(2), undo(1), undo(4));
+  expect(lastDeedOf(redone, 'bench')).toMatchObject({ undo: { seq: 1 }, redo: { seq: 3 } });
+  const workedOn = ledger(cut(), weeded(), undo(2), bonded);
+  expect(lastDeedOf(workedOn, 'bench')).toMatchObject({ undo: { seq: 4 }, redo: null });
+});
+
+test('undoing everything in any order of steps leaves nothing in force but undoing', () => {
+  fc.assert(
+    fc.property(fc.array(fc.constantFrom(cut(), weeded(), bonded, checked), { minLength: 1, maxLength: 8 }), (deeds) => {
+      let acts = ledger(...deeds);
+      for (let undone = lastDeedOf(acts, 'bench').undo; undone; undone = lastDeedOf(acts, 'bench').undo) {
+        acts = ledger(...acts.map(({ deeds: kept }) => kept), { kind: 'undone', actId: undone.id });
+      }
+      expect(acts).toHaveLength(deeds.length * 2);
+      expect(actsInForce(acts).every(({ deeds: [deed] }) => deed?.kind === 'undone')).toBe(true);
+      expect(itemWork(foldActs(acts), ITEM, [PIECE]).stage).toBe('open');
+    }),
+  );
+});
+
+test('entries named by any act are known, also by undone ones', () => {
+  expect([...entryIdsNamed(ledger(cut(), undo(1)))]).toEqual(['aentry0001']);
+  expect([...entryIdsNamed(ledger(spoiled()))]).toEqual(['aentry0001']);
+});

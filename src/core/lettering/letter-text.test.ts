@@ -1,0 +1,65 @@
+import { ringArea } from '../geometry';
+import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from '../run';
+import { shippedFaces } from '../testing';
+import { letterText } from '.';
+
+const PLAIN = { trackingEm: 0, features: [] };
+const script = shippedFaces()(BRASS_SCRIPT_SHA);
+const block = shippedFaces()(STAND_BLOCK_SHA);
+
+const holesOf = (text: string, face = block) =>
+  letterText(face, text, PLAIN).outline.islands.reduce((sum, { holes }) => sum + holes.length, 0);
+
+test('a script word whose letters overlap becomes one island', () => {
+  const { outline } = letterText(script, 'amelia', PLAIN);
+  const letters = [...'amelia'].reduce((sum, letter) => sum + letterText(script, letter, PLAIN).outline.islands.length, 0);
+  expect(outline.islands).toHaveLength(2); // the joined word, and the dot of the i
+  expect(letters).toBe(7);
+});
+
+test('the holes of block letters are kept, whatever the letters', () => {
+  expect(holesOf('HAB')).toBe(3);
+  expect(holesOf('o8')).toBe(3);
+  expect(holesOf('ITL')).toBe(0);
+});
+
+test('joining loses no ink: the area is that of the letters where none overlap', () => {
+  const area = (text: string) =>
+    letterText(block, text, PLAIN).outline.islands.reduce(
+      (sum, { outer, holes }) => sum + ringArea(outer) + holes.reduce((inner, hole) => inner + ringArea(hole), 0),
+      0,
+    );
+  expect(area('HON') / (area('H') + area('O') + area('N'))).toBeCloseTo(1, 6);
+});
+
+test('an accent typed apart draws the same as one typed whole', () => {
+  const apart = letterText(script, 'Zoe\u0308', PLAIN);
+  const whole = letterText(script, 'Zo\u00eb', PLAIN);
+  expect(apart.missing).toEqual([]);
+  expect(apart.inkBox).toEqual(whole.inkBox);
+});
+
+test('unknown characters are named once each and not drawn', () => {
+  const { missing, inkBox } = letterText(block, 'A漢漢字', PLAIN);
+  expect(missing).toEqual(['漢', '字']);
+  expect(inkBox!.maxX).toBe(letterText(block, 'A', PLAIN).inkBox!.maxX);
+});
+
+test('space alone has no ink and misses nothing', () => {
+  expect(letterText(block, ' ', PLAIN)).toMatchObject({ inkBox: null, missing: [] });
+});
+
+test('strange input is a finding, never a crash', () => {
+  for (const text of ['', '\u0000', '\ud800', '🎺', 'a\u0301\u0301\u0301', '\u202e', 'x'.repeat(300)]) {
+    expect(() => letterText(script, text, PLAIN)).not.toThrow();
+  }
+  expect(letterText(script, '🎺', PLAIN).missing).toEqual(['🎺']);
+});
+
+test('y grows downwards from the baseline', () => {
+  const { inkBox, capHeightEm } = letterText(block, 'H', PLAIN);
+  expect(inkBox!.minY).toBe(Math.round(-capHeightEm * 1_000_000));
+  // A rounded face dips a little below the line.
+  expect(inkBox!.maxY).toBeGreaterThanOrEqual(0);
+  expect(inkBox!.maxY).toBeLessThan(20_000);
+});
