@@ -19,7 +19,7 @@ const CORE = {
   ledger: ['run'],
 };
 
-const TEST = '\\.test\\.tsx?$|^src/core/testing/';
+const TEST = '\\.test\\.tsx?$|^src/(core|services)/testing/';
 
 const coreRules = Object.entries(CORE).map(([room, opens]) => ({
   name: `core-${room}`,
@@ -45,7 +45,7 @@ module.exports = {
     ...coreRules,
     forbid('core-is-pure', '^src/core/', '^src/(?!core/)|node_modules/(react|next|kysely|better-sqlite3)/'),
     { name: 'core-has-no-node', severity: 'error', from: { path: '^src/core/', pathNot: TEST }, to: { dependencyTypes: ['core'] } },
-    forbid('testing-is-for-tests', '^src/', '^src/core/testing/'),
+    forbid('testing-is-for-tests', '^src/', '^src/(core|services)/testing/'),
     forbid('store', '^src/store/', '^src/(?!core/|store/)'),
     forbid('services', '^src/services/', '^src/(?!core/|store/|services/)'),
     forbid('workers', '^src/workers/', '^src/(?!core/|workers/)'),

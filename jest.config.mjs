@@ -6,6 +6,7 @@ const swc = [
       parser: { syntax: 'typescript', tsx: true },
       transform: { react: { runtime: 'automatic' } },
       target: 'es2022',
+      experimental: { keepImportAttributes: true },
     },
     module: { type: 'es6' },
   },

@@ -54,7 +54,11 @@ test('nothing gives nothing', () => {
 });
 
 test('the union of random squares agrees with counting cells, and outer rings run one way, holes the other', () => {
-  const cell = fc.tuple(fc.integer({ min: 0, max: 12 }), fc.integer({ min: 0, max: 12 }), fc.integer({ min: 1, max: 6 }));
+  const cell = fc.tuple(
+    fc.integer({ min: 0, max: 12 }),
+    fc.integer({ min: 0, max: 12 }),
+    fc.integer({ min: 1, max: 6 }),
+  );
   fc.assert(
     fc.property(fc.array(cell, { minLength: 1, maxLength: 14 }), (cells) => {
       const joined = joinRings(

@@ -23,7 +23,14 @@ function ledger(...list: readonly (Deed | readonly Deed[] | { station: string; d
     const station = 'station' in entry ? entry.station : 'bench';
     const deeds = 'deed' in entry ? [entry.deed] : Array.isArray(entry) ? entry : [entry as Deed];
     const at = '2026-01-01T10:00:00Z';
-    return actSchema.parse({ id: `act-${i + 1}-xxxx`, seq: i + 1, by: { who: '', station }, at, receivedAt: at, deeds });
+    return actSchema.parse({
+      id: `act-${i + 1}-xxxx`,
+      seq: i + 1,
+      by: { who: '', station },
+      at,
+      receivedAt: at,
+      deeds,
+    });
   });
 }
 
@@ -41,7 +48,7 @@ const spoiled = (attempt = 1): Deed => ({
 });
 const undo = (no: number): Deed => ({ kind: 'undone', actId: `act-${no}-xxxx` });
 
-const stageAfter = (...list: Parameters<typeof ledger>) => itemWork(foldActs(ledger(...list)), ITEM, [PIECE]).stage;
+const stageAfter = (...list: Deed[]) => itemWork(foldActs(ledger(...list)), ITEM, [PIECE]).stage;
 
 test('stages follow the deeds, and a later stage includes the earlier ones', () => {
   expect(stageAfter()).toBe('open');
@@ -104,15 +111,18 @@ test('undo and redo walk back and forth like in a text editor, each station on i
 
 test('undoing everything in any order of steps leaves nothing in force but undoing', () => {
   fc.assert(
-    fc.property(fc.array(fc.constantFrom(cut(), weeded(), bonded, checked), { minLength: 1, maxLength: 8 }), (deeds) => {
-      let acts = ledger(...deeds);
-      for (let undone = lastDeedOf(acts, 'bench').undo; undone; undone = lastDeedOf(acts, 'bench').undo) {
-        acts = ledger(...acts.map(({ deeds: kept }) => kept), { kind: 'undone', actId: undone.id });
-      }
-      expect(acts).toHaveLength(deeds.length * 2);
-      expect(actsInForce(acts).every(({ deeds: [deed] }) => deed?.kind === 'undone')).toBe(true);
-      expect(itemWork(foldActs(acts), ITEM, [PIECE]).stage).toBe('open');
-    }),
+    fc.property(
+      fc.array(fc.constantFrom(cut(), weeded(), bonded, checked), { minLength: 1, maxLength: 8 }),
+      (deeds) => {
+        let acts = ledger(...deeds);
+        for (let undone = lastDeedOf(acts, 'bench').undo; undone; undone = lastDeedOf(acts, 'bench').undo) {
+          acts = ledger(...acts.map(({ deeds: kept }) => kept), { kind: 'undone', actId: undone.id });
+        }
+        expect(acts).toHaveLength(deeds.length * 2);
+        expect(actsInForce(acts).every(({ deeds: [deed] }) => deed?.kind === 'undone')).toBe(true);
+        expect(itemWork(foldActs(acts), ITEM, [PIECE]).stage).toBe('open');
+      },
+    ),
   );
 });
 

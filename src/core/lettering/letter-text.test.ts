@@ -12,7 +12,10 @@ const holesOf = (text: string, face = block) =>
 
 test('a script word whose letters overlap becomes one island', () => {
   const { outline } = letterText(script, 'amelia', PLAIN);
-  const letters = [...'amelia'].reduce((sum, letter) => sum + letterText(script, letter, PLAIN).outline.islands.length, 0);
+  const letters = [...'amelia'].reduce(
+    (sum, letter) => sum + letterText(script, letter, PLAIN).outline.islands.length,
+    0,
+  );
   expect(outline.islands).toHaveLength(2); // the joined word, and the dot of the i
   expect(letters).toBe(7);
 });

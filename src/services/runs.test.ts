@@ -1,0 +1,87 @@
+import { changeRule } from '@/core/run';
+import {
+  createRun,
+  fitsOfRun,
+  getRun,
+  listRunSummaries,
+  makeNextPass,
+  planOfRun,
+  removeRunById,
+  replaceList,
+  saveSpec,
+} from '.';
+import { aContext, problemOf, removeFolders, valueOf } from './testing/a-context';
+import type { Context } from './context';
+
+let context: Context;
+beforeAll(async () => {
+  context = await aContext();
+});
+afterAll(async () => {
+  await context.store.close();
+  removeFolders();
+});
+
+const start = (list: string) => createRun(context, { title: 'Ferry crew', dueOn: '2026-06-01', list });
+
+test('a list alone gives fits and a plan', async () => {
+  const { id } = valueOf(await start('Olivetti\nUm\nPetronella'));
+  const { fits } = valueOf(await fitsOfRun(context, id, true));
+  expect(fits.map(({ text }) => text[0])).toEqual(['Olivetti', 'Um', 'Petronella']);
+  expect(fits.every(({ outline }) => outline !== null && outline.length > 0)).toBe(true);
+  const { passes } = valueOf(await planOfRun(context, id, false));
+  expect(passes.flatMap(({ pieces }) => pieces)).toHaveLength(3);
+});
+
+test('an empty list is refused by its field, and nothing is stored', async () => {
+  const before = (await listRunSummaries(context)).length;
+  expect(problemOf(await start(' \n '))).toMatchObject({ kind: 'invalidInput', issues: [{ field: 'list' }] });
+  expect(await listRunSummaries(context)).toHaveLength(before);
+});
+
+test('a spec is saved over the state that was seen, and over no other', async () => {
+  const run = valueOf(await start('Ann'));
+  const level = changeRule(run.spec, { kind: 'level', heightMm: null });
+  expect(valueOf(await saveSpec(context, run.id, 1, level)).counter).toBe(2);
+  expect(problemOf(await saveSpec(context, run.id, 1, run.spec))).toEqual({
+    kind: 'changedElsewhere',
+    yourCounter: 1,
+    counter: 2,
+  });
+  expect(valueOf(await getRun(context, run.id)).spec.sizeGroups[0]!.rule.kind).toBe('level');
+});
+
+test('a spec that is not one, or whose ids lead nowhere, is refused with the field', async () => {
+  const run = valueOf(await start('Ann'));
+  expect(problemOf(await saveSpec(context, run.id, 1, { ...run.spec, title: '' }))).toMatchObject({
+    issues: [{ field: 'title' }],
+  });
+  const lost = { ...run.spec, layout: { ...run.spec.layout, bedId: 'bed-none' } };
+  expect(problemOf(await saveSpec(context, run.id, 1, lost))).toMatchObject({ issues: [{ field: 'layout.bedId' }] });
+});
+
+test('an entry with work recorded cannot be left out, only withdrawn; laying a list over does that by itself', async () => {
+  const run = valueOf(await start('Ann\nBo'));
+  valueOf(await makeNextPass(context, run.id, null));
+  const without = { ...run.spec, entries: run.spec.entries.slice(1) };
+  expect(problemOf(await saveSpec(context, run.id, 1, without))).toMatchObject({ issues: [{ field: 'entries' }] });
+  const laid = valueOf(await replaceList(context, run.id, 1, 'Bo\nCy'));
+  expect(laid.spec.entries.map(({ fields, withdrawn }) => [fields.text, withdrawn])).toEqual([
+    ['Bo', false],
+    ['Cy', false],
+    ['Ann', true],
+  ]);
+});
+
+test('a removed run is gone from every answer', async () => {
+  const { id } = valueOf(await start('Ann'));
+  valueOf(await removeRunById(context, id));
+  for (const answer of [
+    await getRun(context, id),
+    await fitsOfRun(context, id, false),
+    await removeRunById(context, id),
+  ]) {
+    expect(problemOf(answer)).toEqual({ kind: 'runNotFound', runId: id });
+  }
+  expect((await listRunSummaries(context)).map((run) => run.id)).not.toContain(id);
+});

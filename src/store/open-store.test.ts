@@ -1,0 +1,114 @@
+import { existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import SqliteDatabase from 'better-sqlite3';
+import { aRun } from '@/core/testing';
+import {
+  DATABASE_FILE,
+  findRun,
+  inTransaction,
+  insertRun,
+  openStore,
+  proveWritable,
+  schemaVersion,
+  updateRunSpec,
+} from '.';
+
+const NOW = '2026-05-04T08:00:00.000Z';
+let dataDir: string;
+beforeEach(() => {
+  dataDir = mkdtempSync(path.join(tmpdir(), 'knurl-store-'));
+});
+afterEach(() => rmSync(dataDir, { recursive: true, force: true }));
+
+async function opened() {
+  const store = await openStore(dataDir, NOW);
+  if (!store.ok) throw new Error(store.problem.kind);
+  return store.value;
+}
+
+test('a new folder gets a database with strict tables, full synchronisation and a write-ahead log', async () => {
+  const store = await opened();
+  expect(store.schema).toBe(schemaVersion());
+  await proveWritable(store.db, NOW);
+  await insertRun(store.db, 'arunnumber', aRun(['Ann']), NOW);
+  await expect(
+    store.db
+      .updateTable('run')
+      .set({ counter: 'many' as unknown as number })
+      .execute(),
+  ).rejects.toThrow(/cannot store TEXT/);
+  await store.close();
+  const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
+  expect(raw.pragma('journal_mode', { simple: true })).toBe('wal');
+  raw.close();
+});
+
+test('a second store on the same folder is refused, and may come when the first has gone', async () => {
+  const first = await opened();
+  expect(await openStore(dataDir, NOW)).toMatchObject({ ok: false, problem: { kind: 'dataInUse' } });
+  await first.close();
+  await (await opened()).close();
+});
+
+test('a database newer than the program is refused and not touched', async () => {
+  await (await opened()).close();
+  const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
+  raw.prepare('INSERT INTO kysely_migration (name, timestamp) VALUES (?, ?)').run('9999-from-the-future', NOW);
+  raw.close();
+  expect(await openStore(dataDir, NOW)).toMatchObject({
+    ok: false,
+    problem: { kind: 'newerDatabase', unknownMigrations: ['9999-from-the-future'] },
+  });
+});
+
+test('before a migration a copy is made that holds everything', async () => {
+  const store = await opened();
+  await insertRun(store.db, 'arunnumber', aRun(['Ann']), NOW);
+  await store.close();
+  const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
+  raw.exec(
+    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test',
+  );
+  raw.exec('ALTER TABLE run RENAME TO run_before');
+  raw.close();
+  await (await opened()).close();
+  const copies = readdirSync(dataDir).filter((name) => name.startsWith('knurl-before-'));
+  expect(copies).toEqual([`knurl-before-${schemaVersion()}-20260504080000.sqlite`]);
+  const copy = new SqliteDatabase(path.join(dataDir, copies[0]!), { readonly: true });
+  expect(copy.prepare('SELECT id FROM run_before').all()).toEqual([{ id: 'arunnumber' }]);
+  copy.close();
+});
+
+test('a failed migration says which, where the copy is, and keeps the data', async () => {
+  const store = await opened();
+  await insertRun(store.db, 'arunnumber', aRun(['Ann']), NOW);
+  await store.close();
+  const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
+  raw.exec('DELETE FROM kysely_migration');
+  raw.close();
+  const again = await openStore(dataDir, NOW);
+  expect(again).toMatchObject({ ok: false, problem: { kind: 'migrationFailed', migration: schemaVersion() } });
+  if (!again.ok && again.problem.kind === 'migrationFailed') expect(existsSync(again.problem.copy!)).toBe(true);
+});
+
+test('a folder that cannot be made is told', async () => {
+  writeFileSync(path.join(dataDir, 'file'), 'in the way');
+  const blocked = await openStore(path.join(dataDir, 'file', 'below'), NOW);
+  expect(blocked).toMatchObject({ ok: false, problem: { kind: 'cannotOpen' } });
+});
+
+test('a transaction that throws leaves nothing, and one counter lets one save through', async () => {
+  const { db, close } = await opened();
+  const spec = aRun(['Ann']);
+  const failing = inTransaction(db, async (transaction) => {
+    await insertRun(transaction, 'arunnumber', spec, NOW);
+    throw new Error('on purpose');
+  });
+  await expect(failing).rejects.toThrow('on purpose');
+  expect(await findRun(db, 'arunnumber')).toBeNull();
+  await insertRun(db, 'arunnumber', spec, NOW);
+  const saves = await Promise.all([1, 2].map(() => updateRunSpec(db, { id: 'arunnumber', counter: 1, spec }, NOW)));
+  expect(saves.sort()).toEqual([2, null]);
+  await close();
+});
