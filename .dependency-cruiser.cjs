@@ -44,7 +44,12 @@ module.exports = {
     { name: 'nothing-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true } },
     ...coreRules,
     forbid('core-is-pure', '^src/core/', '^src/(?!core/)|node_modules/(react|next|kysely|better-sqlite3)/'),
-    { name: 'core-has-no-node', severity: 'error', from: { path: '^src/core/', pathNot: TEST }, to: { dependencyTypes: ['core'] } },
+    {
+      name: 'core-has-no-node',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: TEST },
+      to: { dependencyTypes: ['core'] },
+    },
     forbid('testing-is-for-tests', '^src/', '^src/(core|services)/testing/'),
     forbid('store', '^src/store/', '^src/(?!core/|store/)'),
     forbid('services', '^src/services/', '^src/(?!core/|store/|services/)'),
@@ -56,7 +61,9 @@ module.exports = {
       dependencyTypesNot: ['type-only'],
     }),
     forbid('client-draws-nothing', '^src/client/', '^src/ui/', { dependencyTypesNot: ['type-only'] }),
-    forbid('heavy-rooms-only-in-the-worker', '^src/(client|features|ui)/', HEAVY, { dependencyTypesNot: ['type-only'] }),
+    forbid('heavy-rooms-only-in-the-worker', '^src/(client|features|ui)/', HEAVY, {
+      dependencyTypesNot: ['type-only'],
+    }),
     forbid('app-has-no-sql', '^src/(app|features|client|ui|workers)/', '^src/store/'),
     {
       name: 'never-sideways',
@@ -70,6 +77,9 @@ module.exports = {
     tsConfig: { fileName: 'tsconfig.json' },
     doNotFollow: { path: 'node_modules' },
     exclude: { path: '\\.next|^build/' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
   },
 };

@@ -1,8 +1,13 @@
-// Bundles what Node starts from a file of its own: the server's worker thread and the seeding of the demo.
+// Bundles what Node starts from a file of its own: the server's worker thread, the seeding of the demo, the checker.
 import { build } from 'esbuild';
 
 await build({
-  entryPoints: { 'compute-thread': 'src/services/compute/thread.ts', 'seed-demo': 'demo/seed-demo.ts' },
+  entryPoints: {
+    'compute-thread': 'src/services/compute/thread.ts',
+    'seed-demo': 'demo/seed-demo.ts',
+    'write-schema': 'tools/write-schema.ts',
+    'check-cut-file': 'e2e/cut-file-checker/cli.ts',
+  },
   outdir: 'build',
   outExtension: { '.js': '.mjs' },
   bundle: true,

@@ -8,6 +8,8 @@ import { Stopped } from './stopped.mjs';
 const BUILT_FROM = [
   'src',
   'demo',
+  'tools',
+  'e2e/cut-file-checker',
   'public',
   'package.json',
   'package-lock.json',
@@ -17,7 +19,7 @@ const BUILT_FROM = [
   'scripts/build-bundles.mjs',
 ];
 
-const BUILT_FILES = ['.next/BUILD_ID', 'build/compute-thread.mjs', 'build/seed-demo.mjs'];
+const BUILT_FILES = ['.next/BUILD_ID', 'build/compute-thread.mjs', 'build/seed-demo.mjs', 'build/check-cut-file.mjs'];
 
 /**
  * Runs a program to its end with its output in sight.

@@ -78,7 +78,7 @@ function refuseTakenPort(port) {
 }
 
 /** @param {string} dataDir */
-function removeData(dataDir) {
+export function removeData(dataDir) {
   if (!existsSync(dataDir)) return;
   const own = readdirSync(dataDir).filter((name) => KNURL_FILES.some((known) => known.test(name)));
   for (const name of own) rmSync(path.join(dataDir, name));

@@ -35,6 +35,11 @@ export const bundleSchema = z.object({
   acts: z.array(actSchema),
 });
 
+/** The schema as other programs read it. */
+export function bundleJsonSchema(): object {
+  return { title: 'A Knurl bundle', ...z.toJSONSchema(bundleSchema) };
+}
+
 export type Bundle = z.infer<typeof bundleSchema>;
 
 /** The bundle of a run; equal runs give equal bundles. */

@@ -17,7 +17,7 @@ export {
 } from './compute/answers';
 export { type PassSummary, cutFile, listMadePasses, makeNextPass, outlineText } from './passes';
 export { type ActAnswer, type BenchItem, type BenchPiece, type BenchView, benchOfRun, recordAct } from './bench';
-export { type Bundle, bundleSchema, exportBundle, importBundle, writeBundle } from './bundle';
+export { type Bundle, bundleSchema, bundleJsonSchema, exportBundle, importBundle, writeBundle } from './bundle';
 export { issuesOfZod } from './input-issues';
 export { health } from './health';
 export { getLog } from './log';

@@ -67,7 +67,11 @@ function Figure({ label, value, isWord = false }: { label: string; value: string
   return (
     <div>
       <dt className="heading-small">{label}</dt>
-      <dd className={`text-[1.35rem] font-semibold ${isWord ? '' : 'measure'}`}>{value}</dd>
+      <dd
+        className={`${isWord ? 'text-[1.35rem]' : 'text-[1.9rem] leading-tight'} font-semibold ${isWord ? '' : 'measure'}`}
+      >
+        {value}
+      </dd>
     </div>
   );
 }

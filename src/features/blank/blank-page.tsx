@@ -1,6 +1,7 @@
 'use client';
 
 import { useRun } from '@/client';
+import { hasStop } from '@/core/finding';
 import { mainPlace } from '@/core/run';
 import { BlankDrawing } from './blank-drawing';
 import { BlankForm } from './blank-form';
@@ -24,11 +25,11 @@ export function BlankPage() {
   );
 }
 
-/** The widest at a common size; null when nothing has ink. */
+/** The widest at a common size among those that may be cut; null when there is none. */
 function longestOf(fits: readonly ScreenFit[]): ScreenFit | null {
   let longest: ScreenFit | null = null;
   for (const fit of fits) {
-    if (fit.emMm === 0) continue;
+    if (hasStop(fit.findings)) continue;
     if (!longest || fit.inkWidthMm / fit.emMm > longest.inkWidthMm / longest.emMm) longest = fit;
   }
   return longest;

@@ -1,0 +1,67 @@
+import type { BenchItem } from '@/services';
+import { deedsToReach, nextStage } from './bench-stages';
+import { NOTHING, extendTo, neighbour, pickAll, pickOne, toggle } from './selection';
+import { cautionFor, madeSentence, markWords } from './sentences';
+
+const ids = ['a', 'b', 'c', 'd'];
+const picked = ({ pickedIds }: { pickedIds: ReadonlySet<string> }) => [...pickedIds];
+
+function anItem(stage: BenchItem['stage'], process: 'film' | 'card' = 'film'): BenchItem {
+  const piece = {
+    pieceId: 'piece',
+    attempt: 2,
+    stage: stage === 'cut' || stage === 'weeded' || stage === 'bonded' ? stage : null,
+    placeId: 'place',
+    layerId: 'layer',
+    passId: 'pass',
+    process,
+  };
+  return { itemId: 'item', stage, pieces: [piece] } as unknown as BenchItem;
+}
+
+test('walking stops at both ends, and starts at the top when nothing was chosen', () => {
+  expect(neighbour(ids, 'b', 1)).toBe('c');
+  expect(neighbour(ids, 'd', 1)).toBe('d');
+  expect(neighbour(ids, 'a', -1)).toBe('a');
+  expect(neighbour(ids, null, 1)).toBe('a');
+  expect(neighbour([], 'a', 1)).toBeNull();
+});
+
+test('a range grows and shrinks from where it began, in the order of the list', () => {
+  const fromC = pickOne('c');
+  expect(picked(extendTo(fromC, ids, 'a'))).toEqual(['a', 'b', 'c']);
+  expect(picked(extendTo(extendTo(fromC, ids, 'a'), ids, 'd'))).toEqual(['c', 'd']);
+  expect(picked(pickAll(NOTHING, ids))).toEqual(ids);
+});
+
+test('toggling never leaves nothing picked', () => {
+  expect(picked(toggle(pickOne('a'), 'b'))).toEqual(['a', 'b']);
+  expect(picked(toggle(pickOne('a'), 'a'))).toEqual(['a']);
+});
+
+test('the next deed follows the material: card is never weeded', () => {
+  expect(nextStage(anItem('cut'))).toBe('weeded');
+  expect(nextStage(anItem('cut', 'card'))).toBe('bonded');
+  expect(nextStage(anItem('packed'))).toBeNull();
+});
+
+test('deeds speak of the current cutting, by piece, place or item, and only where there is something to do', () => {
+  expect(deedsToReach([anItem('open')], 'cut')).toEqual([
+    { kind: 'cut', pieceId: 'piece', attempt: 2, passId: 'pass' },
+  ]);
+  expect(deedsToReach([anItem('weeded')], 'bonded')).toEqual([
+    { kind: 'bonded', itemId: 'item', placeId: 'place', layerIds: ['layer'], face: 'front' },
+  ]);
+  expect(deedsToReach([anItem('bonded')], 'checked')).toEqual([{ kind: 'checked', itemId: 'item' }]);
+  expect(deedsToReach([anItem('bonded'), anItem('packed')], 'weeded')).toEqual([]);
+  expect(deedsToReach([anItem('open', 'card')], 'weeded')).toEqual([]);
+});
+
+test('buttons and cautions name the deed of the material, and heat always defers to the makers', () => {
+  expect(markWords([anItem('weeded')], 'bonded')).toBe('Mark pressed');
+  expect(markWords([anItem('cut', 'card'), anItem('cut', 'card')], 'bonded')).toBe('Mark 2 glued');
+  expect(cautionFor([anItem('weeded')], 'bonded')).toMatch(/sheet and the blank’s label win/);
+  expect(cautionFor([anItem('cut', 'card')], 'bonded')).toBeNull();
+  expect(madeSentence([3])).toContain('Pass 3');
+  expect(madeSentence([3, 4])).toContain('Passes 3, 4');
+});
