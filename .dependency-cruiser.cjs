@@ -19,7 +19,7 @@ const CORE = {
   ledger: ['run'],
 };
 
-const TEST = '\\.test\\.tsx?$|^src/(core|services)/testing/';
+const TEST = '\\.test\\.tsx?$|^src/(core|services)/test/';
 
 const coreRules = Object.entries(CORE).map(([room, opens]) => ({
   name: `core-${room}`,
@@ -50,7 +50,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: TEST },
       to: { dependencyTypes: ['core'] },
     },
-    forbid('testing-is-for-tests', '^src/', '^src/(core|services)/testing/'),
+    forbid('testing-is-for-tests', '^src/', '^src/(core|services)/test/'),
     forbid('store', '^src/store/', '^src/(?!core/|store/)'),
     forbid('services', '^src/services/', '^src/(?!core/|store/|services/)'),
     forbid('workers', '^src/workers/', '^src/(?!core/|workers/)'),

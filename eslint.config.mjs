@@ -15,7 +15,7 @@ const config = [
   },
   {
     files: ['src/core/**'],
-    ignores: ['**/*.test.ts', 'src/core/testing/**'],
+    ignores: ['**/*.test.ts', 'src/core/test/**'],
     rules: {
       'no-restricted-imports': ['error', { patterns: ['node:*', 'react', 'next/*', '@/*'] }],
       'no-restricted-globals': ['error', 'Date', 'crypto', 'performance', 'process'],

@@ -5,7 +5,7 @@ import { outlineFromNumbers } from '@/core/geometry';
 import { piecesOfFits } from '@/core/pieces';
 import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, changeMaterial, faceFilePath } from '@/core/run';
 import { freezePass, planPasses } from '@/core/sheets';
-import { aRun, seededBytes, shippedFaces, withPlace } from '@/core/testing';
+import { aRun, seededBytes, shippedFaces, withPlace } from '@/core/test';
 import { type Expected, checkCutFile } from './check-cut-file';
 import { randomNames } from './random-names';
 

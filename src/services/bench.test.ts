@@ -13,7 +13,7 @@ import {
   saveSpec,
 } from '.';
 import type { Context } from './context';
-import { aContext, problemOf, removeFolders, valueOf } from './testing/a-context';
+import { aContext, problemOf, removeFolders, valueOf } from './test/a-context';
 
 let context: Context;
 let run: RunView;

@@ -12,7 +12,7 @@ import {
 } from '.';
 import { benchOfRun, planOfRun } from '.';
 import type { Context } from './context';
-import { aContext, problemOf, removeFolders, valueOf } from './testing/a-context';
+import { aContext, problemOf, removeFolders, valueOf } from './test/a-context';
 
 let here: Context;
 let there: Context;

@@ -2,7 +2,7 @@ import { copyFileSync, readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import { DATABASE_FILE } from '@/store';
 import { benchOfRun, cutFile, exportBundle, importBundle, listRunSummaries, planOfRun, writeBundle } from '.';
-import { aContext, freshFolder, removeFolders, valueOf } from './testing/a-context';
+import { aContext, freshFolder, removeFolders, valueOf } from './test/a-context';
 
 /** Data as earlier steps wrote it: whatever is built later still opens it, and its cut files keep their bytes. */
 const FIXTURES = 'e2e/fixtures';

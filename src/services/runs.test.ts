@@ -10,7 +10,7 @@ import {
   replaceList,
   saveSpec,
 } from '.';
-import { aContext, problemOf, removeFolders, valueOf } from './testing/a-context';
+import { aContext, problemOf, removeFolders, valueOf } from './test/a-context';
 import type { Context } from './context';
 
 let context: Context;

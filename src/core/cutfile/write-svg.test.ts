@@ -3,7 +3,7 @@ import { type Outline, outlineFromNumbers } from '../geometry';
 import { piecesOfFits } from '../pieces';
 import { changeMaterial } from '../run';
 import { freezePass, planPasses } from '../sheets';
-import { aRun, seededBytes, shippedFaces } from '../testing';
+import { aRun, seededBytes, shippedFaces } from '../test';
 import { pathData, writeSvg } from '.';
 
 const cache = textCache(shippedFaces());

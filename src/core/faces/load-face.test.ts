@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
 import { SHIPPED_FACES, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath } from '../run';
-import { shippedFaces } from '../testing';
+import { shippedFaces } from '../test';
 import { loadFace } from '.';
 
 test.each(SHIPPED_FACES)('$name lies under its hash, with its licence beside it', ({ sha }) => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { boxOfRings, outlineRings } from '../geometry';
 import { ANCHORS, changeLeastHeight, changePlace } from '../run';
-import { aRun, shippedFaces, withPlace, withRule } from '../testing';
+import { aRun, shippedFaces, withPlace, withRule } from '../test';
 import { type Fit, fitRun, inkOutline, placedOutline, textCache } from '.';
 
 const cache = textCache(shippedFaces());

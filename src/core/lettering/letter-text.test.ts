@@ -1,6 +1,6 @@
 import { ringArea } from '../geometry';
 import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from '../run';
-import { shippedFaces } from '../testing';
+import { shippedFaces } from '../test';
 import { letterText } from '.';
 
 const PLAIN = { trackingEm: 0, features: [] };

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { seededBytes } from '../testing';
+import { seededBytes } from '../test';
 import { type ListLine, MAX_ENTRIES, entriesFromList, mergeList, parseList } from '.';
 
 const linesOf = (text: string): readonly ListLine[] => {

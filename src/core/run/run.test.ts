@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { aRun, seededBytes } from '../testing';
+import { aRun, seededBytes } from '../test';
 import {
   changeBody,
   changeColour,

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { fitRun, textCache } from '../fit';
 import { piecesOfFits } from '../pieces';
 import { type RunSpec, changeLayout, changeMaterial } from '../run';
-import { aRun, seededBytes, shippedFaces, withPlace } from '../testing';
+import { aRun, seededBytes, shippedFaces, withPlace } from '../test';
 import { type PackOptions, freezePass, madeAttempts, madePassSchema, packSkyline, planPasses } from '.';
 
 const cache = textCache(shippedFaces());

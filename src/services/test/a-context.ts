@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { type Outcome, presentOrThrow } from '@/core/outcome';
 import { faceFilePath } from '@/core/run';
-import { seededBytes } from '@/core/testing';
+import { seededBytes } from '@/core/test';
 import { directCompute } from '../compute/direct';
 import { type Context, contextOn } from '../context';
 

@@ -1,0 +1,93 @@
+import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { expect, test } from '@playwright/test';
+
+/** The starter as a person runs it, on a folder of its own. What is installed and built stays as it is. */
+const dataDir = mkdtempSync(path.join(tmpdir(), 'knurl-starter-'));
+const env = { ...process.env, KNURL_DATA_DIR: dataDir };
+const PORT = 4711;
+const URL = `http://127.0.0.1:${PORT}`;
+
+let running: ChildProcess | null = null;
+test.afterEach(async () => {
+  await stop();
+});
+test.afterAll(() => rmSync(dataDir, { recursive: true, force: true }));
+
+/** Starts and answers what was printed until the address came, and how long that took. */
+async function start(...words: string[]): Promise<{ printed: string; seconds: number }> {
+  const startedMs = Date.now();
+  const child = spawn(process.execPath, ['scripts/knurl.cjs', ...words, '--port', String(PORT)], { env });
+  running = child;
+  let printed = '';
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (printed += String(text)));
+  await expect.poll(() => printed, { timeout: 60_000 }).toMatch(/Knurl runs at|\nKnurl cannot|already runs/);
+  return { printed, seconds: (Date.now() - startedMs) / 1000 };
+}
+
+async function stop(): Promise<void> {
+  const child = running;
+  running = null;
+  if (!child || child.exitCode !== null) return;
+  const ended = new Promise((resolve) => child.once('exit', resolve));
+  child.kill('SIGINT');
+  await ended;
+}
+
+test('the demo: seeded once, there again after a restart, without installing or building', async ({ page }) => {
+  const first = await start('demo');
+  expect(first.printed).toContain(`Knurl runs at ${URL}`);
+  expect(first.printed).toContain('Seeding the demo');
+  await page.goto(URL);
+  const row = page.getByRole('listitem').filter({ hasText: 'Marlstone Silver Band' });
+  await expect(row).toContainText('in 17 days');
+  await expect(row).toContainText('1 piece waits to be cut again');
+  const id = (await (await page.request.get(`${URL}/api/runs`)).json()).runs[0].id;
+  await stop();
+
+  const second = await start('demo');
+  expect(second.printed).not.toMatch(/Install|Build|Seed/);
+  expect(second.seconds).toBeLessThan(10);
+  expect((await (await page.request.get(`${URL}/api/runs`)).json()).runs.map((run: { id: string }) => run.id)).toEqual([
+    id,
+  ]);
+});
+
+test('a second start on the same data names the first one', async () => {
+  await start('start');
+  const other = spawnSync(process.execPath, ['scripts/knurl.cjs', 'start', '--port', String(PORT + 1)], {
+    env,
+    encoding: 'utf8',
+  });
+  expect(other.status).toBe(1);
+  expect(other.stderr).toContain(`Knurl already runs on ${dataDir}, at ${URL}`);
+});
+
+test('starting over brings the demo anew and leaves what is not Knurl’s', async ({ request }) => {
+  writeFileSync(path.join(dataDir, 'my-notes.txt'), 'keep me');
+  const { printed } = await start('demo', '--reset');
+  expect(printed).toContain('Removed from');
+  expect(printed).toContain('Seeding the demo');
+  expect(readFileSync(path.join(dataDir, 'my-notes.txt'), 'utf8')).toBe('keep me');
+  expect((await (await request.get(`${URL}/api/runs`)).json()).runs).toHaveLength(1);
+});
+
+test('without the demo an empty folder stays empty of runs', async ({ request }) => {
+  await start('start', '--reset');
+  expect((await (await request.get(`${URL}/api/runs`)).json()).runs).toEqual([]);
+  expect(existsSync(path.join(dataDir, 'knurl.sqlite'))).toBe(true);
+});
+
+test('a server that is killed is told, with a word about the data', async () => {
+  await start('start');
+  const { pid } = JSON.parse(readFileSync(path.join(dataDir, 'knurl-server.json'), 'utf8')) as { pid: number };
+  const child = running!;
+  let told = '';
+  child.stderr!.on('data', (text) => (told += String(text)));
+  const ended = new Promise<number | null>((resolve) => child.once('exit', resolve));
+  process.kill(pid, 'SIGKILL');
+  expect(await ended).toBe(1);
+  expect(told).toContain('ended by SIGKILL. Every mark it had acknowledged is kept');
+});

@@ -1,0 +1,127 @@
+import { counterOfIfMatch, etagOf } from './etag';
+import { type HttpProblem, problemBody } from './problem-response';
+import { readJson } from './read-json';
+import { originProblem } from './same-origin';
+
+const headers = (values: Record<string, string>) => new Headers(values);
+
+describe('who may ask', () => {
+  test.each(['127.0.0.1:4310', 'localhost', 'LOCALHOST:80', '[::1]:4310'])('%s is this machine', (host) => {
+    expect(originProblem(headers({ host }))).toBeNull();
+    expect(originProblem(headers({ host, origin: `http://${host}`, 'sec-fetch-site': 'same-origin' }))).toBeNull();
+  });
+
+  test.each(['', 'knurl.example', '127.0.0.1.example:4310', 'localhost.example', '192.168.1.5:4310'])(
+    '%p is another name',
+    (host) => expect(originProblem(headers({ host }))).toEqual({ kind: 'foreignHost' }),
+  );
+
+  test('a page from elsewhere is told by its origin, also one on another port, also when it hides it', () => {
+    const host = '127.0.0.1:4310';
+    for (const foreign of ['http://evil.example', 'http://127.0.0.1:9999', 'https://127.0.0.1:4310', 'null']) {
+      expect(originProblem(headers({ host, origin: foreign }))).toEqual({ kind: 'foreignOrigin' });
+    }
+    expect(originProblem(headers({ host, 'sec-fetch-site': 'cross-site' }))).toEqual({ kind: 'foreignOrigin' });
+    expect(originProblem(headers({ host, 'sec-fetch-site': 'none' }))).toBeNull();
+  });
+});
+
+describe('reading a body', () => {
+  /** A body in pieces that counts how many were taken, and lies about its length. */
+  function inPieces(pieces: readonly string[]) {
+    let taken = 0;
+    const body = new ReadableStream<Uint8Array>({
+      pull(controller) {
+        const piece = pieces[taken++];
+        if (piece === undefined) controller.close();
+        else controller.enqueue(new TextEncoder().encode(piece));
+      },
+    });
+    const request = new Request('http://127.0.0.1/', {
+      method: 'POST',
+      body,
+      headers: { 'content-type': 'application/json; charset=utf-8', 'content-length': '2' },
+      duplex: 'half',
+    } as RequestInit);
+    return { request, numTaken: () => taken };
+  }
+
+  test('is put together from its pieces', async () => {
+    expect(await readJson(inPieces(['{"a"', ': [1', ']}']).request, 100)).toEqual({ ok: true, value: { a: [1] } });
+  });
+
+  test('stops the moment it grows too large, whatever its header said', async () => {
+    const endless = inPieces(Array.from({ length: 1000 }, () => 'x'.repeat(100)));
+    expect(await readJson(endless.request, 250)).toEqual({
+      ok: false,
+      problem: { kind: 'bodyTooLarge', mostBytes: 250 },
+    });
+    expect(endless.numTaken()).toBeLessThan(8);
+  });
+
+  test('refuses what is no JSON, no UTF-8, or says it is something else', async () => {
+    expect(await readJson(inPieces(['{"a": ']).request, 100)).toMatchObject({ problem: { kind: 'brokenJson' } });
+    const post = (body: BodyInit, type: string) =>
+      new Request('http://127.0.0.1/', { method: 'POST', body, headers: { 'content-type': type } });
+    const latin1 = Uint8Array.from([0x22, 0xe9, 0x22]);
+    expect(await readJson(post(latin1, 'application/json'), 100)).toMatchObject({ problem: { kind: 'brokenJson' } });
+    expect(await readJson(post('{}', 'text/plain'), 100)).toMatchObject({ problem: { kind: 'notJson' } });
+    expect(await readJson(post('{}', 'application/jsonp'), 100)).toMatchObject({ problem: { kind: 'notJson' } });
+  });
+});
+
+test('a state is named by its counter and read back from If-Match, strong or weak', () => {
+  expect(etagOf({ counter: 12 })).toBe('"12"');
+  expect(counterOfIfMatch(headers({ 'if-match': '"12"' }))).toBe(12);
+  expect(counterOfIfMatch(headers({ 'if-match': 'W/"12"' }))).toBe(12);
+  for (const other of ['*', '12', '"twelve"', '"1", "2"', '']) {
+    expect(counterOfIfMatch(headers({ 'if-match': other }))).toBeNull();
+  }
+});
+
+describe('problems in words', () => {
+  const issue = { field: 'list', row: 7, message: 'It is too long.' };
+  const problems: [HttpProblem, number, RegExp][] = [
+    [{ kind: 'runNotFound', runId: 'abc' }, 404, /no run abc/],
+    [{ kind: 'passNotFound', no: 3, lastNo: 0 }, 404, /Pass 3 is not made. No pass is made yet/],
+    [{ kind: 'passNotFound', no: 3, lastNo: 2 }, 404, /The last one is 2/],
+    [{ kind: 'outlineNotFound', sha: 'ff' }, 404, /ff/],
+    [{ kind: 'changedElsewhere', yourCounter: 1, counter: 4 }, 412, /state 1 .* at 4/],
+    [{ kind: 'invalidInput', issues: [issue, issue] }, 422, /^list, row 7: It is too long. And 1 more.$/],
+    [{ kind: 'invalidInput', issues: [{ ...issue, row: null }] }, 422, /^list: It is too long.$/],
+    [{ kind: 'nothingToMake', numStopped: 0, numTooLarge: 0 }, 409, /Every piece lies in a made pass/],
+    [{ kind: 'nothingToMake', numStopped: 2, numTooLarge: 1 }, 409, /2 with an open stop, 1 larger than the bed/],
+    [{ kind: 'idTaken', what: 'act', id: 'x' }, 409, /another act/],
+    [{ kind: 'unknownTarget', what: 'piece', id: 'x' }, 422, /no piece x/],
+    [{ kind: 'notCuttable', pieceId: 'x', text: 'Odalys' }, 409, /Odalys has an open stop/],
+    [{ kind: 'notTheCurrentCutting', pieceId: 'x', attempt: 1, current: 2 }, 409, /cutting 2 counts now/],
+    [{ kind: 'foreignHost' }, 403, /localhost/],
+    [{ kind: 'foreignOrigin' }, 403, /another origin/],
+    [{ kind: 'noSuchAddress' }, 404, /docs\/http\.md/],
+    [{ kind: 'needsIfMatch' }, 428, /If-Match/],
+    [{ kind: 'notJson' }, 415, /application\/json/],
+    [{ kind: 'brokenJson', message: 'Unexpected end' }, 400, /Unexpected end/],
+    [{ kind: 'bodyTooLarge', mostBytes: 16_000_000 }, 413, /16 MB/],
+    [{ kind: 'crashed' }, 500, /Nothing was changed/],
+  ];
+
+  test.each(problems)('%o', (problem, status, detail) => {
+    const body = problemBody(problem);
+    expect(body).toMatchObject({
+      type: 'about:blank',
+      kind: problem.kind,
+      status,
+      detail: expect.stringMatching(detail),
+    });
+    expect(body.title.length).toBeGreaterThan(5);
+  });
+
+  test('the field and the row at fault stand at the top level, all of them in a list', () => {
+    expect(problemBody({ kind: 'invalidInput', issues: [issue] })).toMatchObject({
+      field: 'list',
+      row: 7,
+      errors: [issue],
+    });
+    expect(problemBody({ kind: 'crashed' })).not.toHaveProperty('field');
+  });
+});

@@ -1,0 +1,84 @@
+import { readFileSync } from 'node:fs';
+import { fitRun, textCache } from '@/core/fit';
+import { changeRule } from '@/core/run';
+import { aRun, shippedFaces, withPlace } from '@/core/test';
+import { packTexts } from './pack-texts';
+import { PATH_UNITS_PER_EM, TextPaths } from './text-paths';
+
+const cache = textCache(shippedFaces());
+
+/** Points of a path, ring by ring. */
+const ringsOf = (path: string) =>
+  path
+    .split('Z')
+    .filter(Boolean)
+    .map((ring) =>
+      ring
+        .slice(1)
+        .split('L')
+        .map((pair) => pair.split(' ').map(Number) as [number, number]),
+    );
+
+test('outlines survive the trip through one buffer: every ring of every text, to the pixel', () => {
+  const { fits } = fitRun(aRun(['Bo', 'Ægir', 'Ohm']), cache);
+  const paths = new TextPaths();
+  paths.add(packTexts(new Map(fits.map(({ lettered }, i) => [i + 10, lettered]))));
+  fits.forEach(({ lettered: { outline, inkBox } }, i) => {
+    const rings = ringsOf(paths.pathOf(i + 10));
+    expect(rings).toHaveLength(outline.islands.reduce((sum, { holes }) => sum + 1 + holes.length, 0));
+    const xs = rings.flat().map(([x]) => x);
+    const ys = rings.flat().map(([, y]) => y);
+    const widthUnits = ((inkBox!.maxX - inkBox!.minX) * PATH_UNITS_PER_EM) / 1_000_000;
+    expect(Math.min(...xs, ...ys)).toBeGreaterThanOrEqual(0);
+    expect(Math.min(...xs)).toBeLessThan(2);
+    expect(Math.abs(Math.max(...xs) - widthUnits)).toBeLessThan(2);
+  });
+  expect(paths.pathOf(99)).toBe('');
+});
+
+test('texts that come later do not disturb those that came before', () => {
+  const [first, second] = fitRun(aRun(['Bo', 'Ægir']), cache).fits;
+  const paths = new TextPaths();
+  paths.add(packTexts(new Map([[0, first!.lettered]])));
+  const before = paths.pathOf(0);
+  paths.add(packTexts(new Map([[1, second!.lettered]])));
+  expect(paths.pathOf(0)).toBe(before);
+  expect(paths.pathOf(1)).not.toBe(before);
+});
+
+describe('the worker’s own fits', () => {
+  const realFetch = globalThis.fetch;
+  const fetched: string[] = [];
+  beforeAll(() => {
+    Object.assign(globalThis, { self: { location: { origin: 'http://127.0.0.1:1' } } });
+    globalThis.fetch = (async (url: URL) => {
+      fetched.push(url.pathname);
+      return new Response(readFileSync(`public${url.pathname}`));
+    }) as typeof fetch;
+  });
+  afterAll(() => {
+    globalThis.fetch = realFetch;
+  });
+
+  test('are those of the core; each face is fetched once and each outline sent once', async () => {
+    const { fitForScreen } = await import('./fit-core');
+    const spec = withPlace(aRun(['Bo', 'Ægir', 'Bo']), 120, 40, 'stand-block');
+    const first = await fitForScreen(spec, () => true);
+    const { fits } = fitRun(spec, cache);
+    expect(first!.fits.map(({ emMm, xMm, yMm }) => [emMm, xMm, yMm])).toEqual(
+      fits.map(({ emMm, xMm, yMm }) => [emMm, xMm, yMm]),
+    );
+    expect(first!.fits.map(({ textNo }) => textNo)).toEqual([0, 1, 0]);
+    expect(first!.drawn.textNos).toEqual([0, 1]);
+    const again = await fitForScreen(changeRule(spec, { kind: 'level', heightMm: 12 }), () => true);
+    expect(again!.drawn.textNos).toEqual([]);
+    expect(again!.fits.every(({ capHeightMm }) => Math.abs(capHeightMm - 12) < 1e-9)).toBe(true);
+    expect(fetched).toHaveLength(1);
+  });
+
+  test('stop as soon as a newer request is there', async () => {
+    const { fitForScreen } = await import('./fit-core');
+    const many = aRun(Array.from({ length: 300 }, (_, i) => `Name number ${i}`));
+    expect(await fitForScreen(many, () => false)).toBeNull();
+  });
+});
