@@ -69,8 +69,8 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
 
   await test.step('change the measures of the place', async () => {
     await step(page, 'Blank');
-    await page.getByLabel('Width').first().fill('150');
-    await page.getByLabel('Height').first().fill('40,5');
+    await page.getByLabel('Width of the place').fill('150');
+    await page.getByLabel('Height of the place').fill('40,5');
     await expect(page.getByRole('img', { name: /its place of 150 mm by 40\.5 mm/ })).toBeVisible();
     await page.getByLabel('From the left edge').fill('much');
     await expect(page.getByText('not a number')).toBeVisible();
@@ -78,7 +78,7 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
     await expectNoAxeFinding(page);
     await expect(page.getByTestId('save-state')).toHaveText('saved');
     await page.reload();
-    await expect(page.getByLabel('Height').first()).toHaveValue('40.5');
+    await expect(page.getByLabel('Height of the place')).toHaveValue('40.5');
   });
 
   await test.step('see the bed, make the pass and take its file, which a stranger finds right', async () => {
@@ -134,6 +134,12 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
     await page.getByRole('list', { name: 'Items of the run' }).getByRole('button', { name: /Dagný/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Dagný');
     await page.getByRole('button', { name: 'Mark cut space' }).click();
+    await expect(page.getByRole('button', { name: 'Mark weeded space' })).toBeVisible();
+    // The space bar goes on with the item that was picked by pointer; it does not pick it again.
+    await page.getByRole('list', { name: 'Items of the run' }).getByRole('button', { name: /Dagný/ }).click();
+    await page.keyboard.press(' ');
+    await expect(page.getByRole('button', { name: 'Mark pressed space' })).toBeVisible();
+    await page.keyboard.press('u');
     await expect(page.getByRole('button', { name: 'Mark weeded space' })).toBeVisible();
   });
 

@@ -3,7 +3,7 @@ import { CLIPPER_VERSION, outlineSha, writeOutline } from '../geometry';
 import { SHAPING_VERSION } from '../faces';
 import { type RandomBytes, type RunSpec, bedSchema, findBed, makeId } from '../run';
 import type { DeepReadonly } from '../run';
-import type { PlannedPass } from './plan-passes';
+import { NUM_LAYOUTS, type PlannedPass } from './plan-passes';
 
 const sha = z.string().regex(/^[0-9a-f]{64}$/);
 const id = z.string().regex(/^[a-z][a-z0-9]{9}$/);
@@ -85,7 +85,7 @@ export function freezePass(
     bed: findBed(spec, spec.layout.bedId),
     patches: [patch],
     engine: { knurl: version, shaping: SHAPING_VERSION, polygons: CLIPPER_VERSION },
-    how: { packing: 'skyline', seed: 0, layouts: 1 },
+    how: { packing: 'skyline', seed: 0, layouts: NUM_LAYOUTS },
   };
   return { pass, outlines };
 }

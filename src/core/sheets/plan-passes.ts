@@ -42,7 +42,7 @@ export interface PassPlan {
 
 /**
  * Lays everything wanted on as many beds as it takes, material by material in the order of the run's materials. Recuts
- * come first, since an item waits for them; then tall before low, which packs best on a skyline.
+ * come first, since an item waits for them. Several orders are tried and the shortest layout is taken.
  */
 export function planPasses(spec: RunSpec, wanted: readonly WantedPiece[]): PassPlan {
   const bed = findBed(spec, spec.layout.bedId);
@@ -55,31 +55,66 @@ export function planPasses(spec: RunSpec, wanted: readonly WantedPiece[]): PassP
   const passes: PlannedPass[] = [];
   const unplaced: UnplacedPiece[] = [];
   for (const { id: materialId } of spec.shop.materials) {
-    let waiting = wanted.filter(({ piece }) => piece.materialId === materialId).sort(inPackingOrder);
-    while (waiting.length > 0) {
-      const { placed, leftOver } = packSkyline(waiting.map(sizeOf), options);
-      if (placed.length === 0) break;
-      const onBed = placed.map(({ index, x, y }) => ({ ...waiting[index]!, x, y }));
-      passes.push(passOf(spec, materialId, onBed, options));
-      waiting = leftOver.map((index) => waiting[index]!);
-    }
-    unplaced.push(...waiting.map((piece) => tooLarge(piece, options)));
+    const ofMaterial = wanted.filter(({ piece }) => piece.materialId === materialId);
+    const { beds, tooLarge } = shortestOf(ORDERS.map((order) => layOut(ofMaterial, order, options)));
+    passes.push(...beds.map((onBed) => passOf(spec, materialId, onBed, options)));
+    unplaced.push(...tooLarge.map((piece) => largerThanBed(piece, options)));
   }
   return { passes, unplaced };
 }
 
-function sizeOf({ piece }: WantedPiece): { width: Um10; height: Um10 } {
-  return { width: boxWidth(piece.box), height: boxHeight(piece.box) };
+interface Layout {
+  readonly beds: readonly (readonly PlannedPiece[])[];
+  readonly tooLarge: readonly WantedPiece[];
 }
 
-function inPackingOrder(a: WantedPiece, b: WantedPiece): number {
-  const [sizeA, sizeB] = [sizeOf(a), sizeOf(b)];
-  return (
-    Number(b.attempt > 1) - Number(a.attempt > 1) ||
-    sizeB.height - sizeA.height ||
-    sizeB.width - sizeA.width ||
-    (a.piece.id < b.piece.id ? -1 : 1)
-  );
+/** Bed after bed, each as full as the order allows. */
+function layOut(wanted: readonly WantedPiece[], order: Order, options: PackOptions): Layout {
+  let waiting = [...wanted].sort((a, b) => isRecut(b) - isRecut(a) || order(a, b) || inIdOrder(a, b));
+  const beds: PlannedPiece[][] = [];
+  while (waiting.length > 0) {
+    const { placed, leftOver } = packSkyline(waiting.map(sizeOf), options);
+    if (placed.length === 0) break;
+    const here = waiting;
+    beds.push(placed.map(({ index, x, y }) => ({ ...here[index]!, x, y })));
+    waiting = leftOver.map((index) => here[index]!);
+  }
+  return { beds, tooLarge: waiting };
+}
+
+/** The layout on the fewest beds; of several, the one that takes the least film on its last bed. The first wins ties. */
+function shortestOf(layouts: readonly Layout[]): Layout {
+  const lowestOnLast = ({ beds }: Layout) =>
+    Math.max(0, ...(beds.at(-1) ?? []).map(({ piece, y }) => y + boxHeight(piece.box)));
+  return layouts.reduce((best, next) => {
+    const fewer = next.beds.length - best.beds.length || lowestOnLast(next) - lowestOnLast(best);
+    return fewer < 0 ? next : best;
+  });
+}
+
+type Order = (a: WantedPiece, b: WantedPiece) => number;
+
+/**
+ * Orders that suit a skyline: wide pieces first leave a strip beside them that narrow ones fill; tall ones first make
+ * even rows. Which is better depends on the names, so each is tried.
+ */
+const ORDERS: readonly Order[] = [
+  (a, b) => sizeOf(b).width - sizeOf(a).width || sizeOf(b).height - sizeOf(a).height,
+  (a, b) => sizeOf(b).height - sizeOf(a).height || sizeOf(b).width - sizeOf(a).width,
+  (a, b) => sizeOf(b).width * sizeOf(b).height - sizeOf(a).width * sizeOf(a).height,
+];
+
+/** Layouts that a plan tries; a made pass says so. */
+export const NUM_LAYOUTS = ORDERS.length;
+
+const isRecut = ({ attempt }: WantedPiece) => Number(attempt > 1);
+
+function inIdOrder(a: WantedPiece, b: WantedPiece): number {
+  return a.piece.id < b.piece.id ? -1 : 1;
+}
+
+function sizeOf({ piece }: WantedPiece): { width: Um10; height: Um10 } {
+  return { width: boxWidth(piece.box), height: boxHeight(piece.box) };
 }
 
 function passOf(
@@ -102,7 +137,7 @@ function passOf(
   };
 }
 
-function tooLarge(wanted: WantedPiece, { bedWidth, bedHeight, edge }: PackOptions): UnplacedPiece {
+function largerThanBed(wanted: WantedPiece, { bedWidth, bedHeight, edge }: PackOptions): UnplacedPiece {
   const { width, height } = sizeOf(wanted);
   return {
     ...wanted,

@@ -67,6 +67,17 @@ test('recuts lie in the first pass, however many other pieces wait', () => {
   expect(passes[0]!.placed.some(({ attempt }) => attempt === 2)).toBe(true);
 });
 
+test('narrow pieces fill the strip that wide ones leave beside them', () => {
+  const names = ['Fitzgerald', 'Montgomery', 'Abernethy', 'Jo', 'Bo', 'Um', 'Al'];
+  const spec = withPlace(aRun(names), 180, 40, 'stand-block');
+  const { passes } = planPasses(spec, wantedOf(spec));
+  expect(passes).toHaveLength(1);
+  const wide = passes[0]!.placed.filter(({ piece }) => piece.box.maxX > 1_700_000);
+  const lowestWide = Math.max(...wide.map(({ piece, y }) => y + piece.box.maxY));
+  expect(wide).toHaveLength(3);
+  expect(passes[0]!.placed.filter(({ piece, y }) => y + piece.box.maxY <= lowestWide).length).toBeGreaterThan(4);
+});
+
 test('a stop keeps the piece out of every pass', () => {
   const spec = aRun(['Ann', '漢']);
   expect(wantedOf(spec).map(({ piece }) => piece.text[0])).toEqual(['Ann']);

@@ -25,6 +25,11 @@ function isTyping(target: EventTarget | null): boolean {
   return target instanceof HTMLElement && target.closest('input, textarea, select, [role="dialog"]') !== null;
 }
 
+/** A button that the space bar should press; the row of the item in hand is none, since it is picked already. */
+function isOtherButton(target: EventTarget | null): boolean {
+  return target instanceof HTMLButtonElement && target.getAttribute('aria-current') !== 'true';
+}
+
 /** True when the key meant something here. */
 function handle(event: KeyboardEvent, bench: Bench, onSpoil: () => void): boolean {
   const { ids, selection, setSelection, current } = bench;
@@ -46,7 +51,7 @@ function handle(event: KeyboardEvent, bench: Bench, onSpoil: () => void): boolea
   else if (key === 'a') setSelection(pickAll(selection, ids));
   else if (key === 'u') void (event.shiftKey ? bench.redo() : bench.undo());
   else if (key === 'x') onSpoil();
-  else if (key === ' ' && !(event.target instanceof HTMLButtonElement)) {
+  else if (key === ' ' && !isOtherButton(event.target)) {
     const next = current && nextStage(current);
     if (next) void bench.mark(next);
   } else return false;

@@ -36,7 +36,7 @@ export function BlankForm({ place: { blank, variant, measured } }: { readonly pl
       <div>
         <h2 className="heading-small mb-1">Place: {blank.places[0]?.name}</h2>
         <NumberField
-          label="Width"
+          label="Width of the place"
           unit="mm"
           value={outline.widthMm}
           min={5}
@@ -44,7 +44,7 @@ export function BlankForm({ place: { blank, variant, measured } }: { readonly pl
           onChange={(widthMm) => resize({ widthMm })}
         />
         <NumberField
-          label="Height"
+          label="Height of the place"
           unit="mm"
           value={outline.heightMm}
           min={5}
@@ -77,7 +77,7 @@ export function BlankForm({ place: { blank, variant, measured } }: { readonly pl
       <div>
         <h2 className="heading-small mb-1">The blank itself</h2>
         <NumberField
-          label="Width"
+          label="Width of the blank"
           unit="mm"
           value={variant.body.widthMm}
           min={20}
@@ -85,7 +85,7 @@ export function BlankForm({ place: { blank, variant, measured } }: { readonly pl
           onChange={(widthMm) => reshape({ widthMm })}
         />
         <NumberField
-          label="Height"
+          label="Height of the blank"
           unit="mm"
           value={variant.body.heightMm}
           min={20}

@@ -72,7 +72,7 @@ function LevelHeight({ heightMm, setHeight, onChange }: LevelHeightProps) {
         </p>
       )}
       {setHeight && (
-        <Button onClick={() => onChange({ kind: 'level', heightMm: Math.round(setHeight.capHeightMm * 2) / 2 })}>
+        <Button onClick={() => onChange({ kind: 'level', heightMm: Math.floor(setHeight.capHeightMm * 2) / 2 })}>
           Choose the height
         </Button>
       )}
