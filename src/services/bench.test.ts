@@ -49,6 +49,21 @@ test('marking a piece makes its pass, once, and the mark is there', async () => 
   expect(valueOf(await listMadePasses(context, run.id))).toHaveLength(1);
 });
 
+test('a mark freezes the pass that its piece lies in, and no other', async () => {
+  const names = Array.from({ length: 24 }, (_, i) => `Perpetua ${'abcdefghijklmnopqrstuvwx'[i]}`);
+  run = valueOf(await createRun(context, { title: 'Many', dueOn: null, list: names.join('\n') }));
+  const { passes } = valueOf(await planOfRun(context, run.id, false));
+  expect(passes.length).toBeGreaterThan(2);
+  const last = passes.at(-1)!.pieces[0]!.pieceId;
+  const first = passes[0]!.pieces[0]!.pieceId;
+  expect(valueOf(await recordAct(context, run.id, act([cut(last)]))).madePasses).toEqual([1]);
+  const [made] = valueOf(await listMadePasses(context, run.id));
+  const inPass = made!.patches[0]!.placed.map(({ pieceId }) => pieceId);
+  expect([inPass.includes(last), inPass.includes(first)]).toEqual([true, false]);
+  const both = [first, passes[1]!.pieces[0]!.pieceId].map((id) => cut(id));
+  expect(valueOf(await recordAct(context, run.id, act(both))).bench.tally.cut).toBe(3);
+});
+
 test('the same act again is harmless; another act under its id is refused', async () => {
   const { pieceId } = await pieceNo(0);
   const first = act([cut(pieceId)]);

@@ -6,7 +6,8 @@ import { type Connection, appendAct, findAct, findRun, inTransaction, listActs, 
 import { checkDeeds } from './check-deeds';
 import type { Context } from './context';
 import { type NamedItemWork, itemWorks } from './item-works';
-import { makeNextPass } from './passes';
+import type { PlanAnswer } from './compute/answers';
+import { makePassOfPiece } from './passes';
 import { planOfRun } from './plan';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
@@ -135,7 +136,7 @@ const MOST_ROUNDS = 8;
 
 /**
  * Records an act, durably, before it answers. The same id again is harmless. Marking a piece whose pass is only planned
- * makes the passes up to it, since what was cut must be frozen.
+ * makes that pass, since what was cut must be frozen.
  */
 export async function recordAct(
   context: Context,
@@ -182,7 +183,7 @@ function isSameAct(recorded: Act, sent: NewAct): boolean {
   return essence(recorded) === essence(sent);
 }
 
-/** Makes passes in their order until every named piece lies in one; makes none when a piece lies in no planned pass. */
+/** Makes the planned passes that the pieces lie in, and no others; makes none when a piece lies in no planned pass. */
 async function makePassesWith(
   context: Context,
   runId: string,
@@ -190,22 +191,25 @@ async function makePassesWith(
 ): Promise<Outcome<number[], ServiceProblem>> {
   const plan = await planOfRun(context, runId, false);
   if (!plan.ok) return plan;
-  const passIndexes = pieceIds.map((id) =>
-    plan.value.passes.findIndex(({ pieces }) => pieces.some(({ pieceId }) => pieceId === id)),
+  const passOf = new Map(
+    plan.value.passes.flatMap(({ no, pieces }) => pieces.map((piece) => [piece.pieceId, no] as const)),
   );
-  const missing = passIndexes.indexOf(-1);
-  if (missing !== -1) {
-    const pieceId = pieceIds[missing] ?? '';
-    const out = [...plan.value.stopped, ...plan.value.unplaced].find((stays) =>
-      pieceId.startsWith('itemId' in stays ? stays.itemId : stays.pieceId),
-    );
-    return fail({ kind: 'notCuttable', pieceId, text: out?.text.join(' ') ?? '' });
-  }
+  const missing = pieceIds.find((id) => !passOf.has(id));
+  if (missing !== undefined) return fail(notCuttable(plan.value, missing));
   const numbers: number[] = [];
-  for (let i = 0; i <= Math.max(...passIndexes); i++) {
-    const made = await makeNextPass(context, runId, null);
-    if (!made.ok) return made;
-    numbers.push(made.value.pass.no);
+  // One piece for each pass: the others in it come along. Making one may lay the rest out anew, so the caller looks again.
+  for (const pieceId of new Map(pieceIds.map((id) => [passOf.get(id), id])).values()) {
+    const made = await makePassOfPiece(context, runId, pieceId);
+    if (!made.ok && made.problem.kind !== 'nothingToMake') return made;
+    if (made.ok) numbers.push(made.value.pass.no);
   }
   return ok(numbers);
+}
+
+function notCuttable({ stopped, unplaced }: PlanAnswer, pieceId: string): ServiceProblem {
+  const text =
+    stopped.find(({ itemId }) => pieceId.startsWith(`${itemId}-`))?.text ??
+    unplaced.find((piece) => piece.pieceId === pieceId)?.text ??
+    [];
+  return { kind: 'notCuttable', pieceId, text: text.join(' ') };
 }

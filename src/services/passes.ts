@@ -67,8 +67,25 @@ export async function makeNextPass(
   runId: string,
   passId: string | null,
 ): Promise<Outcome<MadeAnswer, ServiceProblem>> {
+  return makePass(context, runId, passId ?? makeId<'pass'>(context.randomBytes), null);
+}
+
+/** Makes the planned pass that a piece lies in, wherever it stands in the order: what was cut is frozen, nothing else. */
+export async function makePassOfPiece(
+  context: Context,
+  runId: string,
+  pieceId: string,
+): Promise<Outcome<MadeAnswer, ServiceProblem>> {
+  return makePass(context, runId, makeId<'pass'>(context.randomBytes), pieceId);
+}
+
+async function makePass(
+  context: Context,
+  runId: string,
+  id: string,
+  pieceId: string | null,
+): Promise<Outcome<MadeAnswer, ServiceProblem>> {
   const { db } = context.store;
-  const id = passId ?? makeId<'pass'>(context.randomBytes);
   for (let tries = 0; tries < MOST_TRIES; tries++) {
     const before = await seenState(db, runId);
     if (!before) return fail({ kind: 'runNotFound', runId });
@@ -77,6 +94,7 @@ export async function makeNextPass(
     const answer = await context.compute.freezeNext({
       spec: before.spec,
       cutSoFar: before.cutSoFar,
+      pieceId,
       passId: id,
       no: nextPassNo(before.passes),
       version: context.version,

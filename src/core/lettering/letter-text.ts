@@ -19,8 +19,8 @@ export interface LetteredText {
   readonly missing: readonly string[];
 }
 
-/** Rings smaller than a square of four times the flattening tolerance are noise of the curves, not drawn shapes. */
-const LEAST_AREA = (4 * FLATTEN_TOLERANCE_EM * EM_UNITS) ** 2;
+/** Rings smaller than a square of twice the flattening tolerance are noise of the curves, not drawn shapes. */
+const LEAST_AREA = (2 * FLATTEN_TOLERANCE_EM * EM_UNITS) ** 2;
 
 /**
  * Shapes one line, flattens it and joins letters that overlap. The text is composed (NFC) first, so that an accent typed

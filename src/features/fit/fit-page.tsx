@@ -39,7 +39,7 @@ export function FitPage() {
             <FitTile
               key={`${fit.itemId}-${fit.placeId}`}
               fit={fit}
-              path={paths.pathOf(fit.textNo)}
+              paths={paths}
               place={place.measured}
               cloth={place.variant.colour.hex}
               film={film}

@@ -1,15 +1,16 @@
-import { memo } from 'react';
+import { memo, useRef } from 'react';
 import { findingSentence } from '@/client';
 import { worstSeverity } from '@/core/finding';
 import type { MeasuredPlace } from '@/core/run';
 import { formatMm, formatMmPair } from '@/core/units';
 import { SeverityTag } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
-import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
+import { PATH_UNITS_PER_EM, type TextPaths } from '@/workers/text-paths';
+import { useIsNear } from './use-is-near';
 
 interface FitTileProps {
   readonly fit: ScreenFit;
-  readonly path: string;
+  readonly paths: TextPaths;
   readonly place: MeasuredPlace;
   readonly cloth: string;
   readonly film: string;
@@ -19,12 +20,14 @@ interface FitTileProps {
 const AROUND_MM = 6;
 
 /** One fit, drawn by its cut outline. Every tile shows the same millimetres, so that two can be compared by eye. */
-export const FitTile = memo(function FitTile({ fit, path, place, cloth, film }: FitTileProps) {
+export const FitTile = memo(function FitTile({ fit, paths, place, cloth, film }: FitTileProps) {
+  const tile = useRef<HTMLLIElement>(null);
+  const isNear = useIsNear(tile);
   const { widthMm, heightMm } = place.outline;
   const worst = worstSeverity(fit.findings);
   const text = fit.text.join(' ');
   return (
-    <li className="min-w-0 [content-visibility:auto] [contain-intrinsic-size:auto_140px]" data-testid="fit">
+    <li ref={tile} className="min-w-0 [content-visibility:auto] [contain-intrinsic-size:auto_140px]" data-testid="fit">
       <svg
         role="img"
         aria-label={`${text} in its place`}
@@ -41,7 +44,7 @@ export const FitTile = memo(function FitTile({ fit, path, place, cloth, film }: 
           strokeDasharray="2.5 1.8"
         />
         <path
-          d={path}
+          d={isNear ? paths.pathOf(fit.textNo) : ''}
           fill={film}
           fillRule="evenodd"
           transform={`translate(${fit.xMm} ${fit.yMm}) scale(${fit.emMm / PATH_UNITS_PER_EM})`}

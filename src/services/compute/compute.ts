@@ -20,6 +20,8 @@ export interface PlanRequest {
 export interface FreezeRequest {
   readonly spec: RunSpec;
   readonly cutSoFar: CutSoFar;
+  /** The planned pass with this piece is frozen; null takes the first. */
+  readonly pieceId: string | null;
   readonly passId: string;
   readonly no: number;
   readonly version: string;

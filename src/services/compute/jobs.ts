@@ -106,9 +106,10 @@ function planAnswer({ spec, cutSoFar, firstNo, withOutlines }: PlanRequest, repo
   };
 }
 
-function freezeNext({ spec, cutSoFar, passId, no, version, bytes }: FreezeRequest, report: FitReport): FreezeAnswer {
+function freezeNext(request: FreezeRequest, report: FitReport): FreezeAnswer {
+  const { spec, cutSoFar, pieceId, passId, no, version, bytes } = request;
   const plan = planOf(spec, report, cutSoFar);
-  const [next] = plan.passes;
+  const next = plan.passes.find(({ placed }) => pieceId === null || placed.some(({ piece }) => piece.id === pieceId));
   if (!next) {
     const numStopped = report.fits.filter(({ findings }) => hasStop(findings)).length;
     return { kind: 'nothingToMake', numStopped, numTooLarge: plan.unplaced.length };
