@@ -111,9 +111,13 @@ test('with the server gone, changes to the run wait on the page and are saved wh
   await expect(page.getByTestId('fit')).toHaveCount(40);
   await server.kill9();
   await page.getByRole('radio', { name: 'level' }).click();
+  // This lettering's face was never needed before, so the page has to wait for it as well.
+  await page.getByRole('radio', { name: 'Stand block' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Your last changes are not saved yet' })).toBeVisible();
   await server.startAgain();
   await expect(page.getByTestId('save-state')).toHaveText('saved', { timeout: 20_000 });
+  await expect(page.getByRole('link', { name: /^Fit/ })).toContainText('all fit', { timeout: 20_000 });
+  await expect(page.getByRole('alert')).toHaveCount(0);
   const run = (await (await page.request.get(`${server.url}/api/runs/${id}`)).json()) as {
     spec: { sizeGroups: unknown[] };
   };

@@ -124,6 +124,13 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
     await expect(facet('pressed')).toHaveCount(0);
     await page.keyboard.press('Shift+U');
     await expect(facet('pressed')).toHaveCount(2);
+    // Twice at once: each takes back the act before the other, and each comes back.
+    await page.keyboard.press('u');
+    await page.keyboard.press('u');
+    await expect(facet('weeded')).toHaveCount(0);
+    await page.keyboard.press('Shift+U');
+    await page.keyboard.press('Shift+U');
+    await expect(facet('pressed')).toHaveCount(2);
     await page.keyboard.press('k');
     await page.keyboard.press('b');
     await expect(facet('packed')).toHaveCount(2);

@@ -4,6 +4,7 @@ import { type Server, createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { BACKUP_PREFIX, DATABASE_FILE, LOCK_FILE, LOG_FILE, SERVER_FILE } from '@/store';
 
 const knurl = (words: string[], env: Record<string, string> = {}) =>
   spawnSync(process.execPath, ['scripts/knurl.cjs', ...words], { encoding: 'utf8', env: { ...process.env, ...env } });
@@ -50,7 +51,17 @@ test('a taken port is told before anything is installed or built', async () => {
 });
 
 test('starting over removes Knurl’s files and no others', () => {
-  const own = ['knurl.sqlite', 'knurl.sqlite-wal', 'knurl.lock', 'knurl.log', 'knurl-before-0001-x-2026.sqlite'];
+  const own = [
+    DATABASE_FILE,
+    `${DATABASE_FILE}-wal`,
+    `${DATABASE_FILE}-shm`,
+    LOCK_FILE,
+    `${LOCK_FILE}-journal`,
+    LOG_FILE,
+    `${LOG_FILE}.old`,
+    SERVER_FILE,
+    `${BACKUP_PREFIX}0001-x-2026.sqlite`,
+  ];
   const foreign = ['notes.txt', 'knurl-notes.txt', 'other.sqlite'];
   for (const name of [...own, ...foreign]) writeFileSync(path.join(folder, name), '');
   mkdirSync(path.join(folder, 'photos'));

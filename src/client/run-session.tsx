@@ -1,6 +1,15 @@
 'use client';
 
-import { createContext, useContext, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import {
+  type Dispatch,
+  type ReactNode,
+  type SetStateAction,
+  createContext,
+  useContext,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+} from 'react';
 import { presentOrThrow } from '@/core/outcome';
 import type { RunSpec } from '@/core/run';
 import type { BenchView, RunView } from '@/services';
@@ -21,7 +30,7 @@ export interface RunSession {
   readonly work: Work;
   /** Numbers of made passes are needed for the tape; pages that make one say so. */
   readonly numPasses: number;
-  readonly setNumPasses: (count: number) => void;
+  readonly setNumPasses: Dispatch<SetStateAction<number>>;
 }
 
 const RunContext = createContext<RunSession | null>(null);

@@ -15,9 +15,15 @@ export interface Work {
   readonly isServerGone: boolean;
   /** Reads items, tally and what can be undone again. */
   readonly refresh: () => Promise<void>;
-  /** Records deeds as one act; sent again with the same id until the server answers. */
-  readonly act: (deeds: readonly Deed[]) => Promise<{ ok: true; answer: ActAnswer } | { ok: false; detail: string }>;
+  /**
+   * Records deeds as one act, after those that still wait; sent again with the same id until the server answers. The deeds
+   * are asked for when their turn comes, so that undo takes back what was really last. Null: there was nothing to do.
+   */
+  readonly act: (deedsOf: (bench: BenchView) => readonly Deed[]) => Promise<Recorded | null>;
 }
+
+export type Recorded =
+  { readonly ok: true; readonly answer: ActAnswer } | { readonly ok: false; readonly detail: string };
 
 const RETRY_MS = 1500;
 
@@ -26,52 +32,63 @@ export function useWork(runId: string, initial: BenchView): Work {
   const [bench, setBench] = useState(initial);
   const [numWaiting, setNumWaiting] = useState(0);
   const [isServerGone, setServerGone] = useState(false);
+  const latest = useRef(initial);
   const lastSent = useRef<Promise<unknown>>(Promise.resolve());
+
+  const adopt = useCallback((fresh: BenchView) => {
+    latest.current = fresh;
+    setBench(fresh);
+  }, []);
 
   const refresh = useCallback(async () => {
     const fresh = await api.bench(runId, stationId());
-    if (fresh.ok) setBench(fresh.value);
-  }, [runId]);
+    if (fresh.ok) adopt(fresh.value);
+  }, [runId, adopt]);
 
   useEffect(() => {
     // Only the browser knows its station, so the first undo of a reloaded page has to be asked for.
-    void api.bench(runId, stationId()).then((fresh) => fresh.ok && setBench(fresh.value));
-  }, [runId]);
+    void api.bench(runId, stationId()).then((fresh) => fresh.ok && adopt(fresh.value));
+  }, [runId, adopt]);
 
   const act = useCallback(
-    async (deeds: readonly Deed[]) => {
-      const newAct: NewAct = {
-        id: makeId<'act'>(randomBytes) + makeId<'act'>(randomBytes),
-        by: { who: '', station: stationId() },
-        at: new Date().toISOString(),
-        deeds,
-      };
+    (deedsOf: (bench: BenchView) => readonly Deed[]): Promise<Recorded | null> => {
       setNumWaiting((count) => count + 1);
       // One after the other: the ledger keeps the order in which they were done.
-      const sending = lastSent.current.then(() => sendUntilAnswered(runId, newAct, setServerGone));
+      const sending = lastSent.current.then(async (): Promise<Recorded | null> => {
+        const deeds = deedsOf(latest.current);
+        const recorded = deeds.length === 0 ? null : await sendUntilAnswered(runId, newAct(deeds), setServerGone);
+        if (recorded?.ok) adopt(recorded.answer.bench);
+        setNumWaiting((count) => count - 1);
+        return recorded;
+      });
       lastSent.current = sending;
-      const answer = await sending;
-      setNumWaiting((count) => count - 1);
-      if (!answer.ok) return { ok: false as const, detail: answer.detail };
-      setBench(answer.value.bench);
-      return { ok: true as const, answer: answer.value };
+      return sending;
     },
-    [runId],
+    [runId, adopt],
   );
 
   return { bench, numWaiting, isServerGone, refresh, act };
+}
+
+function newAct(deeds: readonly Deed[]): NewAct {
+  return {
+    id: makeId<'act'>(randomBytes) + makeId<'act'>(randomBytes),
+    by: { who: '', station: stationId() },
+    at: new Date().toISOString(),
+    deeds,
+  };
 }
 
 async function sendUntilAnswered(
   runId: string,
   act: NewAct,
   setServerGone: (isGone: boolean) => void,
-): Promise<{ ok: true; value: ActAnswer } | { ok: false; detail: string }> {
+): Promise<Recorded> {
   for (;;) {
     const answer = await api.act(runId, act);
     if (answer.ok) {
       setServerGone(false);
-      return answer;
+      return { ok: true, answer: answer.value };
     }
     if (!isWorthRepeating(answer.problem)) {
       setServerGone(false);

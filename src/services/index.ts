@@ -16,7 +16,8 @@ export {
   type PlannedPieceAnswer,
 } from './compute/answers';
 export { type PassSummary, cutFile, listMadePasses, makeNextPass, outlineText } from './passes';
-export { type ActAnswer, type BenchItem, type BenchPiece, type BenchView, benchOfRun, recordAct } from './bench';
+export { type BenchItem, type BenchPiece, type BenchView, benchOfRun } from './bench';
+export { type ActAnswer, recordAct } from './record-act';
 export { type Bundle, bundleSchema, bundleJsonSchema, exportBundle, importBundle, writeBundle } from './bundle';
 export { issuesOfZod } from './input-issues';
 export { health } from './health';

@@ -10,4 +10,4 @@ export { findOutline, putOutlines } from './outline-store';
 export { insertPass, listPasses } from './pass-store';
 export { appendAct, findAct, insertActs, listActs } from './act-store';
 export { proveWritable } from './write-test';
-export { DATABASE_FILE, KNURL_FILES, LOG_FILE, SERVER_FILE } from './files';
+export { BACKUP_PREFIX, DATABASE_FILE, LOCK_FILE, LOG_FILE, SERVER_FILE } from './files';

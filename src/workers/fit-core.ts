@@ -8,6 +8,9 @@ import type { FitResult, ScreenFit } from './fit-protocol';
 /** How long the worker draws before it lets a newer request in. */
 const SLICE_MS = 12;
 
+/** How long it waits before it asks a server that is gone again. */
+const RETRY_MS = 1500;
+
 const faces = new Map<string, Face>();
 const cache = textCache((sha) => presentOrThrow(faces.get(sha), `face ${sha}`));
 const numbers = new Map<string, number>();
@@ -16,7 +19,9 @@ const sent = new Set<number>();
 /** Fits of a run for the screen; null as soon as `isCurrent` says that nobody waits for them any more. */
 export async function fitForScreen(spec: RunSpec, isCurrent: () => boolean): Promise<FitResult | null> {
   const jobs = letterJobs(spec);
-  for (const sha of new Set(jobs.map(({ face }) => face))) await haveFace(sha);
+  for (const sha of new Set(jobs.map(({ face }) => face))) {
+    if (!(await haveFace(sha, isCurrent))) return null;
+  }
   let sliceEnd = performance.now() + SLICE_MS;
   for (const job of jobs) {
     cache.letter(job);
@@ -45,13 +50,28 @@ function letMessagesIn(): Promise<void> {
   });
 }
 
-async function haveFace(sha: string): Promise<void> {
-  if (faces.has(sha)) return;
-  const response = await fetch(new URL(faceFilePath(sha), self.location.origin));
+/** Fetches a face once; while the server is gone it is asked again, as long as somebody waits. False: nobody does. */
+async function haveFace(sha: string, isCurrent: () => boolean): Promise<boolean> {
+  while (!faces.has(sha)) {
+    const bytes = await fetchFace(sha);
+    if (bytes) {
+      const face = loadFace(bytes);
+      if (!face.ok) throw new Error(`face ${sha}: ${face.problem.kind}`);
+      faces.set(sha, face.value);
+    } else {
+      await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      if (!isCurrent()) return false;
+    }
+  }
+  return true;
+}
+
+/** Null when the server does not answer. */
+async function fetchFace(sha: string): Promise<Uint8Array | null> {
+  const response = await fetch(new URL(faceFilePath(sha), self.location.origin)).catch(() => null);
+  if (!response) return null;
   if (!response.ok) throw new Error(`face ${sha}: the server answered ${response.status}`);
-  const face = loadFace(new Uint8Array(await response.arrayBuffer()));
-  if (!face.ok) throw new Error(`face ${sha}: ${face.problem.kind}`);
-  faces.set(sha, face.value);
+  return new Uint8Array(await response.arrayBuffer());
 }
 
 function numberOf(job: LetterJob): number {

@@ -3,7 +3,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { useRun } from '@/client';
 import type { Deed } from '@/core/ledger';
-import type { BenchItem } from '@/services';
+import type { BenchItem, BenchView } from '@/services';
 import { type BenchStage, deedsToReach, nextStage } from './bench-stages';
 import { NOTHING, type Selection, pickOne } from './selection';
 import { madeSentence } from './sentences';
@@ -25,7 +25,7 @@ export interface Bench {
 
 /** Selection and deeds of the bench. It opens at the item to go on with. */
 export function useBench(): Bench {
-  const { work, setNumPasses, numPasses } = useRun();
+  const { work, setNumPasses } = useRun();
   const { bench, act } = work;
   const { items } = bench;
   const [chosen, setSelection] = useState<Selection>(NOTHING);
@@ -38,16 +38,17 @@ export function useBench(): Bench {
   const picked = items.filter(({ itemId }) => selection.pickedIds.has(itemId));
 
   const record = useCallback(
-    async (deeds: readonly Deed[]) => {
-      if (deeds.length === 0) return;
-      const done = await act(deeds);
+    async (deedsOf: (now: BenchView) => readonly Deed[]) => {
+      const done = await act(deedsOf);
+      if (done === null) return;
       if (!done.ok) return setMessage({ isProblem: true, text: done.detail });
       const { madePasses } = done.answer;
-      if (madePasses.length > 0) setNumPasses(numPasses + madePasses.length);
+      if (madePasses.length > 0) setNumPasses((count) => count + madePasses.length);
       setMessage(madePasses.length > 0 ? { isProblem: false, text: madeSentence(madePasses) } : null);
     },
-    [act, numPasses, setNumPasses],
+    [act, setNumPasses],
   );
+  const pickedOf = (now: BenchView) => now.items.filter(({ itemId }) => selection.pickedIds.has(itemId));
 
   return {
     items,
@@ -60,15 +61,19 @@ export function useBench(): Bench {
     mark: (stage) => {
       // What a bare first look selected stays selected after the mark, so that the next key goes to the same item.
       setSelection(selection);
-      return record(deedsToReach(picked, stage));
+      return record((now) => deedsToReach(pickedOf(now), stage));
     },
     spoil: (reason, note, blankLost) => {
       setSelection(selection);
-      const pieces = picked.flatMap((item) => item.pieces.map(({ pieceId, attempt }) => ({ pieceId, attempt })));
-      return record([{ kind: 'spoiled', pieces, blankLost, reason, note }]);
+      return record((now) => {
+        const pieces = pickedOf(now).flatMap((item) =>
+          item.pieces.map(({ pieceId, attempt }) => ({ pieceId, attempt })),
+        );
+        return [{ kind: 'spoiled', pieces, blankLost, reason, note }];
+      });
     },
-    undo: async () => (bench.undo ? record([{ kind: 'undone', actId: bench.undo }]) : undefined),
-    redo: async () => (bench.redo ? record([{ kind: 'undone', actId: bench.redo }]) : undefined),
+    undo: () => record(({ undo }) => (undo === null ? [] : [{ kind: 'undone', actId: undo }])),
+    redo: () => record(({ redo }) => (redo === null ? [] : [{ kind: 'undone', actId: redo }])),
   };
 }
 

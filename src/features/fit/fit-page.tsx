@@ -24,7 +24,7 @@ export function FitPage() {
         <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
           <h1 className="heading-small">
             {shown.length} {shown.length === 1 ? 'fit' : 'fits'}, all at one scale
-            {fits.kind === 'computing' && ' · measuring…'}
+            {fits.kind === 'computing' && fits.last !== null && ' · measuring…'}
           </h1>
           <p>
             {place.blank.name}, {place.blank.places[0]?.name}{' '}
@@ -34,6 +34,7 @@ export function FitPage() {
           </p>
           <OrderSwitch order={order} onChange={setOrder} />
         </div>
+        {fits.last === null && <p className="text-lg">Drawing and measuring every text…</p>}
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(210px,1fr))] gap-x-4 gap-y-4">
           {shown.map((fit) => (
             <FitTile

@@ -41,7 +41,7 @@ export function RunNotices() {
       )}
       {fits.kind === 'failed' && (
         <Notice severity="stop" actions={<Button onClick={() => location.reload()}>Load again</Button>}>
-          <b>The fits could not be computed.</b> {fits.message} Nothing is lost.
+          <b>The fits could not be computed</b> ({fits.message}). Nothing is lost.
         </Notice>
       )}
     </div>

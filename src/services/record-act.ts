@@ -1,0 +1,102 @@
+import type { Act, NewAct } from '@/core/ledger';
+import { type Outcome, fail, ok } from '@/core/outcome';
+import { type Connection, appendAct, findAct, findRun, inTransaction, listActs, listPasses } from '@/store';
+import { type BenchView, benchOfRun } from './bench';
+import { checkDeeds } from './check-deeds';
+import type { PlanAnswer } from './compute/answers';
+import type { Context } from './context';
+import { makePassOfPiece } from './passes';
+import { planOfRun } from './plan';
+import type { ServiceProblem } from './problem';
+
+export interface ActAnswer {
+  readonly act: Act;
+  /** The same act had been recorded before; nothing was done again. */
+  readonly isRepeat: boolean;
+  /** Numbers of passes that were made because a piece of them was marked. */
+  readonly madePasses: readonly number[];
+  readonly bench: BenchView;
+}
+
+/** A piece marked without a made pass makes its pass; this many of those rounds at most, against a run that keeps changing. */
+const MOST_ROUNDS = 8;
+
+/**
+ * Records an act, durably, before it answers. The same id again is harmless. Marking a piece whose pass is only planned
+ * makes that pass, since what was cut must be frozen.
+ */
+export async function recordAct(
+  context: Context,
+  runId: string,
+  act: NewAct,
+): Promise<Outcome<ActAnswer, ServiceProblem>> {
+  const madePasses: number[] = [];
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const tried = await inTransaction(context.store.db, (db) => tryRecord(db, runId, act, context.nowIso()));
+    if (tried.kind === 'refused') return fail(tried.problem);
+    if (tried.kind === 'recorded') {
+      const bench = await benchOfRun(context, runId, act.by.station);
+      return bench.ok ? ok({ act: tried.act, isRepeat: tried.isRepeat, madePasses, bench: bench.value }) : bench;
+    }
+    const made = await makePassesWith(context, runId, tried.notMade);
+    if (!made.ok) return made;
+    madePasses.push(...made.value);
+  }
+  throw new Error(`the run ${runId} kept changing while an act was recorded`);
+}
+
+type Tried =
+  | { readonly kind: 'recorded'; readonly act: Act; readonly isRepeat: boolean }
+  | { readonly kind: 'needsPass'; readonly notMade: readonly string[] }
+  | { readonly kind: 'refused'; readonly problem: ServiceProblem };
+
+async function tryRecord(db: Connection, runId: string, act: NewAct, nowIso: string): Promise<Tried> {
+  const run = await findRun(db, runId);
+  if (!run) return { kind: 'refused', problem: { kind: 'runNotFound', runId } };
+  const earlier = await findAct(db, runId, act.id);
+  if (earlier) {
+    return isSameAct(earlier, act)
+      ? { kind: 'recorded', act: earlier, isRepeat: true }
+      : { kind: 'refused', problem: { kind: 'idTaken', what: 'act', id: act.id } };
+  }
+  const acts = await listActs(db, runId);
+  const checked = checkDeeds(act.deeds, run.spec, await listPasses(db, runId), acts);
+  if (checked.kind !== 'fine') return checked;
+  return { kind: 'recorded', act: await appendAct(db, runId, act, nowIso), isRepeat: false };
+}
+
+function isSameAct(recorded: Act, sent: NewAct): boolean {
+  const essence = ({ by, deeds }: NewAct) => JSON.stringify([by.who, by.station, deeds]);
+  return essence(recorded) === essence(sent);
+}
+
+/** Makes the planned passes that the pieces lie in, and no others; makes none when a piece lies in no planned pass. */
+async function makePassesWith(
+  context: Context,
+  runId: string,
+  pieceIds: readonly string[],
+): Promise<Outcome<number[], ServiceProblem>> {
+  const plan = await planOfRun(context, runId, false);
+  if (!plan.ok) return plan;
+  const passOf = new Map(
+    plan.value.passes.flatMap(({ no, pieces }) => pieces.map((piece) => [piece.pieceId, no] as const)),
+  );
+  const missing = pieceIds.find((id) => !passOf.has(id));
+  if (missing !== undefined) return fail(notCuttable(plan.value, missing));
+  const numbers: number[] = [];
+  // One piece for each pass: the others in it come along. Making one may lay the rest out anew, so the caller looks again.
+  for (const pieceId of new Map(pieceIds.map((id) => [passOf.get(id), id])).values()) {
+    const made = await makePassOfPiece(context, runId, pieceId);
+    if (!made.ok && made.problem.kind !== 'nothingToMake') return made;
+    if (made.ok) numbers.push(made.value.pass.no);
+  }
+  return ok(numbers);
+}
+
+function notCuttable({ stopped, unplaced }: PlanAnswer, pieceId: string): ServiceProblem {
+  const text =
+    stopped.find(({ itemId }) => pieceId.startsWith(`${itemId}-`))?.text ??
+    unplaced.find((piece) => piece.pieceId === pieceId)?.text ??
+    [];
+  return { kind: 'notCuttable', pieceId, text: text.join(' ') };
+}
