@@ -26,11 +26,12 @@ const BUILT_FILES = ['.next/BUILD_ID', 'build/compute-thread.mjs', 'build/seed-d
  * @param {string} command
  * @param {string[]} words
  * @param {Record<string, string>} env
+ * @param {number} [limitMs] it is ended after this long
  * @returns {Promise<number>} its exit code; 1 when a signal ended it
  */
-export function runProgram(command, words, env = {}) {
+export function runProgram(command, words, env = {}, limitMs) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, words, { stdio: 'inherit', env: { ...process.env, ...env } });
+    const child = spawn(command, words, { stdio: 'inherit', env: { ...process.env, ...env }, timeout: limitMs });
     child.on('error', reject);
     child.on('exit', (code) => resolve(code ?? 1));
   });

@@ -5,6 +5,9 @@ import { Stopped } from './stopped.mjs';
 
 const RESULTS = 'test-results';
 
+/** A runner that hangs must not hold everything up; either takes two to three minutes here. */
+const LIMIT_MS = 20 * 60_000;
+
 /** @type {[name: string, script: string, words: string[], env?: Record<string, string>][]} */
 const CHECKS = [
   ['formatting', 'node_modules/prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']],
@@ -32,18 +35,23 @@ export async function runTests(words) {
     if ((await runProgram(process.execPath, [script, ...args])) !== 0) failedChecks.push(name);
   }
   say('\nunit tests');
-  const unitCode = await runProgram(process.execPath, [
-    '--experimental-vm-modules',
-    '--no-warnings',
-    'node_modules/jest/bin/jest.js',
-    '--json',
-    `--outputFile=${RESULTS}/unit.json`,
-  ]);
+  const unitCode = await runProgram(
+    process.execPath,
+    [
+      '--experimental-vm-modules',
+      '--no-warnings',
+      'node_modules/jest/bin/jest.js',
+      '--json',
+      `--outputFile=${RESULTS}/unit.json`,
+    ],
+    {},
+    LIMIT_MS,
+  );
   const unit = unitCounts(unitCode);
   await ensureChromium();
   await ensureBuilt();
   say('\nend-to-end tests');
-  const e2eCode = await runProgram(process.execPath, ['node_modules/@playwright/test/cli.js', 'test']);
+  const e2eCode = await runProgram(process.execPath, ['node_modules/@playwright/test/cli.js', 'test'], {}, LIMIT_MS);
   return report(failedChecks, unit, e2eCounts(e2eCode));
 }
 

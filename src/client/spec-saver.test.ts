@@ -45,6 +45,11 @@ beforeEach(() => {
   globalThis.fetch = server.fetch as typeof fetch;
   saver = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec });
 });
+// A saver goes on trying for as long as the page is open: each test ends with nothing left to save.
+afterEach(async () => {
+  server.isGone = false;
+  await saver.flush();
+});
 afterAll(() => {
   globalThis.fetch = realFetch;
 });
@@ -62,6 +67,7 @@ test('a change shows at once, is told to every subscriber, and is saved', async 
   const before = told;
   space(10);
   expect(told).toBe(before);
+  await saver.flush();
 });
 
 test('changes in quick succession go as one, and what changes during a save goes with the next', async () => {
