@@ -55,7 +55,7 @@ export const FitTile = memo(function FitTile({ fit, paths, place, cloth, film }:
         {worst && worst !== 'note' && <SeverityTag severity={worst} />}
       </div>
       <p className="measure text-[0.82rem] text-soft">
-        <span title="cap height">{formatMm(fit.capHeightMm)} cap</span> ·{' '}
+        <span title="cap height">{formatMm(fit.capHeightMm)} mm cap</span> ·{' '}
         <span title="ink, width × height">{formatMmPair(fit.inkWidthMm, fit.inkHeightMm)} mm</span>
       </p>
       {fit.findings.map((finding) => (
