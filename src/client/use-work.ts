@@ -36,8 +36,8 @@ export function useWork(runId: string, initial: BenchView): Work {
   const lastSent = useRef<Promise<unknown>>(Promise.resolve());
 
   const adopt = useCallback((fresh: BenchView) => {
-    latest.current = fresh;
-    setBench(fresh);
+    latest.current = keepUnchanged(latest.current, fresh);
+    setBench(latest.current);
   }, []);
 
   const refresh = useCallback(async () => {
@@ -68,6 +68,16 @@ export function useWork(runId: string, initial: BenchView): Work {
   );
 
   return { bench, numWaiting, isServerGone, refresh, act };
+}
+
+/** Items that did not change stay the very same objects, so that their rows need not be drawn again. */
+function keepUnchanged(before: BenchView, fresh: BenchView): BenchView {
+  const known = new Map(before.items.map((item) => [item.itemId, item]));
+  const items = fresh.items.map((item) => {
+    const old = known.get(item.itemId);
+    return old && JSON.stringify(old) === JSON.stringify(item) ? old : item;
+  });
+  return { ...fresh, items };
 }
 
 function newAct(deeds: readonly Deed[]): NewAct {

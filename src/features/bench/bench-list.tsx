@@ -1,6 +1,6 @@
 'use client';
 
-import { type MouseEvent, useEffect, useRef } from 'react';
+import { type MouseEvent, memo, useCallback, useEffect, useRef } from 'react';
 import { facetOf } from '@/client';
 import type { Tally } from '@/core/ledger';
 import type { BenchItem } from '@/services';
@@ -10,12 +10,17 @@ import type { Bench } from './use-bench';
 
 /** All items with their facets; those to cut again are named first, since they wait for a pass. */
 export function BenchList({ bench, tally }: { readonly bench: Bench; readonly tally: Tally }) {
-  const { items, ids, selection, setSelection } = bench;
+  const { items, selection } = bench;
   const recuts = items.filter(({ pieces }) => pieces.some(({ attempt, stage }) => attempt > 1 && stage === null));
-  const pick = (event: MouseEvent, id: string) => {
-    if (event.shiftKey) setSelection(extendTo(selection, ids, id));
-    else setSelection(event.ctrlKey || event.metaKey ? toggle(selection, id) : pickOne(id));
-  };
+  const latest = useRef(bench);
+  useEffect(() => {
+    latest.current = bench;
+  });
+  const pick = useCallback((event: MouseEvent, id: string) => {
+    const { ids, selection: now, setSelection } = latest.current;
+    if (event.shiftKey) setSelection(extendTo(now, ids, id));
+    else setSelection(event.ctrlKey || event.metaKey ? toggle(now, id) : pickOne(id));
+  }, []);
   return (
     <section className="border-l border-rule-strong bg-shade md:col-span-2 xl:col-span-1">
       <div className="px-4 pt-4">
@@ -42,7 +47,7 @@ export function BenchList({ bench, tally }: { readonly bench: Bench; readonly ta
             item={item}
             isCurrent={item.itemId === selection.currentId}
             isPicked={selection.pickedIds.has(item.itemId)}
-            onPick={(event) => pick(event, item.itemId)}
+            onPick={pick}
           />
         ))}
       </ol>
@@ -60,10 +65,11 @@ interface BenchRowProps {
   readonly item: BenchItem;
   readonly isCurrent: boolean;
   readonly isPicked: boolean;
-  readonly onPick: (event: MouseEvent) => void;
+  /** Stays the same function, so that a row is drawn again only when its own item or state changed. */
+  readonly onPick: (event: MouseEvent, itemId: string) => void;
 }
 
-function BenchRow({ item, isCurrent, isPicked, onPick }: BenchRowProps) {
+const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, onPick }: BenchRowProps) {
   const row = useRef<HTMLLIElement>(null);
   useEffect(() => {
     if (isCurrent) row.current?.scrollIntoView({ block: 'nearest' });
@@ -75,7 +81,7 @@ function BenchRow({ item, isCurrent, isPicked, onPick }: BenchRowProps) {
         type="button"
         aria-pressed={isPicked}
         aria-current={isCurrent ? 'true' : undefined}
-        onClick={onPick}
+        onClick={(event) => onPick(event, item.itemId)}
         className={`flex min-h-12 w-full items-center gap-3 border-b border-rule border-l-4 px-3 text-left ${
           isPicked ? 'bg-verdigris-tint' : 'hover:bg-paper'
         } ${isCurrent ? 'border-l-verdigris font-semibold' : 'border-l-transparent'}`}
@@ -86,4 +92,4 @@ function BenchRow({ item, isCurrent, isPicked, onPick }: BenchRowProps) {
       </button>
     </li>
   );
-}
+});
