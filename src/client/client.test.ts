@@ -18,6 +18,10 @@ test('a finding that stops says what to do, with the unit', () => {
   expect(findingSentence({ kind: 'tooSmall', severity: 'stop', capHeightMm: 7.25, leastMm: 12 })).toMatch(
     /7\.3 mm.*12\.0 mm: shorten/,
   );
+  // What cannot be seen is named by its number.
+  expect(
+    findingSentence({ kind: 'characterMissing', severity: 'stop', characters: ['\u0000', '\u200f', '\u0301', 'Ж'] }),
+  ).toMatch(/^U\+0000 U\+200F U\+0301 Ж missing/);
   expect(findingSentence({ kind: 'characterMissing', severity: 'stop', characters: ['漢', '字'] })).toMatch(
     /^漢 字 missing.*change/,
   );

@@ -8,7 +8,7 @@ export function findingSentence(finding: Finding): string {
     case 'nothingToDraw':
       return 'nothing to draw: the text is empty';
     case 'characterMissing':
-      return `${finding.characters.join(' ')} missing in this face: change the lettering or the spelling`;
+      return `${finding.characters.map(nameOfCharacter).join(' ')} missing in this face: change the lettering or the spelling`;
     case 'tooSmall':
       return `capitals would be ${formatMm(finding.capHeightMm)} mm, the least is ${formatMm(finding.leastMm)} mm: shorten the text, choose a narrower lettering or a larger place`;
     case 'belowSet':
@@ -18,4 +18,10 @@ export function findingSentence(finding: Finding): string {
     default:
       return assertNever(finding);
   }
+}
+
+/** The character itself, or its number where nobody could see it: controls, spaces, marks without a letter. */
+function nameOfCharacter(character: string): string {
+  if (!/^[\p{C}\p{Z}\p{M}]/u.test(character)) return character;
+  return `U+${(character.codePointAt(0) ?? 0).toString(16).toUpperCase().padStart(4, '0')}`;
 }

@@ -132,7 +132,12 @@ test('a made pass keeps its bytes whatever is changed afterwards, and the bench 
   }));
   valueOf(await saveSpec(context, run.id, 1, changed));
   expect(valueOf(await cutFile(context, run.id, pass.no))).toBe(before);
-  expect((await pieceNo(0)).madeText).toEqual(['Ottoline']);
+  // What was cut from film stays film at the bench, though the run would now take card.
+  expect(await pieceNo(0)).toMatchObject({
+    madeText: ['Ottoline'],
+    process: 'film',
+    materialName: 'gold heat-transfer film',
+  });
 });
 
 test('making passes: the id makes it repeatable, the numbers go up, and at the end nothing is left', async () => {

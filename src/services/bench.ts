@@ -1,6 +1,6 @@
 import { type Act, type ItemStage, type Tally, foldActs, lastDeedOf, tallyOf } from '@/core/ledger';
 import { type Outcome, ok } from '@/core/outcome';
-import { type PieceStage, type Process, type RunSpec, findBlank, findMaterial } from '@/core/run';
+import { type Material, type PieceStage, type Process, type RunSpec, findBlank, findMaterial } from '@/core/run';
 import { type MadePass, type Placed, attemptKey } from '@/core/sheets';
 import { listActs, listPasses } from '@/store';
 import type { Context } from './context';
@@ -16,7 +16,9 @@ export interface BenchPiece {
   readonly placeId: string;
   readonly placeName: string;
   readonly layerId: string;
+  /** What it was cut from; while it is only planned, what it would be cut from. */
   readonly materialName: string;
+  readonly materialHex: string;
   readonly process: Process;
   /** The made pass that this cutting lies in; null while it is only planned. */
   readonly passNo: number | null;
@@ -69,17 +71,17 @@ function benchView(spec: RunSpec, passes: readonly MadePass[], acts: readonly Ac
   };
 }
 
-type PlacedInPass = Placed & { readonly passNo: number; readonly passId: string };
+type PlacedInPass = Placed & { readonly passNo: number; readonly passId: string; readonly materialId: string };
 
 function placedByAttempt(passes: readonly MadePass[]): ReadonlyMap<string, PlacedInPass> {
   return new Map(
     passes.flatMap(({ id: passId, no: passNo, patches }) =>
-      patches
-        .flatMap(({ placed }) => placed)
-        .map((placed): [string, PlacedInPass] => [
-          attemptKey(placed.pieceId, placed.attempt),
-          { ...placed, passNo, passId },
+      patches.flatMap(({ materialId, placed }) =>
+        placed.map((piece): [string, PlacedInPass] => [
+          attemptKey(piece.pieceId, piece.attempt),
+          { ...piece, passNo, passId, materialId },
         ]),
+      ),
     ),
   );
 }
@@ -96,8 +98,8 @@ function benchItem(spec: RunSpec, work: NamedItemWork, made: ReadonlyMap<string,
     stage: work.stage,
     pieces: work.names.map(({ id, slot: at, layerId, materialId }, i): BenchPiece => {
       const { attempt, stage, spoiledFor } = work.pieces[i]!;
-      const material = findMaterial(spec, materialId);
       const inPass = made.get(attemptKey(id, attempt));
+      const material = materialOfPiece(spec, materialId, inPass);
       const isSame = inPass !== undefined && inPass.text.join('\n') === at.text.join('\n');
       return {
         pieceId: id,
@@ -108,6 +110,7 @@ function benchItem(spec: RunSpec, work: NamedItemWork, made: ReadonlyMap<string,
         placeName: blank.places.find((place) => place.id === at.place.placeId)?.name ?? '',
         layerId,
         materialName: material.name,
+        materialHex: material.colour.hex,
         process: material.process,
         passNo: inPass?.passNo ?? null,
         passId: inPass?.passId ?? null,
@@ -116,4 +119,10 @@ function benchItem(spec: RunSpec, work: NamedItemWork, made: ReadonlyMap<string,
       };
     }),
   };
+}
+
+/** A made piece stays what it was cut from, whatever the run would take now; the run's own when it dropped that. */
+function materialOfPiece(spec: RunSpec, materialId: string, inPass: PlacedInPass | undefined): Material {
+  const made = spec.shop.materials.find(({ id }) => id === inPass?.materialId)?.value;
+  return made ?? findMaterial(spec, materialId);
 }

@@ -1,5 +1,5 @@
 import { type Face, loadFace } from '@/core/faces';
-import { type Fit, type LetterJob, fitRun, letterJobs, textCache } from '@/core/fit';
+import { type LetterJob, fitNumbers, fitRun, letterJobs, textCache } from '@/core/fit';
 import { presentOrThrow } from '@/core/outcome';
 import { type RunSpec, faceFilePath } from '@/core/run';
 import { packTexts } from './pack-texts';
@@ -31,7 +31,7 @@ export async function fitForScreen(spec: RunSpec, isCurrent: () => boolean): Pro
     sliceEnd = performance.now() + SLICE_MS;
   }
   const { fits, setHeights } = fitRun(spec, cache);
-  const screenFits = fits.map((fit, i) => screenFit(fit, numberOf(jobs[i]!)));
+  const screenFits = fits.map((fit, i): ScreenFit => ({ ...fitNumbers(fit), textNo: numberOf(jobs[i]!) }));
   const fresh = new Map(fits.map((fit, i) => [screenFits[i]!.textNo, fit.lettered]));
   for (const no of sent) fresh.delete(no);
   for (const no of fresh.keys()) sent.add(no);
@@ -79,22 +79,4 @@ function numberOf(job: LetterJob): number {
   const no = numbers.get(key) ?? numbers.size;
   numbers.set(key, no);
   return no;
-}
-
-function screenFit(fit: Fit, textNo: number): ScreenFit {
-  const { slot, emMm, capHeightMm, inkWidthMm, inkHeightMm, xMm, yMm, boundBy, findings } = fit;
-  return {
-    ...slot.ref,
-    itemId: slot.itemId,
-    text: slot.text,
-    textNo,
-    emMm,
-    capHeightMm,
-    inkWidthMm,
-    inkHeightMm,
-    xMm,
-    yMm,
-    boundBy,
-    findings,
-  };
 }

@@ -1,20 +1,9 @@
-import type { Fit, SetHeight } from '@/core/fit';
-import type { Finding } from '@/core/finding';
-import type { FitRef, RunSpec } from '@/core/run';
+import type { FitNumbers, SetHeight } from '@/core/fit';
+import type { RunSpec } from '@/core/run';
 
 /** One fit as the screen needs it: sizes, and the number under which its outline was sent. */
-export interface ScreenFit extends FitRef {
-  readonly itemId: string;
-  readonly text: readonly string[];
+export interface ScreenFit extends FitNumbers {
   readonly textNo: number;
-  readonly emMm: number;
-  readonly capHeightMm: number;
-  readonly inkWidthMm: number;
-  readonly inkHeightMm: number;
-  readonly xMm: number;
-  readonly yMm: number;
-  readonly boundBy: Fit['boundBy'];
-  readonly findings: readonly Finding[];
 }
 
 /** Outlines of texts in one buffer: integers, millionths of an em, the ink's top left corner at the origin. */

@@ -1,6 +1,16 @@
 import { presentOrThrow } from '../outcome';
-import { findBlank, findLettering, findSizeGroup, variantFor } from './lookup';
-import type { Blank, BlankUse, Lettering, MeasuredPlace, PlaceUse, RunSpec, SizeGroup, Variant } from './run-spec';
+import { findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
+import type {
+  Blank,
+  BlankUse,
+  Lettering,
+  Material,
+  MeasuredPlace,
+  PlaceUse,
+  RunSpec,
+  SizeGroup,
+  Variant,
+} from './run-spec';
 
 /** The first place of the first use, with everything it leads to. The screens work on this one. */
 export interface MainPlace {
@@ -10,6 +20,8 @@ export interface MainPlace {
   readonly variant: Variant;
   readonly measured: MeasuredPlace;
   readonly lettering: Lettering;
+  /** What the lettering's lowest layer is cut from. */
+  readonly material: Material;
   readonly sizeGroup: SizeGroup;
 }
 
@@ -17,13 +29,16 @@ export function mainPlace(spec: RunSpec): MainPlace {
   const use = presentOrThrow(spec.uses[0], 'a use');
   const placeUse = presentOrThrow(use.places[0], 'a place of the use');
   const variant = variantFor(spec, use);
+  const lettering = findLettering(spec, placeUse.letteringId);
+  const slot = presentOrThrow(lettering.layers[0], 'a layer of the lettering').slot;
   return {
     use,
     placeUse,
     blank: findBlank(spec, use.blankId),
     variant,
     measured: presentOrThrow(variant.places[placeUse.placeId], 'the measures of the place'),
-    lettering: findLettering(spec, placeUse.letteringId),
+    lettering,
+    material: findMaterial(spec, presentOrThrow(placeUse.materials[slot], `material for ${slot}`)),
     sizeGroup: findSizeGroup(spec, placeUse.sizeGroupId),
   };
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { facetOf, useRun } from '@/client';
-import { anchorInArea, usableArea } from '@/core/place';
+import { inkOnBlank } from '@/core/place';
 import { mainPlace } from '@/core/run';
 import { formatMm } from '@/core/units';
 import type { BenchItem } from '@/services';
@@ -32,7 +32,12 @@ export function BenchCurrent({ item }: { readonly item: BenchItem }) {
           it again.
         </p>
       )}
-      <ItemDrawing place={place} shape={shape} label={item.text.join(' ')} />
+      <ItemDrawing
+        place={place}
+        shape={shape}
+        film={piece?.materialHex ?? place.material.colour.hex}
+        label={item.text.join(' ')}
+      />
       <dl className="mt-4 flex flex-wrap gap-x-9 gap-y-3">
         {shape && <PlaceFigures item={shape} />}
         {shape?.numHoles != null && <Figure label="holes to weed" value={String(shape.numHoles)} />}
@@ -51,13 +56,11 @@ export function BenchCurrent({ item }: { readonly item: BenchItem }) {
 function PlaceFigures({ item }: { readonly item: ItemShape }) {
   const { spec } = useRun();
   const { measured, variant } = mainPlace(spec);
-  const { xMm, yMm } = anchorInArea(usableArea(measured), measured.anchor, item.widthMm, item.heightMm);
-  const left = measured.datum.leftMm + xMm;
-  const right = variant.body.widthMm - left - item.widthMm;
+  const { leftMm, rightMm, topMm } = inkOnBlank(variant, measured, item.widthMm, item.heightMm);
   return (
     <>
-      <Figure label="left · right" value={`${formatMm(left, 0)} · ${formatMm(right, 0)} mm`} />
-      <Figure label="from the top edge" value={`${formatMm(measured.datum.topMm + yMm, 0)} mm`} />
+      <Figure label="left · right" value={`${formatMm(leftMm, 0)} · ${formatMm(rightMm, 0)} mm`} />
+      <Figure label="from the top edge" value={`${formatMm(topMm, 0)} mm`} />
       <Figure label="ink" value={`${formatMm(item.widthMm, 0)} × ${formatMm(item.heightMm, 0)} mm`} />
     </>
   );

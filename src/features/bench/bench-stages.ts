@@ -1,4 +1,4 @@
-import type { Deed, ItemStage } from '@/core/ledger';
+import { type Deed, type ItemStage, itemStageIndex } from '@/core/ledger';
 import { stagesOf } from '@/core/run';
 import type { BenchItem } from '@/services';
 
@@ -13,10 +13,8 @@ export const BENCH_STAGES = [
 
 export type BenchStage = (typeof BENCH_STAGES)[number]['stage'];
 
-const ORDER: readonly ItemStage[] = ['open', ...BENCH_STAGES.map(({ stage }) => stage)];
-
 export function isBefore(stage: ItemStage, other: ItemStage): boolean {
-  return ORDER.indexOf(stage) < ORDER.indexOf(other);
+  return itemStageIndex(stage) < itemStageIndex(other);
 }
 
 /** Some piece of the item goes through this stage; whole items are checked and packed whatever they are made of. */

@@ -1,6 +1,3 @@
-'use client';
-
-import { useRun } from '@/client';
 import { anchorInArea, usableArea } from '@/core/place';
 import type { MainPlace } from '@/core/run';
 import type { ItemShape } from './use-item-shape';
@@ -8,6 +5,7 @@ import type { ItemShape } from './use-item-shape';
 interface ItemDrawingProps {
   readonly place: MainPlace;
   readonly shape: ItemShape | null;
+  readonly film: string;
   readonly label: string;
 }
 
@@ -15,10 +13,8 @@ interface ItemDrawingProps {
 const AROUND = 0.09;
 
 /** The place on its cloth with the lettering in it, to scale. */
-export function ItemDrawing({ place: { measured, variant, placeUse }, shape, label }: ItemDrawingProps) {
-  const { spec } = useRun();
+export function ItemDrawing({ place: { measured, variant }, shape, film, label }: ItemDrawingProps) {
   const { widthMm, heightMm } = measured.outline;
-  const film = spec.shop.materials.find(({ id }) => id === placeUse.materials.main)?.value.colour.hex ?? '#e0b25a';
   const around = widthMm * AROUND;
   const spot = shape ? anchorInArea(usableArea(measured), measured.anchor, shape.widthMm, shape.heightMm) : null;
   return (

@@ -1,3 +1,4 @@
+import { placeOverhang } from '@/core/place';
 import type { MainPlace } from '@/core/run';
 import { formatMm } from '@/core/units';
 import { DimensionLine, Notice } from '@/ui';
@@ -23,7 +24,8 @@ export function BlankDrawing({ place: { variant, measured }, fit, path, film }: 
   const textSize = Math.max(body.widthMm, body.heightMm) / 42;
   const room = textSize * 3.2;
   const right = leftMm + widthMm;
-  const outside = outsideSentence(right - body.widthMm, topMm + heightMm - body.heightMm);
+  const over = placeOverhang(variant, measured);
+  const outside = outsideSentence(over.rightMm, over.bottomMm);
   return (
     <section className="flex min-w-0 flex-col items-center gap-3 p-5">
       {outside && <Notice severity="check">{outside}</Notice>}

@@ -19,7 +19,7 @@ export function BlankPage() {
         place={place}
         fit={longest}
         path={longest ? paths.pathOf(longest.textNo) : ''}
-        film={spec.shop.materials.find(({ id }) => id === place.placeUse.materials.main)?.value.colour.hex ?? '#e0b25a'}
+        film={place.material.colour.hex}
       />
     </div>
   );

@@ -15,8 +15,6 @@ export function FitPage() {
   const place = mainPlace(spec);
   const all = fits.last?.fits;
   const shown = useMemo(() => ordered(all ?? [], order), [all, order]);
-  const film =
-    spec.shop.materials.find(({ id }) => id === place.placeUse.materials.main)?.value.colour.hex ?? '#e0b25a';
   return (
     <div className="grid flex-1 lg:grid-cols-[316px_minmax(0,1fr)]">
       <FitSide place={place} />
@@ -43,7 +41,7 @@ export function FitPage() {
               paths={paths}
               place={place.measured}
               cloth={place.variant.colour.hex}
-              film={film}
+              film={place.material.colour.hex}
             />
           ))}
         </ul>

@@ -16,8 +16,7 @@ import { SizeRulePanel } from './size-rule-panel';
 /** Everything that changes the wall is beside the wall: size rule, lettering and film are one decision. */
 export function FitSide({ place }: { readonly place: MainPlace }) {
   const { spec, change, fits } = useRun();
-  const { lettering, placeUse, sizeGroup } = place;
-  const material = spec.shop.materials.find(({ id }) => id === placeUse.materials.main)?.value;
+  const { lettering, material, placeUse, sizeGroup } = place;
   return (
     <aside className="grid content-start gap-5 border-r border-rule-strong bg-paper p-5">
       <SizeRulePanel
@@ -46,12 +45,10 @@ export function FitSide({ place }: { readonly place: MainPlace }) {
         value={placeUse.materials.main ?? ''}
         onChange={(materialId) => change((now) => changeMaterial(now, materialId))}
       />
-      {material && (
-        <p className="text-soft">
-          Lies {processFacts(material.process).lies};{' '}
-          {processFacts(material.process).reversed ? 'it is cut reversed.' : 'it is cut as it reads.'}
-        </p>
-      )}
+      <p className="text-soft">
+        Lies {processFacts(material.process).lies};{' '}
+        {processFacts(material.process).reversed ? 'it is cut reversed.' : 'it is cut as it reads.'}
+      </p>
     </aside>
   );
 }

@@ -1,24 +1,14 @@
 import type { Finding } from '@/core/finding';
-import type { Fit, SetHeight } from '@/core/fit';
+import type { FitNumbers, SetHeight } from '@/core/fit';
 import type { OutlineNumbers } from '@/core/geometry';
-import type { Bed, FitRef } from '@/core/run';
+import type { Bed } from '@/core/run';
 
 /** What computing answers: plain values that cross from thread to thread and leave as JSON. */
 
-/** One fit as numbers for another program. Frame of the place: origin top left, y down. */
-export interface FitAnswer extends FitRef {
-  readonly itemId: string;
-  readonly text: readonly string[];
-  readonly emMm: number;
-  readonly capHeightMm: number;
-  readonly inkWidthMm: number;
-  readonly inkHeightMm: number;
-  readonly xMm: number;
-  readonly yMm: number;
-  readonly boundBy: Fit['boundBy'];
+/** One fit for another program. Frame of the place: origin top left, y down. */
+export interface FitAnswer extends FitNumbers {
   readonly numIslands: number;
   readonly numHoles: number;
-  readonly findings: readonly Finding[];
   /** Integers of 0.1 µm where the fit lies in its place; null unless asked for. */
   readonly outline: OutlineNumbers | null;
 }

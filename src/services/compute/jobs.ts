@@ -1,4 +1,4 @@
-import { type FitReport, fitRun, placedOutline, textCache } from '@/core/fit';
+import { type FitReport, fitNumbers, fitRun, placedOutline, textCache } from '@/core/fit';
 import { loadFace, type Face } from '@/core/faces';
 import { hasStop } from '@/core/finding';
 import { boxHeight, boxWidth, mapOutline, outlineToNumbers } from '@/core/geometry';
@@ -40,19 +40,9 @@ function fitsAnswer({ fits, setHeights }: FitReport, withOutlines: boolean): Fit
   return {
     setHeights,
     fits: fits.map((fit) => ({
-      ...fit.slot.ref,
-      itemId: fit.slot.itemId,
-      text: fit.slot.text,
-      emMm: fit.emMm,
-      capHeightMm: fit.capHeightMm,
-      inkWidthMm: fit.inkWidthMm,
-      inkHeightMm: fit.inkHeightMm,
-      xMm: fit.xMm,
-      yMm: fit.yMm,
-      boundBy: fit.boundBy,
+      ...fitNumbers(fit),
       numIslands: fit.lettered.outline.islands.length,
       numHoles: fit.lettered.outline.islands.reduce((sum, { holes }) => sum + holes.length, 0),
-      findings: fit.findings,
       outline: withOutlines ? outlineToNumbers(placedOutline(fit)) : null,
     })),
   };
