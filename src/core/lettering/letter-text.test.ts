@@ -48,6 +48,13 @@ test('unknown characters are named once each and not drawn', () => {
   expect(inkBox!.maxX).toBe(letterText(block, 'A', PLAIN).inkBox!.maxX);
 });
 
+test('a control character is named even where a face maps it to nothing, so that it is not dropped silently', () => {
+  for (const face of [script, block]) {
+    expect(letterText(face, 'A\u0000B', PLAIN).missing).toEqual(['\u0000']);
+    expect(letterText(face, 'A\u0007B', PLAIN).missing).toEqual(['\u0007']);
+  }
+});
+
 test('space alone has no ink and misses nothing', () => {
   expect(letterText(block, ' ', PLAIN)).toMatchObject({ inkBox: null, missing: [] });
 });

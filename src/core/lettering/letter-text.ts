@@ -30,7 +30,8 @@ export function letterText(face: Face, text: string, { trackingEm, features }: L
   const composed = text.normalize('NFC');
   const scale = EM_UNITS / face.unitsPerEm;
   const rings: Int32Array[] = [];
-  const missing = new Set<string>();
+  // Faces map some control characters to an empty glyph: the name would be cut without them and nobody told.
+  const missing = new Set<string>(composed.match(/\p{Cc}/gu));
   for (const glyph of face.shape(composed, features, trackingEm)) {
     if (glyph.glyphId === 0) {
       missing.add(String.fromCodePoint(composed.codePointAt(glyph.cluster) ?? 0xfffd));

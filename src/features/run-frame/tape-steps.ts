@@ -1,5 +1,5 @@
 import type { RunSession } from '@/client';
-import { worstSeverity } from '@/core/finding';
+import { hasStop, worstSeverity } from '@/core/finding';
 import { variantFor } from '@/core/run';
 import { formatMmPair } from '@/core/units';
 import type { TapeStep } from '@/ui';
@@ -13,7 +13,10 @@ export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession): T
       return worst === 'stop' || worst === 'check';
     }).length ?? 0;
   const { tally, items } = work.bench;
-  const numUnmade = items.filter(({ pieces }) => pieces.some(({ passNo }) => passNo === null)).length;
+  const stopped = new Set(fits.last?.fits.filter(({ findings }) => hasStop(findings)).map(({ itemId }) => itemId));
+  const numUnmade = items.filter(
+    ({ itemId, pieces }) => !stopped.has(itemId) && pieces.some(({ passNo }) => passNo === null),
+  ).length;
   const step = (path: string, name: string, tick: string, isOpen = false): TapeStep => ({
     href: `/runs/${runId}/${path}`,
     name,

@@ -40,7 +40,7 @@ export function BedDrawing({ pass, film, isTurned }: BedDrawingProps) {
         label={whole(patchHeightMm)}
         textSize={textSize}
       />
-      <g transform={turn} fill="#4f3a0c" fillRule="evenodd">
+      <g transform={turn} fill="#1f2529" fillOpacity="0.82" fillRule="evenodd">
         {pass.pieces.map(({ id, attempt, text, path }) => (
           <path key={`${id}#${attempt}`} d={path} data-testid="piece">
             <title>{attempt > 1 ? `${text}, cutting ${attempt}` : text}</title>
