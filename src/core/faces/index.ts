@@ -3,5 +3,6 @@
  * Here and only here is the shaping engine met. Sizes, joining and everything in millimetres come later.
  */
 export { type Face, type FaceProblem, type ShapedGlyph, loadFace } from './load-face';
+export { facesCovering } from './coverage';
 export { EM_UNITS, FLATTEN_TOLERANCE_EM } from './em-units';
 export { SHAPING_VERSION } from './shaper';

@@ -1,5 +1,5 @@
 import { mainPlace } from './main-place';
-import type { LayoutWish, MeasuredPlace, PlaceUse, RunSpec, SizeRule, Variant } from './run-spec';
+import type { LayoutWish, Lettering, Material, MeasuredPlace, PlaceUse, RunSpec, SizeRule, Variant } from './run-spec';
 
 /** Changes of a spec as functions from spec to spec: what is not named stays the very same object. */
 
@@ -48,6 +48,18 @@ export function changeMaterial(spec: RunSpec, materialId: string): RunSpec {
   }));
 }
 
+/** The run's own copy of one material. */
+export function changeMaterialValue(
+  spec: RunSpec,
+  materialId: string,
+  change: (material: Material) => Material,
+): RunSpec {
+  const materials = spec.shop.materials.map((copy) =>
+    copy.id === materialId ? { ...copy, value: change(copy.value) } : copy,
+  );
+  return { ...spec, shop: { ...spec.shop, materials } };
+}
+
 export function changeRule(spec: RunSpec, rule: SizeRule): RunSpec {
   const { sizeGroup } = mainPlace(spec);
   return {
@@ -56,12 +68,33 @@ export function changeRule(spec: RunSpec, rule: SizeRule): RunSpec {
   };
 }
 
-export function changeLeastHeight(spec: RunSpec, minLetterHeightMm: number): RunSpec {
+/** The run's own copy of the lettering in use. */
+export function changeLettering(spec: RunSpec, change: (lettering: Lettering) => Lettering): RunSpec {
   const { placeUse } = mainPlace(spec);
   const letterings = spec.shop.letterings.map((copy) =>
-    copy.id === placeUse.letteringId ? { ...copy, value: { ...copy.value, minLetterHeightMm } } : copy,
+    copy.id === placeUse.letteringId ? { ...copy, value: change(copy.value) } : copy,
   );
   return { ...spec, shop: { ...spec.shop, letterings } };
+}
+
+export function changeLeastHeight(spec: RunSpec, minLetterHeightMm: number): RunSpec {
+  return changeLettering(spec, (lettering) => ({ ...lettering, minLetterHeightMm }));
+}
+
+/** Case and tracking of every line of the lettering in use. */
+export function changeLines(
+  spec: RunSpec,
+  part: Partial<Pick<Lettering['lines'][number], 'caseForm' | 'trackingEm'>>,
+): RunSpec {
+  return changeLettering(spec, (lettering) => ({
+    ...lettering,
+    lines: lettering.lines.map((line) => ({ ...line, ...part })),
+  }));
+}
+
+/** Title and day of the run. */
+export function changeHead(spec: RunSpec, head: Partial<Pick<RunSpec, 'title' | 'dueOn'>>): RunSpec {
+  return { ...spec, ...head };
 }
 
 export function changeLayout(spec: RunSpec, change: Partial<LayoutWish>): RunSpec {

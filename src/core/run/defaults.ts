@@ -1,4 +1,14 @@
-import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from './shipped-faces';
+import { kindFacts, type MaterialKind } from './material-kind';
+import {
+  BRASS_SCRIPT_SHA,
+  HEAVY_SLAB_SHA,
+  NARROW_BLOCK_SHA,
+  PEN_SCRIPT_SHA,
+  RIBBON_SCRIPT_SHA,
+  ROUND_BLOCK_SHA,
+  STAND_BLOCK_SHA,
+  TALL_CAPITALS_SHA,
+} from './shipped-faces';
 import type { RunSpec } from './run-spec';
 
 /**
@@ -44,32 +54,37 @@ export const DEFAULT_BLANK: BlankWithParts = {
   },
 };
 
+function material(
+  id: string,
+  name: string,
+  kind: MaterialKind,
+  colour: string,
+  hex: string,
+): Shop['materials'][number] {
+  return { id, fromRev: null, value: { name, kind, colour: { name: colour, hex }, finest: kindFacts(kind).finest } };
+}
+
 export const DEFAULT_MATERIALS: Some<Shop['materials'][number]> = [
-  {
-    id: 'film-gold',
-    fromRev: null,
-    value: { name: 'gold heat-transfer film', process: 'film', colour: { name: 'gold', hex: '#e0b25a' } },
-  },
-  {
-    id: 'film-white',
-    fromRev: null,
-    value: { name: 'white heat-transfer film', process: 'film', colour: { name: 'white', hex: '#f7f5ee' } },
-  },
-  {
-    id: 'adhesive-silver',
-    fromRev: null,
-    value: { name: 'silver adhesive film', process: 'adhesiveFilm', colour: { name: 'silver', hex: '#c3c9cd' } },
-  },
-  {
-    id: 'card-cream',
-    fromRev: null,
-    value: { name: 'cream card', process: 'card', colour: { name: 'cream', hex: '#efe3c2' } },
-  },
+  material('film-gold', 'gold heat-transfer film', 'standardFilm', 'gold', '#e0b25a'),
+  material('film-white', 'white heat-transfer film', 'standardFilm', 'white', '#f7f5ee'),
+  material('film-stretch', 'navy stretch film', 'stretchFilm', 'navy', '#24344f'),
+  material('film-metallic', 'silver metallic film', 'metallicFilm', 'silver', '#b9bfc4'),
+  material('film-holographic', 'holographic film', 'holographicFilm', 'pearl', '#b8c9d9'),
+  material('film-glitter', 'gold glitter film', 'glitterFilm', 'gold', '#c99a35'),
+  material('film-flock', 'burgundy flock film', 'flockFilm', 'burgundy', '#6d2234'),
+  material('film-patterned', 'patterned film', 'patternedFilm', 'patterned', '#8a9a5b'),
+  material('film-puff', 'white puff film', 'puffFilm', 'white', '#f2efe6'),
+  material('ink-red', 'red transfer-ink sheet', 'inkSheet', 'red', '#b23a34'),
+  material('adhesive-silver', 'silver adhesive film', 'adhesiveFilm', 'silver', '#c3c9cd'),
+  material('card-cream', 'cream card', 'card', 'cream', '#efe3c2'),
+  material('leather-tan', 'tan leather', 'leather', 'tan', '#b07f4f'),
+  material('transfer-bought', 'ready-made transfers', 'readyMade', 'as supplied', '#d8d2c4'),
 ];
 
 export const DEFAULT_BEDS: Some<Shop['beds'][number]> = [
-  { id: 'bed-small', fromRev: null, value: { name: 'small bed', widthMm: 290, heightMm: 290 } },
-  { id: 'bed-long', fromRev: null, value: { name: 'long bed', widthMm: 290, heightMm: 590 } },
+  { id: 'bed-small', fromRev: null, value: { name: 'small bed', kind: 'bed', widthMm: 290, heightMm: 290 } },
+  { id: 'bed-long', fromRev: null, value: { name: 'long bed', kind: 'bed', widthMm: 290, heightMm: 590 } },
+  { id: 'roll', fromRev: null, value: { name: 'roll without a bed', kind: 'roll', widthMm: 290, heightMm: 1500 } },
 ];
 
 function oneFace(id: string, name: string, layerId: string, face: string, leastMm: number): Shop['letterings'][number] {
@@ -88,5 +103,11 @@ function oneFace(id: string, name: string, layerId: string, face: string, leastM
 /** The least heights keep the thinnest stroke of each face a little over half a millimetre. */
 export const DEFAULT_LETTERINGS: Some<Shop['letterings'][number]> = [
   oneFace('brass-script', 'Brass script', 'textlayera', BRASS_SCRIPT_SHA, 12),
+  oneFace('ribbon-script', 'Ribbon script', 'textlayera', RIBBON_SCRIPT_SHA, 20),
+  oneFace('pen-script', 'Pen script', 'textlayera', PEN_SCRIPT_SHA, 16),
   oneFace('stand-block', 'Stand block', 'textlayera', STAND_BLOCK_SHA, 8),
+  oneFace('round-block', 'Round block', 'textlayera', ROUND_BLOCK_SHA, 8),
+  oneFace('heavy-slab', 'Heavy slab', 'textlayera', HEAVY_SLAB_SHA, 7),
+  oneFace('narrow-block', 'Narrow block', 'textlayera', NARROW_BLOCK_SHA, 7),
+  oneFace('tall-capitals', 'Tall capitals', 'textlayera', TALL_CAPITALS_SHA, 7),
 ];

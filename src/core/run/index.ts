@@ -4,7 +4,10 @@
  */
 export { type Id, type RandomBytes, ID_PATTERN, isId, makeId } from './ids';
 export { type FitRef, fitRefKey, itemIdOf, pieceIdOf, readItemId, readPieceId, layerKeyOf } from './refs';
-export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, processFacts, stagesOf } from './process';
+export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, isCut, processFacts, stagesOf } from './process';
+export { type FinestCut, type MaterialKind, MATERIAL_KINDS, kindFacts, processOf } from './material-kind';
+export { upgradeSpec } from './upgrade-spec';
+export { type MergeConflict, type Merged, mergeJson } from './merge-json';
 export {
   type Bed,
   type Blank,
@@ -21,10 +24,13 @@ export {
   type SizeRule,
   type Variant,
   type Anchor9,
+  type CaseForm,
   ANCHORS,
+  CASE_FORMS,
+  SPEC_VERSION,
   runSpecSchema,
 } from './run-spec';
-export { bedSchema } from './shop-schema';
+export { idSchema, pageSchema } from './shop-schema';
 export { findBed, findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
 export { type SpecFault, specFaults } from './spec-faults';
 export { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
@@ -34,11 +40,15 @@ export { type MainPlace, mainPlace } from './main-place';
 export {
   changeBody,
   changeColour,
+  changeHead,
   changeLayout,
   changeLeastHeight,
+  changeLines,
+  changeMaterialValue,
   changeMaterial,
   changePlace,
   changePlaceUse,
   changeRule,
 } from './change';
 export { type ShippedFace, SHIPPED_FACES, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath } from './shipped-faces';
+export { UNREAD_QUANTITY } from './entry-fields';

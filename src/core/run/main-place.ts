@@ -21,6 +21,7 @@ export interface MainPlace {
   readonly measured: MeasuredPlace;
   readonly lettering: Lettering;
   /** What the lettering's lowest layer is cut from. */
+  readonly materialId: string;
   readonly material: Material;
   readonly sizeGroup: SizeGroup;
 }
@@ -31,6 +32,7 @@ export function mainPlace(spec: RunSpec): MainPlace {
   const variant = variantFor(spec, use);
   const lettering = findLettering(spec, placeUse.letteringId);
   const slot = presentOrThrow(lettering.layers[0], 'a layer of the lettering').slot;
+  const materialId = presentOrThrow(placeUse.materials[slot], `material for ${slot}`);
   return {
     use,
     placeUse,
@@ -38,7 +40,8 @@ export function mainPlace(spec: RunSpec): MainPlace {
     variant,
     measured: presentOrThrow(variant.places[placeUse.placeId], 'the measures of the place'),
     lettering,
-    material: findMaterial(spec, presentOrThrow(placeUse.materials[slot], `material for ${slot}`)),
+    materialId,
+    material: findMaterial(spec, materialId),
     sizeGroup: findSizeGroup(spec, placeUse.sizeGroupId),
   };
 }

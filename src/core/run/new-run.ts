@@ -1,6 +1,6 @@
 import { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
 import { type RandomBytes, makeId } from './ids';
-import type { Entry, RunSpec } from './run-spec';
+import { type Entry, type RunSpec, SPEC_VERSION } from './run-spec';
 
 interface NewRun {
   readonly title: string;
@@ -21,7 +21,7 @@ export function newRunSpec({ title, dueOn, entries }: NewRun, randomBytes: Rando
   const [bed] = DEFAULT_BEDS;
   return {
     format: 'knurl-run',
-    formatVersion: 1,
+    formatVersion: SPEC_VERSION,
     title,
     dueOn,
     language: 'en',
@@ -49,7 +49,7 @@ export function newRunSpec({ title, dueOn, entries }: NewRun, randomBytes: Rando
     ],
     sizeGroups: [{ id: sizeGroupId, rule: { kind: 'fill' } }],
     overrides: [],
-    layout: { bedId: bed.id, spacingMm: 6, edgeMm: 5 },
+    layout: { bedId: bed.id, spacingMm: 6, edgeMm: 5, mayTurn: true, heldBack: [], seed: 1 },
     shop: {
       blanks: [DEFAULT_BLANK],
       materials: DEFAULT_MATERIALS,

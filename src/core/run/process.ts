@@ -1,5 +1,5 @@
 /** How a material becomes part of an item. It decides the stages, their words, and whether the cut is a mirror image. */
-export const PROCESSES = ['film', 'adhesiveFilm', 'card'] as const;
+export const PROCESSES = ['film', 'ink', 'adhesiveFilm', 'card', 'tag', 'bought'] as const;
 export type Process = (typeof PROCESSES)[number];
 
 /** Stages of a piece; those of an item (checked, packed) come after all of its pieces are bonded. */
@@ -9,22 +9,18 @@ export type PieceStage = (typeof PIECE_STAGES)[number];
 interface ProcessFacts {
   readonly stages: readonly PieceStage[];
   /** What bonding is called for this material; it heads columns and names keys at the bench. */
-  readonly bondedWord: 'pressed' | 'applied' | 'glued';
+  readonly bondedWord: 'pressed' | 'applied' | 'glued' | 'tied';
   /** True when the material is bonded face down, so that it has to be cut as a mirror image. */
   readonly reversed: boolean;
-  /** How it lies on the cutting bed. */
-  readonly lies: string;
 }
 
 const FACTS: Record<Process, ProcessFacts> = {
-  film: { stages: ['cut', 'weeded', 'bonded'], bondedWord: 'pressed', reversed: true, lies: 'carrier down, film up' },
-  adhesiveFilm: {
-    stages: ['cut', 'weeded', 'bonded'],
-    bondedWord: 'applied',
-    reversed: false,
-    lies: 'liner down, colour up',
-  },
-  card: { stages: ['cut', 'bonded'], bondedWord: 'glued', reversed: false, lies: 'face up' },
+  film: { stages: ['cut', 'weeded', 'bonded'], bondedWord: 'pressed', reversed: true },
+  ink: { stages: ['cut', 'weeded', 'bonded'], bondedWord: 'pressed', reversed: true },
+  adhesiveFilm: { stages: ['cut', 'weeded', 'bonded'], bondedWord: 'applied', reversed: false },
+  card: { stages: ['cut', 'bonded'], bondedWord: 'glued', reversed: false },
+  tag: { stages: ['cut', 'bonded'], bondedWord: 'tied', reversed: false },
+  bought: { stages: ['bonded'], bondedWord: 'pressed', reversed: false },
 };
 
 /** The one table of what follows from a process. Labels, facets, queues, reversal and tallies all read it. */
@@ -34,4 +30,9 @@ export function processFacts(process: Process): ProcessFacts {
 
 export function stagesOf(process: Process): readonly PieceStage[] {
   return FACTS[process].stages;
+}
+
+/** False for what comes ready-made: it lies in no pass and its work begins with bonding. */
+export function isCut(process: Process): boolean {
+  return FACTS[process].stages.includes('cut');
 }

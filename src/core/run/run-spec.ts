@@ -13,7 +13,7 @@ import {
   type layerSchema,
 } from './shop-schema';
 
-export { ANCHORS, type Anchor9 } from './shop-schema';
+export { ANCHORS, type Anchor9, CASE_FORMS, type CaseForm } from './shop-schema';
 
 const fieldName = z.string().min(1).max(60);
 
@@ -71,12 +71,21 @@ const layoutWishSchema = z.object({
   spacingMm: z.number().min(0).max(100),
   /** Clear film between a piece and the bed's edge. */
   edgeMm: z.number().min(0).max(100),
+  /** Pieces may be turned by a quarter where that saves film. */
+  mayTurn: z.boolean(),
+  /** Entries that stay out of the passes until they are put back. */
+  heldBack: z.array(idSchema).max(20_000),
+  /** Start of the chance in the search for a layout: the same seed gives the same passes. */
+  seed: z.number().int().min(0).max(2_147_483_647),
 });
+
+/** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
+export const SPEC_VERSION = 2;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({
   format: z.literal('knurl-run'),
-  formatVersion: z.literal(1),
+  formatVersion: z.literal(SPEC_VERSION),
   title: z.string().trim().min(1).max(200),
   dueOn: z.iso.date().nullable(),
   language: z.string().min(2).max(35),

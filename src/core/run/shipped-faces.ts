@@ -7,11 +7,23 @@ export interface ShippedFace {
 }
 
 export const BRASS_SCRIPT_SHA = '4dac9db3fa9ca072f7861fd916bf04bdceac6069d0f3a886f5e523d922e918f1';
+export const RIBBON_SCRIPT_SHA = '2bd1f21937334ffd94c3879b6032c04df6390833432dfc7a79d0020eae80d038';
+export const PEN_SCRIPT_SHA = 'a5b9de67be454a826b46d858512e32eec8c30312beb4c4f864aee2390414e9c5';
 export const STAND_BLOCK_SHA = '8de64ddb7d985763dd8dde658a9a2bb011f7509edcca475c02b281f4fe819e42';
+export const ROUND_BLOCK_SHA = '492a6c62d53e4b0c8dbb1f4e53112b73a736537fb6a3a62eec26e0a6dbf92dee';
+export const HEAVY_SLAB_SHA = '5973b4362364338163f3e44d858e466b8ed4735100e54786cb2349c3adb7eb6f';
+export const NARROW_BLOCK_SHA = '53550669f93c07de6221e051905462f862066459eb50148268b5628104a58a30';
+export const TALL_CAPITALS_SHA = '830ea186acffc2316ed1a4e42319246ba3b46b04e33a211079249bf901193f04';
 
 export const SHIPPED_FACES: readonly ShippedFace[] = [
   { sha: BRASS_SCRIPT_SHA, name: 'Pacifico Regular', isConnected: true },
+  { sha: RIBBON_SCRIPT_SHA, name: 'Dancing Script Bold', isConnected: true },
+  { sha: PEN_SCRIPT_SHA, name: 'Sacramento Regular', isConnected: true },
   { sha: STAND_BLOCK_SHA, name: 'Nunito Black', isConnected: false },
+  { sha: ROUND_BLOCK_SHA, name: 'Comfortaa Bold', isConnected: false },
+  { sha: HEAVY_SLAB_SHA, name: 'Alfa Slab One Regular', isConnected: false },
+  { sha: NARROW_BLOCK_SHA, name: 'Barlow Condensed Bold', isConnected: false },
+  { sha: TALL_CAPITALS_SHA, name: 'Bebas Neue Regular', isConnected: false },
 ];
 
 /** Where the file of a face is served and, below `public/`, where it lies. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ID_PATTERN } from './ids';
-import { PROCESSES } from './process';
+import { MATERIAL_KINDS } from './material-kind';
 
 /** Schemas of what belongs to the shop and is copied into a run: blanks, materials, beds, letterings. */
 
@@ -63,10 +63,24 @@ export const blankSchema = z.object({
   variants: z.array(variantSchema).min(1),
 });
 
-export const materialSchema = z.object({ name, process: z.enum(PROCESSES), colour: colourSchema });
+const finestMm = mm.min(0).max(20);
 
-/** The area that a cutter can reach, as it is loaded: the page of every cut file. */
-export const bedSchema = z.object({ name, widthMm: sizeMm.min(20), heightMm: sizeMm.min(20) });
+export const materialSchema = z.object({
+  name,
+  kind: z.enum(MATERIAL_KINDS),
+  colour: colourSchema,
+  /** Thinnest stroke, narrowest gap and smallest hole that it takes; zero asks for nothing. */
+  finest: z.object({ strokeMm: finestMm, gapMm: finestMm, holeMm: finestMm }),
+});
+
+/** The page of a cut file: what a cutter can reach, as it is loaded. */
+export const pageSchema = z.object({ name, widthMm: sizeMm.min(20), heightMm: sizeMm.min(20) });
+
+/** A bed, or a roll that runs through without one: then `heightMm` is the longest that one loading may take. */
+export const bedSchema = pageSchema.extend({ kind: z.enum(['bed', 'roll']) });
+
+export const CASE_FORMS = ['asTyped', 'capitals', 'title'] as const;
+export type CaseForm = (typeof CASE_FORMS)[number];
 
 export const layerSchema = z.object({
   id: idSchema,
@@ -81,7 +95,7 @@ export const letteringSchema = z.object({
       z.object({
         /** Hash of the face's file. */
         face: z.string().regex(/^[0-9a-f]{64}$/),
-        caseForm: z.enum(['asTyped']),
+        caseForm: z.enum(CASE_FORMS),
         trackingEm: z.number().min(-0.2).max(1),
         features: z.array(z.string().max(20)),
       }),

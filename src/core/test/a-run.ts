@@ -5,8 +5,11 @@ import { seededBytes } from './seeded-bytes';
 /** A run with every default and one entry per text. */
 export function aRun(texts: readonly string[], title = 'Test run'): RunSpec {
   const random = seededBytes(7);
-  const lines = parseList(texts.join('\n'));
-  return newRunSpec({ title, dueOn: null, entries: lines.ok ? entriesFromList(lines.value, random) : [] }, random);
+  const lines = parseList(texts.join('\n'), 'lines');
+  return newRunSpec(
+    { title, dueOn: null, entries: lines.ok ? entriesFromList(lines.value.lines, random) : [] },
+    random,
+  );
 }
 
 export function withRule(spec: RunSpec, rule: SizeRule): RunSpec {

@@ -1,0 +1,36 @@
+import { readFileSync } from 'node:fs';
+import { SPEC_VERSION, runSpecSchema, specFaults, upgradeSpec } from '.';
+
+/** As version 1 wrote it. */
+const old = () => JSON.parse(readFileSync('e2e/fixtures/step-1a/garment-bags.knurl.json', 'utf8')).spec;
+
+test('a spec of version 1 is brought up: nothing that was chosen changes, what is new has its defaults', () => {
+  const before = old();
+  const after = runSpecSchema.parse(upgradeSpec(before));
+  expect(before.formatVersion).toBe(1);
+  expect(after.formatVersion).toBe(SPEC_VERSION);
+  expect(specFaults(after)).toEqual([]);
+  expect(after.entries).toEqual(before.entries);
+  expect(after.uses).toEqual(before.uses);
+  expect(after.layout).toMatchObject({ ...before.layout, mayTurn: true, heldBack: [] });
+  expect(after.shop.materials.slice(0, 2).map(({ value }) => value)).toEqual([
+    {
+      name: 'gold heat-transfer film',
+      kind: 'standardFilm',
+      colour: { name: 'gold', hex: '#e0b25a' },
+      finest: { strokeMm: 1, gapMm: 0.8, holeMm: 1 },
+    },
+    expect.objectContaining({ name: 'white heat-transfer film', kind: 'standardFilm' }),
+  ]);
+  expect(after.shop.materials.find(({ id }) => id === 'adhesive-silver')!.value.kind).toBe('adhesiveFilm');
+  expect(after.shop.letterings).toHaveLength(8);
+});
+
+test('a present spec, and what is none, come back as they are', () => {
+  const present = upgradeSpec(old());
+  expect(upgradeSpec(present)).toBe(present);
+  for (const other of [null, 7, [], {}, { format: 'knurl-run', formatVersion: 1, shop: { materials: 3 } }]) {
+    expect(upgradeSpec(other)).toBe(other);
+    expect(runSpecSchema.safeParse(upgradeSpec(other)).success).toBe(false);
+  }
+});
