@@ -1,5 +1,6 @@
 /**
- * Lettering: text × face → one joined outline without a size yet, with what the face could not draw.
- * Sizing and placing belong to fit; what the text is, to wording.
+ * Lettering: text × face → one joined outline without a size yet, with what the face could not draw; capitals and capital
+ * initials by our own rules. Sizing and placing belong to fit; what the text is, to wording.
  */
+export { applyCase } from './case-form';
 export { type LetteredText, type LetterStyle, letterText } from './letter-text';

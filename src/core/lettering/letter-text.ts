@@ -34,7 +34,7 @@ export function letterText(face: Face, text: string, { trackingEm, features }: L
   const missing = new Set<string>(composed.match(/\p{Cc}/gu));
   for (const glyph of face.shape(composed, features, trackingEm)) {
     if (glyph.glyphId === 0) {
-      missing.add(String.fromCodePoint(composed.codePointAt(glyph.cluster) ?? 0xfffd));
+      missing.add(characterAt(composed, glyph.cluster));
       continue;
     }
     for (const ring of face.glyphRings(glyph.glyphId)) rings.push(placeRing(ring, glyph.x, glyph.y, scale));
@@ -48,6 +48,14 @@ export function letterText(face: Face, text: string, { trackingEm, features }: L
     missing: [...missing],
   };
 }
+
+/** The whole character as a reader counts them, so that a picture made of several parts is named once. */
+function characterAt(text: string, index: number): string {
+  graphemes ??= new Intl.Segmenter('en', { granularity: 'grapheme' });
+  return graphemes.segment(text).containing(index)?.segment ?? '\ufffd';
+}
+
+let graphemes: Intl.Segmenter | null = null;
 
 /** The one crossing from the glyph frame (font units, y up) to the y-down frame of everything after it. */
 function placeRing(ring: Float64Array, shiftX: number, shiftY: number, scale: number): Int32Array {
