@@ -8,13 +8,14 @@ const CORE = {
   run: ['units'],
   geometry: ['units'],
   faces: ['geometry', 'units'],
-  lettering: ['faces', 'geometry'],
+  lettering: ['faces', 'geometry', 'run'],
+  measures: ['geometry'],
   roster: ['run', 'units'],
   wording: ['run', 'roster'],
   place: ['run', 'units', 'geometry'],
-  fit: ['run', 'units', 'geometry', 'faces', 'lettering', 'wording', 'place', 'finding'],
+  fit: ['run', 'units', 'geometry', 'faces', 'lettering', 'measures', 'wording', 'place', 'finding'],
   pieces: ['run', 'units', 'geometry', 'faces', 'fit', 'finding'],
-  sheets: ['run', 'units', 'geometry', 'faces', 'fit', 'pieces', 'finding'],
+  sheets: ['run', 'units', 'geometry', 'faces', 'fit', 'pieces', 'finding', 'random'],
   cutfile: ['run', 'units', 'geometry', 'sheets'],
   ledger: ['run'],
 };
@@ -36,7 +37,7 @@ const forbid = (name, from, to, extra = {}) => ({
   to: { ...extra, path: to },
 });
 
-const HEAVY = '^src/core/(faces|geometry|lettering|fit|pieces|sheets|cutfile)/';
+const HEAVY = '^src/core/(faces|geometry|lettering|measures|fit|pieces|sheets|cutfile)/';
 
 module.exports = {
   forbidden: [

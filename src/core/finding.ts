@@ -4,8 +4,34 @@
  */
 export type Finding =
   | { readonly kind: 'nothingToDraw'; readonly severity: 'stop' }
-  | { readonly kind: 'characterMissing'; readonly severity: 'stop'; readonly characters: readonly string[] }
+  | { readonly kind: 'textTooLong'; readonly severity: 'stop'; readonly numCharacters: number; readonly most: number }
+  /** Control characters and halves of characters, by number: nothing can be cut for them. */
+  | { readonly kind: 'unprintable'; readonly severity: 'stop'; readonly codes: readonly number[] }
+  /** `coveredBy` are hashes of shipped faces that have the whole text; empty when none has. */
+  | {
+      readonly kind: 'characterMissing';
+      readonly severity: 'stop';
+      readonly characters: readonly string[];
+      readonly coveredBy: readonly string[];
+    }
   | { readonly kind: 'tooSmall'; readonly severity: 'stop'; readonly capHeightMm: number; readonly leastMm: number }
+  /** Finer than the material takes. */
+  | {
+      readonly kind: 'thinStroke' | 'smallHole';
+      readonly severity: 'check';
+      readonly widthMm: number;
+      readonly leastMm: number;
+    }
+  /** `closes`: it narrows to a point between joined letters; what tears there hangs on the wide end. */
+  | {
+      readonly kind: 'narrowGap';
+      readonly severity: 'check' | 'note';
+      readonly widthMm: number;
+      readonly leastMm: number;
+      readonly closes: boolean;
+    }
+  /** The list says a quantity that is no number of pieces; one is made until somebody chooses. */
+  | { readonly kind: 'unreadQuantity'; readonly severity: 'check'; readonly said: string }
   | { readonly kind: 'belowSet'; readonly severity: 'check'; readonly capHeightMm: number; readonly setMm: number }
   | { readonly kind: 'extenderCosts'; readonly severity: 'note'; readonly costMm: number };
 

@@ -1,11 +1,13 @@
 import * as Comlink from 'comlink';
 import type { RunSpec } from '@/core/run';
-import type { FitResult, FitWorkerApi } from './fit-protocol';
+import type { FitResult, FitWorkerApi, MeasuredFit } from './fit-protocol';
 import type { TextPaths } from './text-paths';
 
 export interface FitClient {
   /** Null when a newer request overtook this one. Rejects when the worker fails. */
   fit(spec: RunSpec): Promise<FitResult | null>;
+  /** Measures the fits answered last, as long as no newer request comes. */
+  measure(onMeasured: (measured: readonly MeasuredFit[]) => void): Promise<boolean>;
   stop(): void;
 }
 
@@ -24,6 +26,7 @@ export function startFitClient(paths: TextPaths): FitClient {
       if (result) paths.add(result.drawn);
       return result;
     },
+    measure: (onMeasured) => Promise.race([remote.measure(requestNo, Comlink.proxy(onMeasured)), failed]),
     stop: () => worker.terminate(),
   };
 }

@@ -1,9 +1,19 @@
 import { type Face, loadFace } from '@/core/faces';
-import { type LetterJob, fitNumbers, fitRun, letterJobs, textCache } from '@/core/fit';
+import {
+  type Fit,
+  type LetterJob,
+  fitNumbers,
+  fitRun,
+  letterJobKey,
+  letterJobs,
+  measureFindings,
+  measureText,
+  textCache,
+} from '@/core/fit';
 import { presentOrThrow } from '@/core/outcome';
-import { type RunSpec, faceFilePath } from '@/core/run';
+import { type FinestCut, type RunSpec, faceFilePath, findLettering, findMaterial } from '@/core/run';
 import { packTexts } from './pack-texts';
-import type { FitResult, ScreenFit } from './fit-protocol';
+import type { FitResult, MeasuredFit, ScreenFit } from './fit-protocol';
 
 /** How long the worker draws before it lets a newer request in. */
 const SLICE_MS = 12;
@@ -15,6 +25,12 @@ const faces = new Map<string, Face>();
 const cache = textCache((sha) => presentOrThrow(faces.get(sha), `face ${sha}`));
 const numbers = new Map<string, number>();
 const sent = new Set<number>();
+
+/** The fits that were answered last, with the finest cut of what each is cut from. */
+let toMeasure: readonly { readonly fit: Fit; readonly finest: FinestCut }[] = [];
+
+/** How often measures are handed over: the screen need not be drawn anew for each. */
+const HAND_OVER_MS = 250;
 
 /** Fits of a run for the screen; null as soon as `isCurrent` says that nobody waits for them any more. */
 export async function fitForScreen(spec: RunSpec, isCurrent: () => boolean): Promise<FitResult | null> {
@@ -31,11 +47,48 @@ export async function fitForScreen(spec: RunSpec, isCurrent: () => boolean): Pro
     sliceEnd = performance.now() + SLICE_MS;
   }
   const { fits, setHeights } = fitRun(spec, cache);
-  const screenFits = fits.map((fit, i): ScreenFit => ({ ...fitNumbers(fit), textNo: numberOf(jobs[i]!) }));
+  toMeasure = fits.map((fit) => ({ fit, finest: finestOf(spec, fit) }));
+  const screenFits = fits.map((fit, i): ScreenFit => ({
+    ...fitNumbers(fit),
+    textNo: numberOf(jobs[i]!),
+    measures: null,
+  }));
   const fresh = new Map(fits.map((fit, i) => [screenFits[i]!.textNo, fit.lettered]));
   for (const no of sent) fresh.delete(no);
   for (const no of fresh.keys()) sent.add(no);
   return { fits: screenFits, setHeights, drawn: packTexts(fresh) };
+}
+
+/** Measures the fits answered last; false as soon as `isCurrent` says that nobody waits for them any more. */
+export async function measureForScreen(
+  isCurrent: () => boolean,
+  onMeasured: (measured: readonly MeasuredFit[]) => void,
+): Promise<boolean> {
+  let measured: MeasuredFit[] = [];
+  let sliceEnd = performance.now() + SLICE_MS;
+  let handOverAt = performance.now() + HAND_OVER_MS;
+  for (const [index, { fit, finest }] of toMeasure.entries()) {
+    const measures = measureText(fit.lettered, fit.emMm, finest);
+    measured.push({ index, measures, findings: measureFindings(measures, finest) });
+    const now = performance.now();
+    if (now >= handOverAt) {
+      onMeasured(measured);
+      measured = [];
+      handOverAt = now + HAND_OVER_MS;
+    }
+    if (now < sliceEnd) continue;
+    await letMessagesIn();
+    if (!isCurrent()) return false;
+    sliceEnd = performance.now() + SLICE_MS;
+  }
+  onMeasured(measured);
+  return true;
+}
+
+/** Of the material that the lettering's lowest layer is cut from. */
+function finestOf(spec: RunSpec, { slot: { place } }: Fit): FinestCut {
+  const [layer] = findLettering(spec, place.letteringId).layers;
+  return findMaterial(spec, presentOrThrow(place.materials[layer!.slot], `material for ${layer!.slot}`)).finest;
 }
 
 /** Gives way to waiting messages and goes on at once; a timer would wait four milliseconds every time. */
@@ -75,7 +128,7 @@ async function fetchFace(sha: string): Promise<Uint8Array | null> {
 }
 
 function numberOf(job: LetterJob): number {
-  const key = JSON.stringify([job.face, job.trackingEm, job.features, job.text]);
+  const key = letterJobKey(job);
   const no = numbers.get(key) ?? numbers.size;
   numbers.set(key, no);
   return no;

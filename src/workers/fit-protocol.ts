@@ -1,9 +1,20 @@
-import type { FitNumbers, SetHeight } from '@/core/fit';
+import type { Finding } from '@/core/finding';
+import type { FitNumbers, Measures, SetHeight } from '@/core/fit';
 import type { RunSpec } from '@/core/run';
 
 /** One fit as the screen needs it: sizes, and the number under which its outline was sent. */
 export interface ScreenFit extends FitNumbers {
   readonly textNo: number;
+  /** Null until it was measured; its findings come with it. */
+  readonly measures: Measures | null;
+}
+
+/** What measuring adds to one fit of the newest result. */
+export interface MeasuredFit {
+  /** Place in the result's `fits`. */
+  readonly index: number;
+  readonly measures: Measures;
+  readonly findings: readonly Finding[];
 }
 
 /** Outlines of texts in one buffer: integers, millionths of an em, the ink's top left corner at the origin. */
@@ -27,4 +38,9 @@ export interface FitResult {
 /** What the worker offers. A newer request supersedes an older one, which then answers null. */
 export interface FitWorkerApi {
   fit(requestNo: number, spec: RunSpec): Promise<FitResult | null>;
+  /**
+   * Measures the fits of that request, some at a time, and hands them over as they come. Ends early, answering false, when a
+   * newer request overtakes it.
+   */
+  measure(requestNo: number, onMeasured: (measured: readonly MeasuredFit[]) => void): Promise<boolean>;
 }

@@ -15,6 +15,10 @@ const api: FitWorkerApi = {
     const { points, ringEnds, textEnds } = result.drawn;
     return Comlink.transfer(result, [points.buffer, ringEnds.buffer, textEnds.buffer]);
   },
+  async measure(requestNo, onMeasured) {
+    const { measureForScreen } = await core;
+    return measureForScreen(() => requestNo === newest, onMeasured);
+  },
 };
 
 Comlink.expose(api);

@@ -4,11 +4,20 @@ import { boxHeight, boxWidth } from '../geometry';
 import type { LetteredText } from '../lettering';
 import { presentOrThrow } from '../outcome';
 import { anchorInArea, usableArea } from '../place';
-import { type Lettering, type MeasuredPlace, type RunSpec, findBlank, findLettering, findSizeGroup } from '../run';
+import {
+  type Lettering,
+  type MeasuredPlace,
+  type RunSpec,
+  UNREAD_QUANTITY,
+  findBlank,
+  findLettering,
+  findSizeGroup,
+} from '../run';
 import { type FitSlot, fitSlots } from './fit-slots';
 import { type LargestFit, largestInArea } from './largest-in-area';
 import { type SetHeight, setHeight } from './set-height';
 import { type TextCache, jobOfSlot } from './text-cache';
+import { textFindings } from './text-findings';
 
 /** A wording drawn, sized and set in its place. Frame of the place: origin top left, y down, millimetres. */
 export interface Fit {
@@ -79,15 +88,14 @@ function draftFit(spec: RunSpec, slot: FitSlot, cache: TextCache): Draft {
   const lettered = cache.letter(jobOfSlot(spec, slot));
   const largest = largestInArea(lettered, usableArea(place));
   const mostCapMm = largest.emMm * lettered.capHeightEm;
-  const findings = stopsOf(lettered, mostCapMm, lettering.minLetterHeightMm);
+  const findings = stopsOf(slot.text.join(' '), lettered, mostCapMm, lettering.minLetterHeightMm);
   return { slot, lettered, place, lettering, largest, mostCapMm, findings };
 }
 
-function stopsOf({ inkBox, missing }: LetteredText, mostCapMm: number, leastMm: number): Finding[] {
-  const findings: Finding[] = [];
-  if (missing.length > 0) findings.push({ kind: 'characterMissing', severity: 'stop', characters: missing });
+function stopsOf(text: string, { inkBox, missing }: LetteredText, mostCapMm: number, leastMm: number): Finding[] {
+  const findings = textFindings(text, missing);
   if (!inkBox) {
-    if (missing.length === 0) findings.push({ kind: 'nothingToDraw', severity: 'stop' });
+    if (findings.length === 0) findings.push({ kind: 'nothingToDraw', severity: 'stop' });
   } else if (mostCapMm < leastMm) {
     findings.push({ kind: 'tooSmall', severity: 'stop', capHeightMm: mostCapMm, leastMm });
   }
@@ -110,8 +118,13 @@ function finishFit(draft: Draft, set: SetHeight | null): Fit {
     capHeightMm: emMm * lettered.capHeightEm,
     ...anchorInArea(usableArea(place), place.anchor, inkWidthMm, inkHeightMm),
     boundBy: isHeldBySet ? 'set' : largest.boundBy,
-    findings: [...draft.findings, ...sizeFindings(draft, set, isHeldBySet)],
+    findings: [...draft.findings, ...quantityFindings(slot), ...sizeFindings(draft, set, isHeldBySet)],
   };
+}
+
+function quantityFindings({ entry }: FitSlot): Finding[] {
+  const said = entry.fields[UNREAD_QUANTITY];
+  return said === undefined ? [] : [{ kind: 'unreadQuantity', severity: 'check', said }];
 }
 
 /** What is worth saying about a size that is possible: smaller than its set, or smaller for a descender's sake. */

@@ -3,8 +3,10 @@
  * Letters come from lettering, places from place; which film a fit is cut from is decided in pieces.
  */
 export { type Fit, type FitReport, fitRun } from './fit-run';
+export { type Measures, type MeasuredSpot, measureFindings, measureText } from './fit-measures';
+export { isTooLong, numCharacters } from './text-findings';
 export { type FitNumbers, fitNumbers } from './fit-numbers';
 export { type FitSlot, fitSlots } from './fit-slots';
-export { type LetterJob, type TextCache, letterJobs, textCache } from './text-cache';
+export { type LetterJob, type TextCache, letterJobKey, letterJobs, textCache } from './text-cache';
 export { type SetHeight } from './set-height';
 export { placedOutline, inkOutline } from './placed-outline';

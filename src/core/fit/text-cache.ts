@@ -2,6 +2,7 @@ import type { Face } from '../faces';
 import { type LetteredText, letterText } from '../lettering';
 import { type RunSpec, findLettering } from '../run';
 import { type FitSlot, fitSlots } from './fit-slots';
+import { isTooLong } from './text-findings';
 
 /** One text to draw in one face; equal jobs give the same outline. */
 export interface LetterJob {
@@ -24,7 +25,7 @@ export function textCache(faceOf: (sha: string) => Face): TextCache {
   const drawn = new Map<string, LetteredText>();
   return {
     letter(job) {
-      const key = JSON.stringify([job.face, job.trackingEm, job.features, job.text]);
+      const key = letterJobKey(job);
       const known = drawn.get(key);
       if (known) return known;
       if (drawn.size >= MOST_KEPT) drawn.clear();
@@ -35,9 +36,21 @@ export function textCache(faceOf: (sha: string) => Face): TextCache {
   };
 }
 
+/** Equal for jobs that draw the same. */
+export function letterJobKey({ face, trackingEm, features, text }: LetterJob): string {
+  return JSON.stringify([face, trackingEm, features, text]);
+}
+
 export function jobOfSlot(spec: RunSpec, { place, text }: FitSlot): LetterJob {
   const [line] = findLettering(spec, place.letteringId).lines;
-  return { face: line!.face, trackingEm: line!.trackingEm, features: line!.features, text: text[0] ?? '' };
+  const [first = ''] = text;
+  // Too long for a name: it gets a finding instead of minutes of drawing.
+  return {
+    face: line!.face,
+    trackingEm: line!.trackingEm,
+    features: line!.features,
+    text: isTooLong(first) ? '' : first,
+  };
 }
 
 /** What has to be drawn for a run, in roster order; a caller that must stay responsive draws them one by one. */

@@ -1,0 +1,68 @@
+import { EM_UNITS } from '@/core/faces';
+import { measureText } from '@/core/fit';
+import { letterText } from '@/core/lettering';
+import { presentOrThrow } from '@/core/outcome';
+import { SHIPPED_FACES, kindFacts } from '@/core/run';
+import { shippedFaces } from '@/core/test';
+import { randomNames } from '../cut-file-checker/random-names';
+import { inverted, openingOf, rasterOf } from './raster-opening';
+
+/** A program of its own, since pixels take their time: compares measures of random names with openings done by pixels. */
+const { finest } = kindFacts('standardFilm');
+
+/** Widths and runs of the two ways may differ by this much. */
+const TOLERANCE = Number(process.argv[4] ?? 0.05);
+
+export interface Comparison {
+  readonly numNames: number;
+  /** How many values were compared, and how many texts were found wide enough. */
+  readonly seen: { readonly stroke: number; readonly gap: number; readonly none: number };
+  readonly disagreements: readonly string[];
+}
+
+const least = (widthMm: number) => Math.max(0.8, 3 * widthMm);
+
+function compare(names: readonly string[]): Comparison {
+  const faceOf = shippedFaces();
+  const seen = { stroke: 0, gap: 0, none: 0 };
+  const disagreements: string[] = [];
+  names.forEach((name, i) => {
+    const { sha, name: faceName } = presentOrThrow(SHIPPED_FACES[i % SHIPPED_FACES.length], 'face');
+    const face = faceOf(sha);
+    const emMm = (8 + (i % 7) * 1.5) / face.capHeightEm;
+    const lettered = letterText(face, name, { trackingEm: 0, features: [] });
+    const measures = measureText(lettered, emMm, finest);
+    for (const [kind, limitMm] of [
+      ['stroke', finest.strokeMm],
+      ['gap', finest.gapMm],
+    ] as const) {
+      const widthMm = measures[kind]?.widthMm ?? null;
+      // Half a pixel on either edge has to stay well under the tolerance.
+      const raster = rasterOf(lettered.outline, emMm / EM_UNITS, (widthMm ?? limitMm) / 36, 2);
+      const isBroken = openingOf(kind === 'stroke' ? raster : inverted(raster), kind === 'gap');
+      const told = `${name}, ${faceName}, em ${emMm.toFixed(1)} mm: ${kind} ${widthMm?.toFixed(3) ?? 'wide'}`;
+      if (widthMm === null) {
+        seen.none++;
+        if (isBroken(limitMm, least(limitMm) * (1 + TOLERANCE))) disagreements.push(`${told}, broken by pixels`);
+        continue;
+      }
+      seen[kind]++;
+      const above = widthMm * (1 + TOLERANCE);
+      const below = widthMm * (1 - TOLERANCE);
+      if (!isBroken(above, least(above) * (1 - TOLERANCE))) disagreements.push(`${told}, wider by pixels`);
+      if (isBroken(below, least(below) * (1 + TOLERANCE))) disagreements.push(`${told}, narrower by pixels`);
+    }
+  });
+  return { numNames: names.length, seen, disagreements };
+}
+
+/** One short word each: a raster of a long name costs seconds. */
+function shortNames(count: number, seed: number): string[] {
+  return randomNames(count * 30, seed)
+    .map((name) => name.split(/[ -]/)[0] ?? name)
+    .filter((name) => name.length <= 4)
+    .slice(0, count);
+}
+
+const [count = '50', seed = '20261125'] = process.argv.slice(2);
+process.stdout.write(`${JSON.stringify(compare(shortNames(Number(count), Number(seed))))}\n`);

@@ -1,0 +1,38 @@
+import { facesCovering } from '../faces';
+import type { Finding } from '../finding';
+
+/** What a name may be long; above it something else was pasted by mistake. */
+export const MOST_CHARACTERS = 200;
+
+const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
+
+/** Length as a reader counts it: an accented letter or a joined picture is one. */
+export function numCharacters(text: string): number {
+  let count = 0;
+  for (const segment of graphemes.segment(text)) count += segment.segment.length > 0 ? 1 : 0;
+  return count;
+}
+
+/** Too long to be a name: such a text is not drawn. Cheap for texts of usual length. */
+export function isTooLong(text: string): boolean {
+  return text.length > MOST_CHARACTERS && numCharacters(text) > MOST_CHARACTERS;
+}
+
+/** Control characters, halves of characters (lone surrogates) and what stands for unreadable bytes. */
+const UNPRINTABLE = /[\p{Cc}\p{Cs}\ufffd]/gu;
+
+/** Stops of a text by itself, whatever its size: `missing` are the characters that its face could not draw. */
+export function textFindings(text: string, missing: readonly string[]): Finding[] {
+  if (isTooLong(text)) {
+    return [{ kind: 'textTooLong', severity: 'stop', numCharacters: numCharacters(text), most: MOST_CHARACTERS }];
+  }
+  const findings: Finding[] = [];
+  const codes = [...new Set(text.match(UNPRINTABLE))].map((character) => character.codePointAt(0)!);
+  if (codes.length > 0) findings.push({ kind: 'unprintable', severity: 'stop', codes });
+  const characters = missing.filter((character) => !character.match(UNPRINTABLE));
+  if (characters.length > 0) {
+    const coveredBy = codes.length > 0 ? [] : facesCovering(text.normalize('NFC').replace(/\s/gu, ''));
+    findings.push({ kind: 'characterMissing', severity: 'stop', characters, coveredBy });
+  }
+  return findings;
+}

@@ -1,0 +1,14 @@
+/**
+ * Measures: an outline → its thinnest stroke, narrowest gap and smallest hole, by local discs along its edge.
+ * What a material takes, and what is said when it is broken, belongs to fit.
+ */
+export {
+  type MeasurableOutline,
+  type NarrowSpot,
+  type WidthLimit,
+  ABOVE_LIMIT,
+  lookAtOutline,
+  narrowestGap,
+  smallestHole,
+  thinnestStroke,
+} from './measure-outline';

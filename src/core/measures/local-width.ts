@@ -1,0 +1,162 @@
+import { type PointGrid, pointGrid } from './point-grid';
+import type { OutlineSamples } from './sample-outline';
+
+/**
+ * For every sample the diameter of the largest disc that touches the outline there and stays on one side of it, with the
+ * sample that it touches opposite. `Infinity` and -1 where nothing lies within the cut-off.
+ */
+export interface LocalWidths {
+  readonly width: Float64Array;
+  readonly opposite: Int32Array;
+}
+
+/**
+ * A disc that touches the outline at p with normal n and passes through q has the diameter |pq|² / (n·pq); the largest
+ * disc that fits is the least over all q.
+ *
+ *        q
+ *      .-'-.       only points inside the disc found so far can make it smaller,
+ *     (     )      so the box that has to be searched shrinks as it goes
+ *      `-.-'
+ *        p ──── outline
+ */
+export function localWidths(samples: OutlineSamples, side: 'inside' | 'outside', cutOff: number): LocalWidths {
+  const { x, y, normalX, normalY } = samples;
+  const num = x.length;
+  const width = new Float64Array(num).fill(Infinity);
+  const opposite = new Int32Array(num).fill(-1);
+  if (num === 0) return { width, opposite };
+  const grid = pointGrid(x, y, cutOff / CELLS_PER_CUT_OFF);
+  const sign = side === 'inside' ? 1 : -1;
+  const disc: Disc = { width: cutOff, opposite: -1 };
+  for (let i = 0; i < num; i++) {
+    const nx = sign * normalX[i]!;
+    const ny = sign * normalY[i]!;
+    guessInPlace(disc, samples, i, nx, ny, cutOff);
+    shrinkInPlace(disc, samples, grid, i, nx, ny);
+    if (disc.opposite < 0) continue;
+    width[i] = refined(samples, i, nx, ny, disc.width, disc.opposite);
+    opposite[i] = disc.opposite;
+  }
+  narrowCornersInPlace(samples, sign, width);
+  return { width, opposite };
+}
+
+/** Cosine of the turn from which a bend between three samples is a corner. */
+const COS_OF_CORNER = 0.64;
+
+/** No disc touches a corner from within it: a sample there is as narrow as its narrower neighbour. */
+function narrowCornersInPlace(
+  { normalX, normalY, ringStarts }: OutlineSamples,
+  sign: number,
+  width: Float64Array,
+): void {
+  const original = width.slice();
+  for (let ringNo = 0; ringNo + 1 < ringStarts.length; ringNo++) {
+    const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
+    for (let i = start; i < end; i++) {
+      const before = i === start ? end - 1 : i - 1;
+      const after = i === end - 1 ? start : i + 1;
+      const turn = normalX[before]! * normalY[after]! - normalY[before]! * normalX[after]!;
+      const cos = normalX[before]! * normalX[after]! + normalY[before]! * normalY[after]!;
+      if (sign * turn > 0 && cos < COS_OF_CORNER) {
+        width[i] = Math.min(original[before]!, original[i]!, original[after]!);
+      }
+    }
+  }
+}
+
+/** The disc found so far at one sample. */
+interface Disc {
+  width: number;
+  opposite: number;
+}
+
+/** Measured: fewer make cells with many points in them, more make many empty cells. */
+const CELLS_PER_CUT_OFF = 6;
+
+/**
+ * Only what faces p within 60° of its normal counts: beyond that the outline's own bend next to p would be taken for an
+ * opposite side. A wedge of up to 120° still narrows to its tip.
+ */
+const COS2_OF_CONE = 0.25;
+
+/** Makes the disc at p pass through q if that is a smaller one. */
+function tryInPlace(disc: Disc, dx: number, dy: number, nx: number, ny: number, q: number): void {
+  const along = nx * dx + ny * dy;
+  if (along <= 0) return;
+  const distance2 = dx * dx + dy * dy;
+  if (distance2 >= disc.width * along || along * along < COS2_OF_CONE * distance2) return;
+  disc.width = distance2 / along;
+  disc.opposite = q;
+}
+
+/** What the sample before touched, this one nearly touches too: a small disc from the start leaves little to search. */
+function guessInPlace(disc: Disc, { x, y }: OutlineSamples, i: number, nx: number, ny: number, cutOff: number): void {
+  const last = disc.opposite;
+  disc.width = cutOff;
+  disc.opposite = -1;
+  if (last < 0) return;
+  for (let q = Math.max(0, last - 3); q <= Math.min(x.length - 1, last + 3); q++) {
+    tryInPlace(disc, x[q]! - x[i]!, y[q]! - y[i]!, nx, ny, q);
+  }
+}
+
+/** Looks at every point in the box around the disc. */
+function shrinkInPlace(
+  disc: Disc,
+  { x, y }: OutlineSamples,
+  { minX, minY, cell, columns, rows, starts, order }: PointGrid,
+  i: number,
+  nx: number,
+  ny: number,
+): void {
+  const px = x[i]!;
+  const py = y[i]!;
+  const half = disc.width / 2;
+  const left = Math.max(0, Math.floor((px + nx * half - half - minX) / cell));
+  const right = Math.min(columns - 1, Math.floor((px + nx * half + half - minX) / cell));
+  const top = Math.max(0, Math.floor((py + ny * half - half - minY) / cell));
+  const bottom = Math.min(rows - 1, Math.floor((py + ny * half + half - minY) / cell));
+  for (let row = top; row <= bottom; row++) {
+    // Cells of a row lie one after the other, and so do their points.
+    const end = starts[row * columns + right + 1]!;
+    for (let k = starts[row * columns + left]!; k < end; k++) {
+      const q = order[k]!;
+      tryInPlace(disc, x[q]! - px, y[q]! - py, nx, ny, q);
+    }
+  }
+}
+
+/** The opposite side lies between samples: the least of a parabola through the three nearest. */
+function refined(samples: OutlineSamples, i: number, nx: number, ny: number, middle: number, q: number): number {
+  const { x, y, ringStarts } = samples;
+  const ringNo = ringOf(ringStarts, q);
+  const start = ringStarts[ringNo]!;
+  const end = ringStarts[ringNo + 1]!;
+  const widthTo = (j: number) => {
+    const dx = x[j]! - x[i]!;
+    const dy = y[j]! - y[i]!;
+    const along = nx * dx + ny * dy;
+    return along > 0 ? (dx * dx + dy * dy) / along : Infinity;
+  };
+  const before = widthTo(q === start ? end - 1 : q - 1);
+  const after = widthTo(q === end - 1 ? start : q + 1);
+  const bend = before - 2 * middle + after;
+  // At corners and tips the three do not lie on a parabola; there the sample itself is near enough.
+  const isSmooth = Math.max(before, after) < 1.5 * middle && Math.abs(before - after) <= 2 * bend;
+  if (!isSmooth || bend <= 0) return middle;
+  return middle - (before - after) ** 2 / (8 * bend);
+}
+
+/** Which ring a sample belongs to. */
+export function ringOf(ringStarts: readonly number[], sample: number): number {
+  let low = 0;
+  let high = ringStarts.length - 2;
+  while (low < high) {
+    const middle = (low + high + 1) >> 1;
+    if (ringStarts[middle]! <= sample) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}

@@ -1,0 +1,75 @@
+import type { OutlineSamples } from './sample-outline';
+
+/** Neighbouring samples of one ring that an opening loses: `count` of them from `first`, going round the ring. */
+export interface LostRun {
+  readonly ringNo: number;
+  readonly first: number;
+  readonly count: number;
+  readonly isWholeRing: boolean;
+}
+
+/** Runs of samples whose disc is smaller than `width`: what an opening by a disc of that diameter takes away. */
+export function lostRuns({ ringStarts, rings }: OutlineSamples, widths: Float64Array, width: number): LostRun[] {
+  const runs: LostRun[] = [];
+  rings.forEach((_, ringNo) => {
+    const start = ringStarts[ringNo]!;
+    const num = ringStarts[ringNo + 1]! - start;
+    let from = 0;
+    while (from < num && widths[start + from]! < width) from++;
+    if (from === num) {
+      runs.push({ ringNo, first: start, count: num, isWholeRing: true });
+      return;
+    }
+    // From a sample that stays, once round: no run is cut in two by the ring's beginning.
+    let count = 0;
+    for (let k = 1; k <= num; k++) {
+      const at = (from + k) % num;
+      if (widths[start + at]! < width) {
+        count++;
+      } else if (count > 0) {
+        runs.push({ ringNo, first: start + ((at - count + num) % num), count, isWholeRing: false });
+        count = 0;
+      }
+    }
+  });
+  return runs;
+}
+
+const DIRECTIONS = Array.from({ length: 16 }, (_, k) => {
+  const angle = (k * Math.PI) / 16;
+  return [Math.cos(angle), Math.sin(angle)] as const;
+});
+
+/** The samples of a run, in order round the ring. */
+export function* samplesOfRun({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun): Generator<number> {
+  const start = ringStarts[ringNo]!;
+  const num = ringStarts[ringNo + 1]! - start;
+  for (let k = 0; k < count; k++) yield start + ((first - start + k) % num);
+}
+
+export function holdsSample({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun, i: number): boolean {
+  const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
+  return i >= start && i < end && (i - first + (end - start)) % (end - start) < count;
+}
+
+/** How long a run is from end to end, as a caliper would take it: the widest of sixteen directions, within 0.5 %. */
+export function runLength(samples: OutlineSamples, run: LostRun): number {
+  let longest = 0;
+  for (const [cos, sin] of DIRECTIONS) {
+    let [least, most] = [Infinity, -Infinity];
+    for (const i of samplesOfRun(samples, run)) {
+      const along = samples.x[i]! * cos + samples.y[i]! * sin;
+      least = Math.min(least, along);
+      most = Math.max(most, along);
+    }
+    longest = Math.max(longest, most - least);
+  }
+  return longest;
+}
+
+/** The sample of a run where it is narrowest. */
+export function narrowestOfRun(samples: OutlineSamples, widths: Float64Array, run: LostRun): number {
+  let narrowest = run.first;
+  for (const i of samplesOfRun(samples, run)) if (widths[i]! < widths[narrowest]!) narrowest = i;
+  return narrowest;
+}

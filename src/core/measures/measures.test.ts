@@ -1,0 +1,144 @@
+import type { Island, Outline, Ring } from '../geometry';
+import { lookAtOutline, narrowestGap, smallestHole, thinnestStroke } from '.';
+
+/** Shapes in hundredths of a millimetre, so that every one is made of whole numbers. */
+const MM = 100;
+const STEP = 0.15 * MM;
+
+function ring(points: readonly (readonly [number, number])[]): Ring {
+  return Int32Array.from(points.flatMap(([x, y]) => [Math.round(x * MM), Math.round(y * MM)]));
+}
+
+const rect = (x: number, y: number, w: number, h: number): Ring =>
+  ring([
+    [x, y],
+    [x + w, y],
+    [x + w, y + h],
+    [x, y + h],
+  ]);
+const reversed = (of: Ring): Ring => {
+  const points = Array.from({ length: of.length / 2 }, (_, i) => [of[2 * i]!, of[2 * i + 1]!]).reverse();
+  return Int32Array.from(points.flat());
+};
+function circle(x: number, y: number, r: number): Ring {
+  return ring(
+    Array.from({ length: 240 }, (_, i) => {
+      const angle = (i / 240) * 2 * Math.PI;
+      return [x + r * Math.cos(angle), y + r * Math.sin(angle)] as const;
+    }),
+  );
+}
+const island = (outer: Ring, ...holes: Ring[]): Island => ({ outer, holes: holes.map(reversed) });
+
+function measured(...islands: Island[]) {
+  const limit = { least: 1.5 * MM, leastRun: 0.8 * MM };
+  const outline: Outline = { islands };
+  const look = lookAtOutline(outline, STEP, 6 * MM, 6 * MM);
+  const inMm = (spot: { width: number } | null) => (spot ? spot.width / MM : null);
+  return {
+    stroke: inMm(thinnestStroke(look, limit)),
+    gap: inMm(narrowestGap(look, limit)),
+    hole: inMm(smallestHole(look, { ...limit, least: 3 * MM })),
+  };
+}
+
+test.each([0.3, 0.7, 1.2, 2.4])('a bar of %d mm is a stroke of that width', (width) => {
+  const { stroke, gap, hole } = measured(island(rect(0, 0, 20, width)));
+  expect(stroke).toBeCloseTo(width, 1);
+  expect([gap, hole]).toEqual([null, null]);
+});
+
+test.each([0.25, 0.6, 1.5])('two plates %d mm apart have that gap', (gap) => {
+  const plates = measured(island(rect(0, 0, 20, 8)), island(rect(0, 8 + gap, 20, 8)));
+  expect(Math.abs(plates.gap! - gap)).toBeLessThan(0.03);
+});
+
+test('a ring has its thickness as stroke and its bore as hole', () => {
+  const { stroke, hole } = measured(island(circle(0, 0, 4), circle(0, 0, 2.8)));
+  expect(stroke).toBeCloseTo(1.2, 1);
+  expect(Math.abs(hole! - 5.6)).toBeLessThan(0.1);
+});
+
+test('corners, points and short nicks are no thin strokes', () => {
+  expect(measured(island(rect(0, 0, 8, 8))).stroke).toBeNull();
+  expect(
+    measured(
+      island(
+        ring([
+          [0, 0],
+          [12, 0],
+          [6, 10],
+        ]),
+      ),
+    ).stroke,
+  ).toBeNull();
+});
+
+test('a long point is one: it is lost over more than three times its width', () => {
+  // 12° wide: the opening by w loses w / 2 / sin 6° = 4.8 w of it, from where that is more than 0.8 mm on.
+  const { stroke } = measured(
+    island(
+      ring([
+        [0, 0],
+        [40, 4.2],
+        [0, 8.4],
+      ]),
+    ),
+  );
+  expect(stroke).toBeGreaterThan(0.1);
+  expect(stroke).toBeLessThan(0.3);
+});
+
+test('a short neck parts an island although its run is short; beside a way round it does not', () => {
+  const neck = ring([
+    [0, 0],
+    [6, 0],
+    [6, 2.75],
+    [7.4, 2.75],
+    [7.4, 0],
+    [13.4, 0],
+    [13.4, 6],
+    [7.4, 6],
+    [7.4, 3.25],
+    [6, 3.25],
+    [6, 6],
+    [0, 6],
+  ]);
+  expect(measured(island(neck)).stroke).toBeCloseTo(0.5, 1);
+});
+
+test('an island that would vanish is a thin stroke, however short', () => {
+  expect(measured(island(circle(0, 0, 0.45)), island(rect(3, 0, 9, 9))).stroke).toBeCloseTo(0.9, 1);
+});
+
+test('nothing has no measures', () => {
+  expect(measured()).toEqual({ stroke: null, gap: null, hole: null });
+});
+
+test('a notch closes to a point; a passage between two plates and a slot with parallel sides do not', () => {
+  const limit = { least: 1.5 * MM, leastRun: 0.8 * MM };
+  const closes = (...islands: Island[]) =>
+    narrowestGap(lookAtOutline({ islands }, STEP, 6 * MM, 6 * MM), limit)?.closes;
+  const notch = ring([
+    [0, 0],
+    [30, 0],
+    [30, 12],
+    [15.8, 12],
+    [15, 2],
+    [14.2, 12],
+    [0, 12],
+  ]);
+  const slot = ring([
+    [0, 0],
+    [30, 0],
+    [30, 12],
+    [15.4, 12],
+    [15.4, 4],
+    [14.6, 4],
+    [14.6, 12],
+    [0, 12],
+  ]);
+  expect(closes(island(notch))).toBe(true);
+  expect(closes(island(slot))).toBe(false);
+  expect(closes(island(rect(0, 0, 20, 8)), island(rect(0, 8.5, 20, 8)))).toBe(false);
+});
