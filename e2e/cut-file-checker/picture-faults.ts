@@ -73,21 +73,24 @@ export function pictureFaults(piece: ReadPiece, expected: Expected): string[] {
   const [minX, minY, maxX, maxY] = boxOf(piece);
   const mmPerUnit = Math.min(expected.placeWidthMm / (box.x2 - box.x1), expected.placeHeightMm / (box.y2 - box.y1));
   const faults: string[] = [];
+  const [acrossMm, downMm] = piece.isTurned ? [maxY - minY, maxX - minX] : [maxX - minX, maxY - minY];
   const sizes: [string, number, number][] = [
-    ['wide', maxX - minX, (box.x2 - box.x1) * mmPerUnit],
-    ['high', maxY - minY, (box.y2 - box.y1) * mmPerUnit],
+    ['wide', acrossMm, (box.x2 - box.x1) * mmPerUnit],
+    ['high', downMm, (box.y2 - box.y1) * mmPerUnit],
   ];
   for (const [word, is, should] of sizes) {
     if (Math.abs(is - should) > SIZE_TOLERANCE_MM) {
       faults.push(`${text}: ${is.toFixed(3)} mm ${word} and should be ${should.toFixed(3)}`);
     }
   }
-  const pxPerMm = resolutionFor(maxY - minY);
+  const pxPerMm = resolutionFor(downMm);
   const width = Math.ceil((maxX - minX) * pxPerMm) + 2 * MARGIN_PX;
   const height = Math.ceil((maxY - minY) * pxPerMm) + 2 * MARGIN_PX;
   const scale = mmPerUnit * pxPerMm;
   const should = raster(width, height, glyphs, 'nonzero', (context) => {
-    if (expected.isReversed) context.transform(-1, 0, 0, 1, (maxX - minX) * pxPerMm + 2 * MARGIN_PX, 0);
+    // What is drawn last in the reading order stands first: turned, then mirrored, then sized.
+    if (piece.isTurned) context.transform(0, 1, -1, 0, (maxX - minX) * pxPerMm + 2 * MARGIN_PX, 0);
+    if (expected.isReversed) context.transform(-1, 0, 0, 1, acrossMm * pxPerMm + 2 * MARGIN_PX, 0);
     context.transform(scale, 0, 0, scale, MARGIN_PX - box.x1 * scale, MARGIN_PX - box.y1 * scale);
   });
   const paths = piece.islands.map(({ d }) => d);

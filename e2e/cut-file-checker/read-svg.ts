@@ -11,6 +11,8 @@ export interface ReadPiece {
   readonly id: string;
   readonly text: string;
   readonly isReversed: boolean;
+  /** Turned a quarter clockwise, after the mirroring. */
+  readonly isTurned: boolean;
   readonly islands: readonly ReadIsland[];
 }
 
@@ -38,6 +40,7 @@ export function readSvg(svg: string): ReadFile {
     id: group.getAttribute('id') ?? '',
     text: group.getAttribute('data-text') ?? '',
     isReversed: group.getAttribute('data-reversed') === 'true',
+    isTurned: group.getAttribute('data-turned') === '90',
     islands: Array.from(group.getElementsByTagName('path')).map((path) => {
       if (path.getAttribute('fill-rule') !== 'evenodd') throw new Error('a path is not even-odd');
       const d = path.getAttribute('d') ?? '';

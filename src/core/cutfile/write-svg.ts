@@ -1,5 +1,5 @@
-import { type Island, type Outline, type Ring, boxOfRings, cutOrder, mapOutline, outlineRings } from '../geometry';
-import type { MadePass, Patch, Placed } from '../sheets';
+import { type Island, type Outline, type Ring, cutOrder, outlineRings } from '../geometry';
+import { type MadePass, type Patch, type Placed, outlineOnBed } from '../sheets';
 import { mmToUm10, writeMm } from '../units';
 import { xmlAttribute } from './xml-attribute';
 
@@ -30,16 +30,10 @@ function pieceGroup(patch: Patch, placed: Placed, outlineOf: (sha: string) => Ou
     `data-text="${xmlAttribute(placed.text.join('\n'))}"`,
     `data-material="${xmlAttribute(patch.materialId)}"`,
     `data-reversed="${placed.reversed}"`,
+    ...(placed.turnDeg === 0 ? [] : [`data-turned="${placed.turnDeg}"`]),
   ];
-  const paths = cutOrder(outlineOnBed(placed, outlineOf(placed.outline))).map(islandPath);
+  const paths = cutOrder(outlineOnBed(outlineOf(placed.outline), placed)).map(islandPath);
   return [`<g ${attributes.join(' ')}>`, ...paths, '</g>'].join('\n');
-}
-
-/** Mirrored within its own box when it is bonded face down, then moved to its spot. */
-function outlineOnBed({ reversed, x, y }: Placed, outline: Outline): Outline {
-  if (!reversed) return mapOutline(outline, 1, 1, x, y);
-  const box = boxOfRings(outlineRings(outline));
-  return mapOutline(outline, -1, 1, x + (box?.maxX ?? 0), y);
 }
 
 function islandPath({ outer, holes }: Island): string {

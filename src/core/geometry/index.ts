@@ -11,3 +11,4 @@ export { joinRings } from './join-rings';
 export { cutOrder } from './cut-order';
 export { CLIPPER_VERSION } from './clipper';
 export { type OutlineNumbers, outlineFromNumbers, outlineSha, outlineToNumbers, writeOutline } from './outline-text';
+export { turnOutline } from './turn-outline';

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { CLIPPER_VERSION, outlineSha, writeOutline } from '../geometry';
 import { SHAPING_VERSION } from '../faces';
-import { type RandomBytes, type RunSpec, bedSchema, findBed, makeId } from '../run';
+import { type RandomBytes, type RunSpec, findBed, pageSchema, makeId } from '../run';
 import type { DeepReadonly } from '../run';
-import { NUM_LAYOUTS, type PlannedPass } from './plan-passes';
+import { um10ToMm } from '../units';
+import type { PlannedPass } from './plan-passes';
 
 const sha = z.string().regex(/^[0-9a-f]{64}$/);
 const id = z.string().regex(/^[a-z][a-z0-9]{9}$/);
@@ -19,7 +20,8 @@ const placedSchema = z.object({
   /** Top left corner of the piece's ink on the bed. */
   x: um10,
   y: um10,
-  turnDeg: z.literal(0),
+  /** Clockwise to the eye, after the mirroring. */
+  turnDeg: z.union([z.literal(0), z.literal(90)]),
   reversed: z.boolean(),
 });
 
@@ -38,7 +40,8 @@ const patchSchema = z.object({
 export const madePassSchema = z.object({
   id,
   no: z.number().int().min(1),
-  bed: bedSchema,
+  /** The page of its cut file: the bed, or as much of a roll as it takes. */
+  bed: pageSchema,
   patches: z.array(patchSchema).min(1),
   /** Versions of what computed it. */
   engine: z.record(z.string(), z.string()),
@@ -55,6 +58,12 @@ export interface FrozenPass {
   readonly outlines: Readonly<Record<string, string>>;
 }
 
+/** The page of a pass: its bed, or of a roll as much as the pass takes. */
+export function pageOf(spec: RunSpec, { patchHeight }: PlannedPass): MadePass['bed'] {
+  const { name, kind, widthMm, heightMm } = findBed(spec, spec.layout.bedId);
+  return { name, widthMm, heightMm: kind === 'roll' ? um10ToMm(patchHeight) : heightMm };
+}
+
 /** Copies a planned pass out of the run for good. `no` is the next number that was never used in this run. */
 export function freezePass(
   spec: RunSpec,
@@ -63,11 +72,11 @@ export function freezePass(
   randomBytes: RandomBytes,
 ): FrozenPass {
   const outlines: Record<string, string> = {};
-  const placed = planned.placed.map(({ piece, attempt, x, y }): Placed => {
+  const placed = planned.placed.map(({ piece, attempt, x, y, turnDeg }): Placed => {
     const text = writeOutline(piece.outline);
     const outline = outlineSha(text);
     outlines[outline] = text;
-    return { pieceId: piece.id, attempt, text: piece.text, outline, x, y, turnDeg: 0, reversed: planned.isReversed };
+    return { pieceId: piece.id, attempt, text: piece.text, outline, x, y, turnDeg, reversed: planned.isReversed };
   });
   const patch: Patch = {
     id: makeId<'patch'>(randomBytes),
@@ -82,10 +91,10 @@ export function freezePass(
   const pass: MadePass = {
     id: passId,
     no,
-    bed: findBed(spec, spec.layout.bedId),
+    bed: pageOf(spec, planned),
     patches: [patch],
     engine: { knurl: version, shaping: SHAPING_VERSION, polygons: CLIPPER_VERSION },
-    how: { packing: 'skyline', seed: 0, layouts: NUM_LAYOUTS },
+    how: { packing: 'niche', seed: spec.layout.seed, layouts: planned.layouts },
   };
   return { pass, outlines };
 }

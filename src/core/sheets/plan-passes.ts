@@ -1,8 +1,9 @@
 import { boxHeight, boxWidth } from '../geometry';
 import type { Piece } from '../pieces';
-import { type RunSpec, findBed, findMaterial, processFacts } from '../run';
+import { presentOrThrow } from '../outcome';
+import { type RunSpec, findMaterial, processFacts, processOf } from '../run';
 import { type Um10, mmToUm10, um10ToMm } from '../units';
-import { type PackOptions, packSkyline } from './pack-skyline';
+import { type PackOptions, packBoxes } from './pack-boxes';
 
 /** A piece that still has to be cut, and for the how-manieth time. */
 export interface WantedPiece {
@@ -13,6 +14,7 @@ export interface WantedPiece {
 export interface PlannedPiece extends WantedPiece {
   readonly x: Um10;
   readonly y: Um10;
+  readonly turnDeg: 0 | 90;
 }
 
 /** One loading of the cutter, not made yet: one patch of one material from the bed's top left corner. */
@@ -25,6 +27,8 @@ export interface PlannedPass {
   readonly patchHeight: Um10;
   /** Share of the patch that the pieces' boxes cover, 0 to 1. */
   readonly usedShare: number;
+  /** Layouts that were tried for this material. */
+  readonly layouts: number;
 }
 
 export interface UnplacedPiece extends WantedPiece {
@@ -42,70 +46,47 @@ export interface PassPlan {
 
 /**
  * Lays everything wanted on as many beds as it takes, material by material in the order of the run's materials. Recuts
- * come first, since an item waits for them. Several orders are tried and the shortest layout is taken.
+ * come first, since an item waits for them. Orders are searched with a budget that is counted in layouts, from the seed
+ * of the run, so that the same run gives the same passes.
  */
 export function planPasses(spec: RunSpec, wanted: readonly WantedPiece[]): PassPlan {
-  const bed = findBed(spec, spec.layout.bedId);
-  const options: PackOptions = {
-    bedWidth: mmToUm10(bed.widthMm),
-    bedHeight: mmToUm10(bed.heightMm),
-    spacing: mmToUm10(spec.layout.spacingMm),
-    edge: mmToUm10(spec.layout.edgeMm),
-  };
   const passes: PlannedPass[] = [];
   const unplaced: UnplacedPiece[] = [];
   for (const { id: materialId } of spec.shop.materials) {
-    const ofMaterial = wanted.filter(({ piece }) => piece.materialId === materialId);
-    const { beds, tooLarge } = shortestOf(ORDERS.map((order) => layOut(ofMaterial, order, options)));
-    passes.push(...beds.map((onBed) => passOf(spec, materialId, onBed, options)));
-    unplaced.push(...tooLarge.map((piece) => largerThanBed(piece, options)));
+    const ofMaterial = wanted
+      .filter(({ piece }) => piece.materialId === materialId)
+      .sort((a, b) => isRecut(b) - isRecut(a) || inIdOrder(a, b));
+    const options = packOptions(spec, ofMaterial.length);
+    const { beds, tooLarge, layouts } = packBoxes(ofMaterial.map(sizeOf), ofMaterial.filter(isRecut).length, options);
+    for (const onBed of beds) {
+      const placed = onBed.map(({ index, x, y, isTurned }): PlannedPiece => {
+        return { ...ofMaterial[index]!, x, y, turnDeg: isTurned ? 90 : 0 };
+      });
+      passes.push(passOf(spec, materialId, placed, options, layouts));
+    }
+    unplaced.push(...tooLarge.map((index) => largerThanBed(ofMaterial[index]!, options)));
   }
   return { passes, unplaced };
 }
 
-interface Layout {
-  readonly beds: readonly (readonly PlannedPiece[])[];
-  readonly tooLarge: readonly WantedPiece[];
+/** Cost of a layout grows with the square of the pieces: about a fifth of a second in all, up to a few hundred pieces. */
+const LAYOUTS_TIMES_PIECES_SQUARED = 6_000_000;
+const FEWEST_LAYOUTS = 2;
+const MOST_LAYOUTS = 2500;
+
+function packOptions({ layout, shop }: RunSpec, numPieces: number): PackOptions {
+  const bed = presentOrThrow(shop.beds.find(({ id }) => id === layout.bedId)?.value, `bed ${layout.bedId}`);
+  const affordable = Math.floor(LAYOUTS_TIMES_PIECES_SQUARED / Math.max(1, numPieces) ** 2);
+  return {
+    bedWidth: mmToUm10(bed.widthMm),
+    bedHeight: mmToUm10(bed.heightMm),
+    spacing: mmToUm10(layout.spacingMm),
+    edge: mmToUm10(layout.edgeMm),
+    mayTurn: layout.mayTurn,
+    seed: layout.seed,
+    layouts: Math.min(MOST_LAYOUTS, Math.max(FEWEST_LAYOUTS, affordable)),
+  };
 }
-
-/** Bed after bed, each as full as the order allows. */
-function layOut(wanted: readonly WantedPiece[], order: Order, options: PackOptions): Layout {
-  let waiting = [...wanted].sort((a, b) => isRecut(b) - isRecut(a) || order(a, b) || inIdOrder(a, b));
-  const beds: PlannedPiece[][] = [];
-  while (waiting.length > 0) {
-    const { placed, leftOver } = packSkyline(waiting.map(sizeOf), options);
-    if (placed.length === 0) break;
-    const here = waiting;
-    beds.push(placed.map(({ index, x, y }) => ({ ...here[index]!, x, y })));
-    waiting = leftOver.map((index) => here[index]!);
-  }
-  return { beds, tooLarge: waiting };
-}
-
-/** The layout on the fewest beds; of several, the one that takes the least film on its last bed. The first wins ties. */
-function shortestOf(layouts: readonly Layout[]): Layout {
-  const lowestOnLast = ({ beds }: Layout) =>
-    Math.max(0, ...(beds.at(-1) ?? []).map(({ piece, y }) => y + boxHeight(piece.box)));
-  return layouts.reduce((best, next) => {
-    const fewer = next.beds.length - best.beds.length || lowestOnLast(next) - lowestOnLast(best);
-    return fewer < 0 ? next : best;
-  });
-}
-
-type Order = (a: WantedPiece, b: WantedPiece) => number;
-
-/**
- * Orders that suit a skyline: wide pieces first leave a strip beside them that narrow ones fill; tall ones first make
- * even rows. Which is better depends on the names, so each is tried.
- */
-const ORDERS: readonly Order[] = [
-  (a, b) => sizeOf(b).width - sizeOf(a).width || sizeOf(b).height - sizeOf(a).height,
-  (a, b) => sizeOf(b).height - sizeOf(a).height || sizeOf(b).width - sizeOf(a).width,
-  (a, b) => sizeOf(b).width * sizeOf(b).height - sizeOf(a).width * sizeOf(a).height,
-];
-
-/** Layouts that a plan tries; a made pass says so. */
-export const NUM_LAYOUTS = ORDERS.length;
 
 const isRecut = ({ attempt }: WantedPiece) => Number(attempt > 1);
 
@@ -117,23 +98,30 @@ function sizeOf({ piece }: WantedPiece): { width: Um10; height: Um10 } {
   return { width: boxWidth(piece.box), height: boxHeight(piece.box) };
 }
 
+/** Where the piece ends, down the bed, as it lies. */
+function lowEdge({ piece, y, turnDeg }: PlannedPiece): Um10 {
+  return y + (turnDeg === 90 ? boxWidth(piece.box) : boxHeight(piece.box));
+}
+
 function passOf(
   spec: RunSpec,
   materialId: string,
   placed: readonly PlannedPiece[],
   { bedWidth, bedHeight, edge }: PackOptions,
+  layouts: number,
 ): PlannedPass {
-  const lowest = Math.max(...placed.map(({ piece, y }) => y + boxHeight(piece.box)));
+  const lowest = placed.reduce((low, piece) => Math.max(low, lowEdge(piece)), 0);
   const wholeMm = mmToUm10(Math.ceil(um10ToMm(lowest + edge)));
   const patchHeight = Math.min(bedHeight, wholeMm);
   const covered = placed.reduce((sum, { piece }) => sum + boxWidth(piece.box) * boxHeight(piece.box), 0);
   return {
     materialId,
-    isReversed: processFacts(findMaterial(spec, materialId).process).reversed,
+    isReversed: processFacts(processOf(findMaterial(spec, materialId))).reversed,
     placed,
     patchWidth: bedWidth,
     patchHeight,
     usedShare: covered / (bedWidth * patchHeight),
+    layouts,
   };
 }
 

@@ -1,44 +1,93 @@
 import fc from 'fast-check';
 import { fitRun, textCache } from '../fit';
+import { boxOfRings, outlineRings, ringArea } from '../geometry';
 import { piecesOfFits } from '../pieces';
 import { type RunSpec, changeLayout, changeMaterial } from '../run';
 import { aRun, seededBytes, shippedFaces, withPlace } from '../test';
-import { type PackOptions, freezePass, madeAttempts, madePassSchema, packSkyline, planPasses } from '.';
+import { type PackOptions, freezePass, madeAttempts, madePassSchema, outlineOnBed, packBoxes, planPasses } from '.';
 
 const cache = textCache(shippedFaces());
 const wantedOf = (spec: RunSpec, attempt = 1) =>
   piecesOfFits(spec, fitRun(spec, cache).fits).map((piece) => ({ piece, attempt }));
 
-const OPTIONS: PackOptions = { bedWidth: 3000, bedHeight: 4000, spacing: 60, edge: 50 };
+const OPTIONS: PackOptions = {
+  bedWidth: 3000,
+  bedHeight: 4000,
+  spacing: 60,
+  edge: 50,
+  mayTurn: true,
+  seed: 1,
+  layouts: 8,
+};
 const box = fc.record({ width: fc.integer({ min: 1, max: 3200 }), height: fc.integer({ min: 1, max: 1500 }) });
 
-test('packed boxes keep the edge clear and the spacing between them; the others are left over, none is lost', () => {
+test('packed boxes keep the edge clear and the spacing between them; the others are too large, none is lost', () => {
   fc.assert(
-    fc.property(fc.array(box, { maxLength: 40 }), (boxes) => {
-      const { placed, leftOver } = packSkyline(boxes, OPTIONS);
-      expect([...placed.map(({ index }) => index), ...leftOver].sort((a, b) => a - b)).toEqual(boxes.map((_, i) => i));
-      const lying = placed.map(({ index, x, y }) => ({ x, y, ...boxes[index]! }));
-      for (const [i, a] of lying.entries()) {
-        expect(a.x).toBeGreaterThanOrEqual(OPTIONS.edge);
-        expect(a.y).toBeGreaterThanOrEqual(OPTIONS.edge);
-        expect(a.x + a.width).toBeLessThanOrEqual(OPTIONS.bedWidth - OPTIONS.edge);
-        expect(a.y + a.height).toBeLessThanOrEqual(OPTIONS.bedHeight - OPTIONS.edge);
-        for (const b of lying.slice(i + 1)) {
-          const isApartX = a.x + a.width + 60 <= b.x || b.x + b.width + 60 <= a.x;
-          const isApartY = a.y + a.height + 60 <= b.y || b.y + b.height + 60 <= a.y;
-          expect(isApartX || isApartY).toBe(true);
+    fc.property(fc.array(box, { maxLength: 40 }), fc.boolean(), fc.nat(), (boxes, mayTurn, seed) => {
+      const { beds, tooLarge } = packBoxes(boxes, 0, { ...OPTIONS, mayTurn, seed });
+      const indices = [...beds.flat().map(({ index }) => index), ...tooLarge];
+      expect(indices.sort((a, b) => a - b)).toEqual(boxes.map((_, i) => i));
+      for (const onBed of beds) {
+        const lying = onBed.map(({ index, x, y, isTurned }) => {
+          const { width, height } = boxes[index]!;
+          return isTurned ? { x, y, width: height, height: width } : { x, y, width, height };
+        });
+        expect(mayTurn || onBed.every(({ isTurned }) => !isTurned)).toBe(true);
+        for (const [i, a] of lying.entries()) {
+          expect(Math.min(a.x, a.y)).toBeGreaterThanOrEqual(OPTIONS.edge);
+          expect(a.x + a.width).toBeLessThanOrEqual(OPTIONS.bedWidth - OPTIONS.edge);
+          expect(a.y + a.height).toBeLessThanOrEqual(OPTIONS.bedHeight - OPTIONS.edge);
+          for (const b of lying.slice(i + 1)) {
+            const isApartX = a.x + a.width + 60 <= b.x || b.x + b.width + 60 <= a.x;
+            const isApartY = a.y + a.height + 60 <= b.y || b.y + b.height + 60 <= a.y;
+            expect(isApartX || isApartY).toBe(true);
+          }
         }
       }
+      for (const index of tooLarge) {
+        const { width, height } = boxes[index]!;
+        expect(width > 2900 && (!mayTurn || height > 2900 || width > 3900)).toBe(true);
+      }
     }),
-    { numRuns: 300 },
+    { numRuns: 200 },
   );
 });
 
 test('a bed that is exactly full is found full: the spacing is owed between boxes only', () => {
-  const options = { bedWidth: 2 * 100 + 10 + 2 * 5, bedHeight: 3 * 100 + 2 * 10 + 2 * 5, spacing: 10, edge: 5 };
-  const { placed, leftOver } = packSkyline(Array(7).fill({ width: 100, height: 100 }), options);
-  expect(placed).toHaveLength(6);
-  expect(leftOver).toEqual([6]);
+  const options = {
+    ...OPTIONS,
+    bedWidth: 2 * 100 + 10 + 2 * 5,
+    bedHeight: 3 * 100 + 2 * 10 + 2 * 5,
+    spacing: 10,
+    edge: 5,
+  };
+  const { beds } = packBoxes(Array(7).fill({ width: 100, height: 100 }), 0, options);
+  expect(beds.map((onBed) => onBed.length)).toEqual([6, 1]);
+});
+
+test('the same seed gives the same beds, and a larger budget never a longer layout', () => {
+  const boxes = Array.from({ length: 40 }, (_, i) => ({
+    width: 300 + ((i * 97) % 900),
+    height: 150 + ((i * 53) % 200),
+  }));
+  const heightWith = (layouts: number) => {
+    const options = { ...OPTIONS, bedHeight: 100_000, layouts };
+    const packed = packBoxes(boxes, 0, options);
+    expect(packBoxes(boxes, 0, options)).toEqual(packed);
+    expect(packed.layouts).toBe(layouts);
+    const low = packed.beds[0]!.map(({ index, y, isTurned }) => y + boxes[index]![isTurned ? 'width' : 'height']);
+    return Math.max(...low);
+  };
+  const heights = [4, 50, 400].map(heightWith);
+  expect(heights).toEqual([...heights].sort((a, b) => b - a));
+  expect(heights[2]).toBeLessThan(heights[0]!);
+});
+
+test('what is wanted first lies before everything else', () => {
+  const boxes = Array.from({ length: 60 }, (_, i) => ({ width: i < 3 ? 200 : 1400, height: i < 3 ? 100 : 900 }));
+  const { beds } = packBoxes(boxes, 3, OPTIONS);
+  expect(beds.length).toBeGreaterThan(1);
+  expect(beds[0]!.filter(({ index }) => index < 3)).toHaveLength(3);
 });
 
 test('every wanted piece lies in a pass or is named as too large, each once', () => {
@@ -67,15 +116,36 @@ test('recuts lie in the first pass, however many other pieces wait', () => {
   expect(passes[0]!.placed.some(({ attempt }) => attempt === 2)).toBe(true);
 });
 
-test('narrow pieces fill the strip that wide ones leave beside them', () => {
+test('narrow pieces share the bed with wide ones instead of asking for another', () => {
   const names = ['Fitzgerald', 'Montgomery', 'Abernethy', 'Jo', 'Bo', 'Um', 'Al'];
   const spec = withPlace(aRun(names), 180, 40, 'stand-block');
   const { passes } = planPasses(spec, wantedOf(spec));
   expect(passes).toHaveLength(1);
-  const wide = passes[0]!.placed.filter(({ piece }) => piece.box.maxX > 1_700_000);
-  const lowestWide = Math.max(...wide.map(({ piece, y }) => y + piece.box.maxY));
-  expect(wide).toHaveLength(3);
-  expect(passes[0]!.placed.filter(({ piece, y }) => y + piece.box.maxY <= lowestWide).length).toBeGreaterThan(4);
+  expect(passes[0]!.usedShare).toBeGreaterThan(0.55);
+});
+
+test('a piece lies mirrored first and turned after it, inside its turned box', () => {
+  const [{ piece }] = wantedOf(aRun(['Ann'])) as [ReturnType<typeof wantedOf>[number]];
+  const { maxX: width, maxY: height } = piece.box;
+  const turned = outlineOnBed(piece.outline, { x: 100, y: 200, turnDeg: 90, reversed: false });
+  expect(boxOfRings(outlineRings(turned))).toEqual({ minX: 100, minY: 200, maxX: 100 + height, maxY: 200 + width });
+  const both = outlineOnBed(piece.outline, { x: 0, y: 0, turnDeg: 90, reversed: true });
+  const [x0, y0] = piece.outline.islands[0]!.outer;
+  // Mirrored: (w − x, y). Turned clockwise: (h − y, w − x). Mirroring turns rings round, so the point is looked for.
+  const points = both.islands.flatMap(({ outer }) =>
+    Array.from({ length: outer.length / 2 }, (_, i) => `${outer[2 * i]} ${outer[2 * i + 1]}`),
+  );
+  expect(points).toContain(`${height - y0!} ${width - x0!}`);
+  for (const { outer } of both.islands) expect(ringArea(outer)).toBeGreaterThan(0);
+});
+
+test('the page of a roll is as long as the pass, and no longer than the roll may be', () => {
+  const spec = changeLayout(aRun(['Ann', 'Bo', 'Cy']), { bedId: 'roll' });
+  const [planned] = planPasses(spec, wantedOf(spec)).passes;
+  const { pass } = freezePass(spec, planned!, { passId: 'abcdefghij', no: 1, version: '1' }, seededBytes(1));
+  expect(pass.bed.widthMm).toBe(290);
+  expect(pass.bed.heightMm * 10_000).toBe(planned!.patchHeight);
+  expect(pass.bed.heightMm).toBeLessThan(300);
 });
 
 test('a stop keeps the piece out of every pass', () => {

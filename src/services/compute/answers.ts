@@ -1,7 +1,7 @@
 import type { Finding } from '@/core/finding';
 import type { FitNumbers, SetHeight } from '@/core/fit';
 import type { OutlineNumbers } from '@/core/geometry';
-import type { Bed } from '@/core/run';
+import type { MadePass } from '@/core/sheets';
 
 /** What computing answers: plain values that cross from thread to thread and leave as JSON. */
 
@@ -25,8 +25,10 @@ export interface PlannedPieceAnswer {
   /** Top left corner of the ink on the bed. */
   readonly xMm: number;
   readonly yMm: number;
+  /** Of the ink as it reads; where it is turned the width lies down the bed. */
   readonly widthMm: number;
   readonly heightMm: number;
+  readonly turnDeg: 0 | 90;
   /** SVG path in bed millimetres, as it lies (mirrored when reversed); null unless asked for. */
   readonly path: string | null;
 }
@@ -36,7 +38,7 @@ export interface PlannedPassAnswer {
   readonly no: number;
   readonly materialId: string;
   readonly isReversed: boolean;
-  readonly bed: Bed;
+  readonly bed: MadePass['bed'];
   readonly patchWidthMm: number;
   readonly patchHeightMm: number;
   readonly usedShare: number;

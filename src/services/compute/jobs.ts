@@ -1,11 +1,11 @@
 import { type FitReport, fitNumbers, fitRun, placedOutline, textCache } from '@/core/fit';
 import { loadFace, type Face } from '@/core/faces';
 import { hasStop } from '@/core/finding';
-import { boxHeight, boxWidth, mapOutline, outlineToNumbers } from '@/core/geometry';
+import { boxHeight, boxWidth, outlineToNumbers } from '@/core/geometry';
 import { presentOrThrow } from '@/core/outcome';
-import { piecesOfFits } from '@/core/pieces';
-import { type RandomBytes, type RunSpec, findBed } from '@/core/run';
-import { type PassPlan, attemptKey, freezePass, planPasses } from '@/core/sheets';
+import { type Piece, piecesOfFits } from '@/core/pieces';
+import { type RandomBytes, type RunSpec, findMaterial, isCut, processOf } from '@/core/run';
+import { type PassPlan, attemptKey, freezePass, outlineOnBed, pageOf, planPasses } from '@/core/sheets';
 import { pathData } from '@/core/cutfile';
 import { um10ToMm } from '@/core/units';
 import type { FitsAnswer, PlanAnswer } from './answers';
@@ -50,10 +50,16 @@ function fitsAnswer({ fits, setHeights }: FitReport, withOutlines: boolean): Fit
 
 function planOf(spec: RunSpec, report: FitReport, { made, attempts }: CutSoFar): PassPlan {
   const isMade = new Set(made);
+  const heldBack = new Set<string>(spec.layout.heldBack);
   const wanted = piecesOfFits(spec, report.fits)
     .map((piece) => ({ piece, attempt: attempts[piece.id] ?? 1 }))
-    .filter(({ piece, attempt }) => !isMade.has(attemptKey(piece.id, attempt)));
+    .filter(({ piece, attempt }) => !isMade.has(attemptKey(piece.id, attempt)) && isCutHere(spec, piece, heldBack));
   return planPasses(spec, wanted);
+}
+
+/** Ready-made pieces are not cut, and entries that are held back wait for a later pass. */
+function isCutHere(spec: RunSpec, { materialId, slot }: Piece, heldBack: ReadonlySet<string>): boolean {
+  return isCut(processOf(findMaterial(spec, materialId))) && !heldBack.has(slot.entry.id);
 }
 
 function planAnswer({ spec, cutSoFar, firstNo, withOutlines }: PlanRequest, report: FitReport): PlanAnswer {
@@ -63,11 +69,11 @@ function planAnswer({ spec, cutSoFar, firstNo, withOutlines }: PlanRequest, repo
       no: firstNo + i,
       materialId: pass.materialId,
       isReversed: pass.isReversed,
-      bed: findBed(spec, spec.layout.bedId),
+      bed: pageOf(spec, pass),
       patchWidthMm: um10ToMm(pass.patchWidth),
       patchHeightMm: um10ToMm(pass.patchHeight),
       usedShare: pass.usedShare,
-      pieces: pass.placed.map(({ piece, attempt, x, y }) => ({
+      pieces: pass.placed.map(({ piece, attempt, x, y, turnDeg }) => ({
         pieceId: piece.id,
         attempt,
         text: piece.text,
@@ -75,13 +81,8 @@ function planAnswer({ spec, cutSoFar, firstNo, withOutlines }: PlanRequest, repo
         yMm: um10ToMm(y),
         widthMm: um10ToMm(boxWidth(piece.box)),
         heightMm: um10ToMm(boxHeight(piece.box)),
-        path: withOutlines
-          ? pathData(
-              pass.isReversed
-                ? mapOutline(piece.outline, -1, 1, x + piece.box.maxX, y)
-                : mapOutline(piece.outline, 1, 1, x, y),
-            )
-          : null,
+        turnDeg,
+        path: withOutlines ? pathData(outlineOnBed(piece.outline, { x, y, turnDeg, reversed: pass.isReversed })) : null,
       })),
     })),
     unplaced: unplaced.map(({ piece, attempt, pieceWidthMm, pieceHeightMm, roomWidthMm, roomHeightMm }) => ({

@@ -1,0 +1,17 @@
+import { type Outline, boxOfRings, mapOutline, outlineRings, turnOutline } from '../geometry';
+import type { Um10 } from '../units';
+
+/** How a piece lies on the bed: top left corner of its ink, a quarter turn clockwise or none, mirrored or not. */
+export interface Lying {
+  readonly x: Um10;
+  readonly y: Um10;
+  readonly turnDeg: 0 | 90;
+  readonly reversed: boolean;
+}
+
+/** A piece as it is cut: mirrored within its own box when it is bonded face down, then turned, then moved to its spot. */
+export function outlineOnBed(outline: Outline, { x, y, turnDeg, reversed }: Lying): Outline {
+  const width = boxOfRings(outlineRings(outline))?.maxX ?? 0;
+  const read = reversed ? mapOutline(outline, -1, 1, width, 0) : outline;
+  return mapOutline(turnDeg === 90 ? turnOutline(read) : read, 1, 1, x, y);
+}
