@@ -12,12 +12,13 @@ export async function replaceList(
   runId: string,
   counter: number,
   list: string,
+  reading: 'detect' | 'lines' = 'detect',
 ): Promise<Outcome<StoredRun, ServiceProblem>> {
-  const lines = parseList(list);
+  const lines = parseList(list, reading);
   if (!lines.ok) return fail({ kind: 'invalidInput', issues: [listIssue(lines.problem)] });
   const run = await getRun(context, runId);
   if (!run.ok) return run;
   const named = await entriesWithWork(context.store.db, runId);
-  const entries = mergeList(run.value.spec.entries, lines.value, (id) => named.has(id), context.randomBytes);
+  const entries = mergeList(run.value.spec.entries, lines.value.lines, (id) => named.has(id), context.randomBytes);
   return saveSpec(context, runId, counter, { ...run.value.spec, entries });
 }

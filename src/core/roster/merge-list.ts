@@ -7,8 +7,9 @@ export function entriesFromList(lines: readonly ListLine[], randomBytes: RandomB
 
 /**
  * Lays a list that was pasted again over the entries of a run. Lines whose text matches keep their entry with all that
- * hangs on it, in the new order; doubled lines are matched one by one. Entries whose line is gone are dropped, except
- * those that the ledger names: they are withdrawn and stay at the end, so that nothing made loses its name.
+ * hangs on it, in the new order; doubled lines are matched one by one. What the newer list says of quantity and columns
+ * holds, what it is silent about stays. Entries whose line is gone are dropped, except those that the ledger names: they
+ * are withdrawn and stay at the end, so that nothing made loses its name.
  */
 export function mergeList(
   entries: readonly Entry[],
@@ -18,17 +19,34 @@ export function mergeList(
 ): Entry[] {
   const free = new Map<string, Entry[]>();
   for (const entry of entries) {
-    const text = entry.fields.text ?? '';
-    free.set(text, [...(free.get(text) ?? []), entry]);
+    const same = free.get(entry.fields.text ?? '');
+    if (same) same.push(entry);
+    else free.set(entry.fields.text ?? '', [entry]);
   }
   const kept = lines.map((line) => {
     const match = free.get(line.text)?.shift();
-    return match ? { ...match, raw: line.raw, withdrawn: false } : newEntry(line, randomBytes);
+    return match ? laidOver(match, line) : newEntry(line, randomBytes);
   });
   const gone = [...free.values()].flat().filter(({ id }) => isNamedByLedger(id));
   return [...kept, ...gone.map((entry) => ({ ...entry, withdrawn: true }))];
 }
 
-function newEntry({ raw, text }: ListLine, randomBytes: RandomBytes): Entry {
-  return { id: makeId<'entry'>(randomBytes), raw, fields: { text }, quantity: 1, withdrawn: false };
+function laidOver(entry: Entry, { raw, quantity, fields }: ListLine): Entry {
+  return {
+    ...entry,
+    raw,
+    quantity: quantity ?? entry.quantity,
+    fields: { ...entry.fields, ...fields },
+    withdrawn: false,
+  };
+}
+
+function newEntry({ raw, text, quantity, fields }: ListLine, randomBytes: RandomBytes): Entry {
+  return {
+    id: makeId<'entry'>(randomBytes),
+    raw,
+    fields: { text, ...fields },
+    quantity: quantity ?? 1,
+    withdrawn: false,
+  };
 }

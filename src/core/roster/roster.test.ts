@@ -1,21 +1,152 @@
 import fc from 'fast-check';
-import { seededBytes } from '../test';
-import { type ListLine, MAX_ENTRIES, entriesFromList, mergeList, parseList } from '.';
+import { aRun, seededBytes } from '../test';
+import {
+  type ListLine,
+  MAX_ENTRIES,
+  addEntry,
+  changeField,
+  changeQuantity,
+  entriesFromList,
+  listText,
+  mergeList,
+  parseList,
+  putBack,
+  readQuantity,
+  takeOut,
+} from '.';
+import { UNREAD_QUANTITY } from '../run';
 
 const linesOf = (text: string): readonly ListLine[] => {
   const lines = parseList(text);
   if (!lines.ok) throw new Error(lines.problem.kind);
-  return lines.value;
+  return lines.value.lines;
 };
 const random = seededBytes(3);
 
+const plain = (raw: string, text = raw) => ({ raw, text, quantity: null, fields: {} });
+
 test('one entry a line, whatever the line ending; the raw line is kept, the text tidied', () => {
   expect(linesOf('  Ann \tLee\r\n\r\nBo\rCy\u2028Di\n')).toEqual([
-    { raw: '  Ann \tLee', text: 'Ann Lee' },
-    { raw: 'Bo', text: 'Bo' },
-    { raw: 'Cy', text: 'Cy' },
-    { raw: 'Di', text: 'Di' },
+    plain('  Ann \tLee', 'Ann Lee'),
+    plain('Bo'),
+    plain('Cy'),
+    plain('Di'),
   ]);
+});
+
+test('rows of a spreadsheet: the header says what is text and quantity, other columns are the list’s own', () => {
+  const pasted = 'Size\tName\tHow many\tSection\nM\tAnn  Lee\t2\tcrew\n\t\t\t\nL\tBo\t\t\nS\tCy\ttwo\tshore\textra\n';
+  const parsed = parseList(pasted);
+  expect(parsed).toMatchObject({ ok: true, value: { reading: { kind: 'columns', hasHeader: true } } });
+  expect(linesOf(pasted)).toEqual([
+    { raw: 'M\tAnn  Lee\t2\tcrew', text: 'Ann Lee', quantity: 2, fields: { Size: 'M', Section: 'crew' } },
+    { raw: 'L\tBo', text: 'Bo', quantity: null, fields: { Size: 'L' } },
+    {
+      raw: 'S\tCy\ttwo\tshore\textra',
+      text: 'Cy',
+      quantity: null,
+      fields: { Size: 'S', Section: 'shore', 'column 5': 'extra', quantity: 'two' },
+    },
+  ]);
+});
+
+test('without a header the first column is the text and a column of whole numbers the quantity', () => {
+  expect(linesOf('Ann\tred\t2\nBo\tblue\t10').map(({ text, quantity, fields }) => [text, quantity, fields])).toEqual([
+    ['Ann', 2, { 'column 2': 'red' }],
+    ['Bo', 10, { 'column 2': 'blue' }],
+  ]);
+  expect(linesOf('Ann,3\nBo,1').map(({ quantity }) => quantity)).toEqual([3, 1]);
+});
+
+test('commas alone make no table: they also stand between a family name and a given one', () => {
+  expect(linesOf('Lee, Ann\nMay, Bo').map(({ text }) => text)).toEqual(['Lee, Ann', 'May, Bo']);
+  expect(linesOf('name,size\n"Lee, Ann",M\nBo,L').map(({ text, fields }) => [text, fields.size])).toEqual([
+    ['Lee, Ann', 'M'],
+    ['Bo', 'L'],
+  ]);
+  expect(parseList('name,size\nBo,L', 'lines')).toMatchObject({
+    value: { reading: { kind: 'lines' }, lines: { length: 2 } },
+  });
+});
+
+test('heads that clash, are empty or mean something to the program get names of their own', () => {
+  expect(linesOf('Name\tNote\tnote\tNote\t__proto__\t\nAnn\ta\tb\tc\td\te')[0]!.fields).toEqual({
+    Note: 'a',
+    note: 'b',
+    'Note 2': 'c',
+    'column 5': 'd',
+    'column 6': 'e',
+  });
+});
+
+test('no row with something in it is lost, whatever is pasted', () => {
+  const cell = fc.stringMatching(/^[a-z"',;\u0000 é]{0,6}$/);
+  fc.assert(
+    fc.property(fc.array(fc.array(cell, { minLength: 1, maxLength: 4 }), { minLength: 1, maxLength: 12 }), (rows) => {
+      const pasted = rows.map((row) => row.map((value) => value.replaceAll('"', "'")).join('\t')).join('\n');
+      const wanted = pasted.split('\n').filter((row) => row.trim() !== '').length;
+      const parsed = parseList(pasted);
+      if (!parsed.ok) return expect(wanted).toBe(0);
+      const { lines, reading } = parsed.value;
+      const header = reading.kind === 'columns' && reading.hasHeader ? 1 : 0;
+      expect(lines.length + header).toBe(wanted);
+    }),
+  );
+});
+
+test('entries are edited one by one, and the list they make reads back as itself', () => {
+  const spec = aRun(['Ann', 'Bo', 'Cy']);
+  const [ann, bo, cy] = spec.entries;
+  const edited = changeQuantity(
+    changeField(changeField(spec, bo!.id, 'text', ' Bo\u0308  May '), ann!.id, 'size', 'M'),
+    cy!.id,
+    4,
+  );
+  expect(edited.entries.map(({ fields, quantity }) => [fields, quantity])).toEqual([
+    [{ text: 'Ann', size: 'M' }, 1],
+    [{ text: 'Bö May' }, 1],
+    [{ text: 'Cy' }, 4],
+  ]);
+  expect(edited.entries[1]!.raw).toBe('Bo');
+  const text = listText(edited.entries);
+  expect(mergeList(edited.entries, linesOf(text), () => false, random).map(({ raw: _, ...entry }) => entry)).toEqual(
+    edited.entries.map(({ raw: _, ...entry }) => entry),
+  );
+  expect(listText(spec.entries)).toBe('Ann\nBo\nCy');
+  expect(changeField(edited, ann!.id, 'size', ' ').entries[0]!.fields).toEqual({ text: 'Ann' });
+});
+
+test('a quantity that could not be read is settled by choosing one', () => {
+  const [entry] = entriesFromList(linesOf('name\tqty\nAnn\ta few'), random);
+  expect(entry).toMatchObject({ quantity: 1, fields: { [UNREAD_QUANTITY]: 'a few' } });
+  const spec = { ...aRun(['x']), entries: [entry!] };
+  expect(changeQuantity(spec, entry!.id, 3).entries[0]).toMatchObject({ quantity: 3, fields: { text: 'Ann' } });
+  expect(['3', 'x2', '2 ×', '10000', '10001', '1.5', '-1', ''].map(readQuantity)).toEqual([
+    3,
+    2,
+    2,
+    10000,
+    null,
+    null,
+    null,
+    null,
+  ]);
+});
+
+test('taking out drops what has no work and withdraws what has; putting back undoes the latter', () => {
+  const spec = aRun(['Ann', 'Bo', 'Cy']);
+  const [ann, bo] = spec.entries;
+  const out = takeOut(spec, new Set([ann!.id, bo!.id]), (id) => id === bo!.id);
+  expect(out.entries.map(({ fields, withdrawn }) => [fields.text, withdrawn])).toEqual([
+    ['Bo', true],
+    ['Cy', false],
+  ]);
+  expect(putBack(out, new Set([bo!.id])).entries[0]!.withdrawn).toBe(false);
+  expect(addEntry(out, ' Di ', random).entries.at(-1)).toMatchObject({
+    raw: ' Di ',
+    fields: { text: 'Di' },
+    quantity: 1,
+  });
 });
 
 test('text is composed, so that the same name typed two ways is one name', () => {
@@ -64,4 +195,13 @@ test('doubled lines are matched one by one: laying the same list again changes n
       expect([...again].map(({ id }) => id).sort()).toEqual([...entries].map(({ id }) => id).sort());
     }),
   );
+});
+
+test('an edit that changes nothing gives the very same spec back', () => {
+  const spec = aRun(['Ann', 'Bo']);
+  const { id } = spec.entries[0]!;
+  expect(changeField(spec, id, 'text', ' Ann ')).toBe(spec);
+  expect(changeField(spec, id, 'size', '')).toBe(spec);
+  expect(changeQuantity(spec, id, 1)).toBe(spec);
+  expect(changeField(spec, id, 'text', 'Anna')).not.toBe(spec);
 });

@@ -6,7 +6,7 @@ import { answerWith, route } from '../../../../_http/route';
 
 export const dynamic = 'force-dynamic';
 
-const listSchema = z.object({ list: z.string() });
+const listSchema = z.object({ list: z.string(), reading: z.enum(['detect', 'lines']).default('detect') });
 
 export const PUT = route<{ id: string }>(async ({ request, params, context }) => {
   const counter = counterOfIfMatch(request.headers);
@@ -15,5 +15,7 @@ export const PUT = route<{ id: string }>(async ({ request, params, context }) =>
   if (!body.ok) return body.problem;
   const input = listSchema.safeParse(body.value);
   if (!input.success) return { kind: 'invalidInput', issues: issuesOfZod(input.error) };
-  return answerWith(await replaceList(context, params.id, counter, input.data.list), (run) => runResponse(run));
+  return answerWith(await replaceList(context, params.id, counter, input.data.list, input.data.reading), (run) =>
+    runResponse(run),
+  );
 });
