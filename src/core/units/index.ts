@@ -1,6 +1,16 @@
 /**
- * Measures: millimetres and their integer twin of 0.1 µm, and how both are written.
+ * Measures: millimetres, their integer twin of 0.1 µm, and inches for those who measure so; how each is read and written.
  * Every conversion in the program happens here; knowing what is measured happens elsewhere.
  */
 export { type Um10, UM10_PER_MM, mmToUm10, um10ToMm } from './um10';
 export { formatMm, formatMmPair, writeMm } from './format';
+export {
+  type LengthUnit,
+  MM_PER_INCH,
+  formatAtLeast,
+  formatLength,
+  readInches,
+  readMm,
+  unitWord,
+  writeInches,
+} from './inches';
