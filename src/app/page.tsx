@@ -8,5 +8,5 @@ export const metadata: Metadata = { title: 'Runs' };
 
 export default async function Page() {
   const context = await getContext();
-  return <RunsPage runs={await listRunSummaries(context)} todayIso={todayIso(context)} />;
+  return <RunsPage shelf={await listRunSummaries(context)} todayIso={todayIso(context)} />;
 }

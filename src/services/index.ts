@@ -4,7 +4,17 @@
  */
 export { CannotOpenError, type Context, getContext, contextOn } from './context';
 export { type ServiceProblem, type InputIssue } from './problem';
-export { type RunSummary, type RunView, createRun, getRun, listRunSummaries, removeRunById, saveSpec } from './runs';
+export { type RunView, createRun, getRun, saveSpec, storeNewRun } from './runs';
+export {
+  type RunShelf,
+  type RunSummary,
+  type UnreadableRun,
+  archiveRun,
+  duplicateRun,
+  listRunSummaries,
+  removeRunById,
+  restoreRunById,
+} from './run-shelf';
 export { replaceList } from './replace-list';
 export { fitsOfRun } from './fits';
 export { planOfRun } from './plan';
@@ -16,7 +26,7 @@ export {
   type PlannedPieceAnswer,
 } from './compute/answers';
 export { type PassSummary, cutFile, listMadePasses, makeNextPass, outlineText } from './passes';
-export { type BenchItem, type BenchPiece, type BenchView, benchOfRun } from './bench';
+export { type BenchChange, type BenchItem, type BenchPiece, type BenchView, benchOfRun } from './bench';
 export { type ActAnswer, recordAct } from './record-act';
 export { type Bundle, bundleSchema, bundleJsonSchema, exportBundle, importBundle, writeBundle } from './bundle';
 export { issuesOfZod } from './input-issues';

@@ -34,9 +34,9 @@ test('a list alone gives fits and a plan', async () => {
 });
 
 test('an empty list is refused by its field, and nothing is stored', async () => {
-  const before = (await listRunSummaries(context)).length;
+  const before = (await listRunSummaries(context)).runs.length;
   expect(problemOf(await start(' \n '))).toMatchObject({ kind: 'invalidInput', issues: [{ field: 'list' }] });
-  expect(await listRunSummaries(context)).toHaveLength(before);
+  expect((await listRunSummaries(context)).runs).toHaveLength(before);
 });
 
 test('a spec is saved over the state that was seen, and over no other', async () => {
@@ -83,5 +83,5 @@ test('a removed run is gone from every answer', async () => {
   ]) {
     expect(problemOf(answer)).toEqual({ kind: 'runNotFound', runId: id });
   }
-  expect((await listRunSummaries(context)).map((run) => run.id)).not.toContain(id);
+  expect((await listRunSummaries(context)).runs.map((run) => run.id)).not.toContain(id);
 });

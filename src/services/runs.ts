@@ -1,70 +1,33 @@
-import { type Tally, entryIdsNamed, foldActs } from '@/core/ledger';
+import { entryIdsNamed } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { entriesFromList, parseList } from '@/core/roster';
-import { type RunSpec, makeId, newRunSpec, runSpecSchema, specFaults } from '@/core/run';
-import {
-  type Connection,
-  type StoredRun,
-  findRun,
-  insertRun,
-  listActs,
-  listPasses,
-  listRuns,
-  removeRun,
-  updateRunSpec,
-} from '@/store';
-import { tallyOfRun } from './item-works';
+import { type RunSpec, makeId, newRunSpec, runSpecSchema, specFaults, upgradeSpec } from '@/core/run';
+import { type Connection, type StoredRun, findRun, insertRun, listActs, listPasses, updateRunSpec } from '@/store';
 import type { Context } from './context';
 import type { InputIssue, ServiceProblem } from './problem';
 import { issuesOfZod, listIssue } from './input-issues';
 
 export type RunView = StoredRun;
 
-export interface RunSummary {
-  readonly id: string;
-  readonly title: string;
-  readonly dueOn: string | null;
-  readonly counter: number;
-  readonly createdAt: string;
-  readonly updatedAt: string;
-  readonly numEntries: number;
-  readonly tally: Tally;
-}
-
-/** All runs with how far each is, newest first. */
-export async function listRunSummaries({ store: { db } }: Context): Promise<RunSummary[]> {
-  const runs = await listRuns(db);
-  return Promise.all(
-    runs.map(async ({ id, counter, spec, createdAt, updatedAt }) => ({
-      id,
-      title: spec.title,
-      dueOn: spec.dueOn,
-      counter,
-      createdAt,
-      updatedAt,
-      numEntries: spec.entries.filter(({ withdrawn }) => !withdrawn).length,
-      tally: tallyOfRun(spec, foldActs(await listActs(db, id))),
-    })),
-  );
-}
-
 interface NewRunInput {
   readonly title: string;
   readonly dueOn: string | null;
-  /** Pasted text, one entry a line. */
+  /** Pasted text: one entry to a line, or rows of a table. */
   readonly list: string;
+  readonly reading?: 'detect' | 'lines';
 }
 
 /** A run from a list alone: everything else starts with a sensible default. */
 export async function createRun(context: Context, input: NewRunInput): Promise<Outcome<StoredRun, ServiceProblem>> {
-  const lines = parseList(input.list);
+  const lines = parseList(input.list, input.reading);
   if (!lines.ok) return fail({ kind: 'invalidInput', issues: [listIssue(lines.problem)] });
-  const entries = entriesFromList(lines.value, context.randomBytes);
+  const entries = entriesFromList(lines.value.lines, context.randomBytes);
   const spec = newRunSpec({ title: input.title, dueOn: input.dueOn, entries }, context.randomBytes);
   return storeNewRun(context, spec);
 }
 
-async function storeNewRun(context: Context, candidate: unknown): Promise<Outcome<StoredRun, ServiceProblem>> {
+/** A run of its own from a whole spec: nothing is made and nothing done in it yet. */
+export async function storeNewRun(context: Context, candidate: unknown): Promise<Outcome<StoredRun, ServiceProblem>> {
   const spec = checkedSpec(candidate);
   if (!spec.ok) return spec;
   const id = makeId<'run'>(context.randomBytes);
@@ -78,7 +41,7 @@ export async function getRun({ store }: Context, runId: string): Promise<Outcome
 
 /** A spec from outside: its shape by the schema, then its references. */
 export function checkedSpec(candidate: unknown): Outcome<RunSpec, ServiceProblem> {
-  const parsed = runSpecSchema.safeParse(candidate);
+  const parsed = runSpecSchema.safeParse(upgradeSpec(candidate));
   if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
   const faults = specFaults(parsed.data);
   if (faults.length === 0) return ok(parsed.data);
@@ -125,9 +88,4 @@ export async function entriesWithWork(db: Connection, runId: string): Promise<Re
     for (const { pieceId } of patches.flatMap(({ placed }) => placed)) named.add(pieceId.split('-', 1)[0] ?? pieceId);
   }
   return named;
-}
-
-export async function removeRunById(context: Context, runId: string): Promise<Outcome<null, ServiceProblem>> {
-  const isRemoved = await removeRun(context.store.db, runId, context.nowIso());
-  return isRemoved ? ok(null) : fail({ kind: 'runNotFound', runId });
 }

@@ -1,14 +1,40 @@
 import { type Act, type NewAct, actSchema } from '@/core/ledger';
 import type { Connection } from './database';
+import { type RecentCache, cachesOf } from './recent-cache';
 
 function actOfJson(json: string): Act {
   return actSchema.parse(JSON.parse(json));
 }
 
-/** The whole ledger of a run, oldest first. */
-export async function listActs(db: Connection, runId: string): Promise<Act[]> {
-  const rows = await db.selectFrom('act').select('act_json').where('run_id', '=', runId).orderBy('seq').execute();
-  return rows.map(({ act_json }) => actOfJson(act_json));
+const ledgers = cachesOf<readonly Act[]>();
+
+/** The whole ledger of a run, oldest first. As long as nothing is added, it is the very same array. */
+export async function listActs(db: Connection, runId: string): Promise<readonly Act[]> {
+  const cache = ledgers(db);
+  const known = (await isStillPresent(db, runId, cache)) ? (cache.get(runId) ?? []) : [];
+  const rows = await db
+    .selectFrom('act')
+    .select('act_json')
+    .where('run_id', '=', runId)
+    .where('seq', '>', known.at(-1)?.seq ?? 0)
+    .orderBy('seq')
+    .execute();
+  const acts = rows.length === 0 ? known : [...known, ...rows.map(({ act_json }) => actOfJson(act_json))];
+  cache.set(runId, acts);
+  return acts;
+}
+
+/** The ledger only grows, but an act that was read inside a transaction may have been rolled back with it. */
+async function isStillPresent(db: Connection, runId: string, cache: RecentCache<readonly Act[]>): Promise<boolean> {
+  const last = cache.get(runId)?.at(-1);
+  if (!last) return true;
+  const row = await db
+    .selectFrom('act')
+    .select('id')
+    .where('run_id', '=', runId)
+    .where('seq', '=', last.seq)
+    .executeTakeFirst();
+  return row?.id === last.id;
 }
 
 export async function findAct(db: Connection, runId: string, actId: string): Promise<Act | null> {

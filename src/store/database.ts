@@ -13,6 +13,8 @@ interface RunTable {
   updated_at: string;
   /** Removed runs stay until they are purged, so that removing can be taken back. */
   removed_at: string | null;
+  /** Archived runs are out of the way, and otherwise like any other. */
+  archived_at: string | null;
 }
 
 interface OutlineTable {

@@ -5,7 +5,18 @@
 export { type Database, type Connection } from './database';
 export { type OpenProblem, type Store, openStore, schemaVersion } from './open-store';
 export { inTransaction } from './transaction';
-export { type StoredRun, type RunHead, findRun, insertRun, listRuns, removeRun, updateRunSpec } from './run-store';
+export {
+  type RunHead,
+  type RunListing,
+  type StoredRun,
+  findRun,
+  insertRun,
+  listRuns,
+  removeRun,
+  restoreRun,
+  setArchived,
+  updateRunSpec,
+} from './run-store';
 export { findOutline, putOutlines } from './outline-store';
 export { insertPass, listPasses } from './pass-store';
 export { appendAct, findAct, insertActs, listActs } from './act-store';

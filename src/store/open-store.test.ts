@@ -3,14 +3,19 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import SqliteDatabase from 'better-sqlite3';
 import { aRun } from '@/core/test';
+import type { NewAct } from '@/core/ledger';
 import {
   DATABASE_FILE,
+  appendAct,
   findRun,
   inTransaction,
   insertRun,
+  listActs,
+  listRuns,
   openStore,
   proveWritable,
   schemaVersion,
+  setArchived,
   updateRunSpec,
 } from '.';
 
@@ -74,10 +79,66 @@ test('before a migration a copy is made that holds everything', async () => {
   raw.close();
   await (await opened()).close();
   const copies = readdirSync(dataDir).filter((name) => name.startsWith('knurl-before-'));
-  expect(copies).toEqual([`knurl-before-${schemaVersion()}-20260504080000.sqlite`]);
+  expect(copies).toEqual(['knurl-before-0001-runs-passes-acts-20260504080000.sqlite']);
   const copy = new SqliteDatabase(path.join(dataDir, copies[0]!), { readonly: true });
   expect(copy.prepare('SELECT id FROM run_before').all()).toEqual([{ id: 'arunnumber' }]);
   copy.close();
+});
+
+test('a database of the first step gains what came since, with everything in it, after a copy', async () => {
+  const store = await opened();
+  await insertRun(store.db, 'arunnumber', aRun(['Ann']), NOW);
+  await store.close();
+  const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
+  raw.exec("DELETE FROM kysely_migration WHERE name = '0002-archived-runs'; ALTER TABLE run DROP COLUMN archived_at");
+  raw.close();
+  const again = await opened();
+  expect(await findRun(again.db, 'arunnumber')).toMatchObject({ counter: 1, archivedAt: null });
+  expect(await setArchived(again.db, 'arunnumber', NOW)).toBe(true);
+  expect(await findRun(again.db, 'arunnumber')).toMatchObject({ archivedAt: NOW });
+  await again.close();
+  expect(readdirSync(dataDir).some((name) => name.startsWith('knurl-before-0002-archived-runs'))).toBe(true);
+});
+
+test('a run that cannot be read is told by its title and hides no other', async () => {
+  const { db, close } = await opened();
+  await insertRun(db, 'agoodrun01', aRun(['Ann']), NOW);
+  for (const [id, json] of [
+    ['anewerrun1', '{"title":"From next year","formatVersion":99}'],
+    ['abrokenrun', '{"title":'],
+  ] as const) {
+    await insertRun(db, id, aRun(['Bo']), NOW);
+    await db.updateTable('run').set({ spec_json: json }).where('id', '=', id).execute();
+  }
+  const listings = await listRuns(db);
+  expect(listings.filter(({ kind }) => kind === 'readable').map(({ id }) => id)).toEqual(['agoodrun01']);
+  expect(listings.filter(({ kind }) => kind === 'unreadable')).toMatchObject([
+    { id: 'abrokenrun', title: '' },
+    { id: 'anewerrun1', title: 'From next year' },
+  ]);
+  await close();
+});
+
+test('a ledger that was read inside a transaction that failed is read anew', async () => {
+  const { db, close } = await opened();
+  await insertRun(db, 'arunnumber', aRun(['Ann']), NOW);
+  const act = (id: string): NewAct => ({
+    id,
+    by: { who: '', station: 's' },
+    at: NOW,
+    deeds: [{ kind: 'undone', actId: 'none' }],
+  });
+  await appendAct(db, 'arunnumber', act('act-first-1'), NOW);
+  expect(await listActs(db, 'arunnumber')).toBe(await listActs(db, 'arunnumber'));
+  const failing = inTransaction(db, async (transaction) => {
+    await appendAct(transaction, 'arunnumber', act('act-lost-02'), NOW);
+    expect(await listActs(transaction, 'arunnumber')).toHaveLength(2);
+    throw new Error('on purpose');
+  });
+  await expect(failing).rejects.toThrow('on purpose');
+  await appendAct(db, 'arunnumber', act('act-kept-02'), NOW);
+  expect((await listActs(db, 'arunnumber')).map(({ id }) => id)).toEqual(['act-first-1', 'act-kept-02']);
+  await close();
 });
 
 test('a failed migration says which, where the copy is, and keeps the data', async () => {
@@ -88,7 +149,7 @@ test('a failed migration says which, where the copy is, and keeps the data', asy
   raw.exec('DELETE FROM kysely_migration');
   raw.close();
   const again = await openStore(dataDir, NOW);
-  expect(again).toMatchObject({ ok: false, problem: { kind: 'migrationFailed', migration: schemaVersion() } });
+  expect(again).toMatchObject({ ok: false, problem: { kind: 'migrationFailed', migration: '0001-runs-passes-acts' } });
   if (!again.ok && again.problem.kind === 'migrationFailed') expect(existsSync(again.problem.copy!)).toBe(true);
 });
 

@@ -1,10 +1,29 @@
 import { type MadePass, madePassSchema } from '@/core/sheets';
 import type { Connection } from './database';
+import { cachesOf } from './recent-cache';
 
-/** Made passes of a run in the order of their numbers. */
-export async function listPasses(db: Connection, runId: string): Promise<MadePass[]> {
-  const rows = await db.selectFrom('made_pass').select('pass_json').where('run_id', '=', runId).orderBy('no').execute();
-  return rows.map(({ pass_json }) => madePassSchema.parse(JSON.parse(pass_json)));
+const madePasses = cachesOf<readonly MadePass[]>();
+
+/**
+ * Made passes of a run in the order of their numbers. A made pass never changes: as long as none is added, the answer is
+ * the very same array.
+ */
+export async function listPasses(db: Connection, runId: string): Promise<readonly MadePass[]> {
+  const cache = madePasses(db);
+  const known = cache.get(runId);
+  const rows = await db
+    .selectFrom('made_pass')
+    .select(['id', 'no'])
+    .where('run_id', '=', runId)
+    .orderBy('no')
+    .execute();
+  const isSame =
+    rows.length === known?.length && rows.every(({ id, no }, i) => known[i]?.id === id && known[i]?.no === no);
+  if (known && isSame) return known;
+  const all = await db.selectFrom('made_pass').select('pass_json').where('run_id', '=', runId).orderBy('no').execute();
+  const passes = all.map(({ pass_json }): MadePass => madePassSchema.parse(JSON.parse(pass_json)));
+  cache.set(runId, passes);
+  return passes;
 }
 
 /** Throws when the number or the id is taken: callers choose both inside the same transaction. */

@@ -1,5 +1,6 @@
-import { type RunSpec, runSpecSchema } from '@/core/run';
+import { type RunSpec, runSpecSchema, upgradeSpec } from '@/core/run';
 import type { Connection } from './database';
+import { cachesOf } from './recent-cache';
 
 export interface StoredRun {
   readonly id: string;
@@ -10,30 +11,52 @@ export interface StoredRun {
 export interface RunHead extends StoredRun {
   readonly createdAt: string;
   readonly updatedAt: string;
+  readonly archivedAt: string | null;
 }
 
-const COLUMNS = ['id', 'counter', 'spec_json', 'created_at', 'updated_at'] as const;
+/** A run in the list of all: one whose spec cannot be read (a damaged file, a newer format) does not hide the others. */
+export type RunListing =
+  | ({ readonly kind: 'readable' } & RunHead)
+  | { readonly kind: 'unreadable'; readonly id: string; readonly title: string; readonly createdAt: string };
+
+const COLUMNS = ['id', 'counter', 'created_at', 'updated_at', 'archived_at'] as const;
 
 interface RunRow {
   readonly id: string;
   readonly counter: number;
-  readonly spec_json: string;
   readonly created_at: string;
   readonly updated_at: string;
+  readonly archived_at: string | null;
 }
 
-function runOfRow(row: RunRow): RunHead {
+/** Parsing twenty thousand entries costs more than a mark may take; a saved spec never changes under its counter. */
+const parsedSpecs = cachesOf<{ readonly counter: number; readonly spec: RunSpec }>();
+
+async function headOfRow(db: Connection, row: RunRow): Promise<RunHead> {
+  const cache = parsedSpecs(db);
+  const known = cache.get(row.id);
+  let spec = known?.counter === row.counter ? known.spec : null;
+  if (!spec) {
+    const { spec_json } = await db
+      .selectFrom('run')
+      .select('spec_json')
+      .where('id', '=', row.id)
+      .executeTakeFirstOrThrow();
+    spec = runSpecSchema.parse(upgradeSpec(JSON.parse(spec_json))) as RunSpec;
+    cache.set(row.id, { counter: row.counter, spec });
+  }
   return {
     id: row.id,
     counter: row.counter,
-    spec: runSpecSchema.parse(JSON.parse(row.spec_json)),
+    spec,
     createdAt: row.created_at,
     updatedAt: row.updated_at,
+    archivedAt: row.archived_at,
   };
 }
 
 /** Newest first. Removed runs are not among them. */
-export async function listRuns(db: Connection): Promise<RunHead[]> {
+export async function listRuns(db: Connection): Promise<RunListing[]> {
   const rows = await db
     .selectFrom('run')
     .select(COLUMNS)
@@ -41,10 +64,29 @@ export async function listRuns(db: Connection): Promise<RunHead[]> {
     .orderBy('created_at', 'desc')
     .orderBy('id')
     .execute();
-  return rows.map(runOfRow);
+  const listings: RunListing[] = [];
+  for (const row of rows) {
+    try {
+      listings.push({ kind: 'readable', ...(await headOfRow(db, row)) });
+    } catch {
+      listings.push({ kind: 'unreadable', id: row.id, title: await titleOf(db, row.id), createdAt: row.created_at });
+    }
+  }
+  return listings;
 }
 
-/** Null when there is no such run or it was removed. */
+/** As much of a title as can be found in a spec that cannot be read; empty when none can. */
+async function titleOf(db: Connection, id: string): Promise<string> {
+  const row = await db.selectFrom('run').select('spec_json').where('id', '=', id).executeTakeFirst();
+  try {
+    const { title } = JSON.parse(row?.spec_json ?? '') as { title?: unknown };
+    return typeof title === 'string' ? title : '';
+  } catch {
+    return '';
+  }
+}
+
+/** Null when there is no such run or it was removed. Throws when its spec cannot be read. */
 export async function findRun(db: Connection, id: string): Promise<RunHead | null> {
   const row = await db
     .selectFrom('run')
@@ -52,7 +94,7 @@ export async function findRun(db: Connection, id: string): Promise<RunHead | nul
     .where('id', '=', id)
     .where('removed_at', 'is', null)
     .executeTakeFirst();
-  return row ? runOfRow(row) : null;
+  return row ? headOfRow(db, row) : null;
 }
 
 export async function insertRun(db: Connection, id: string, spec: RunSpec, nowIso: string): Promise<StoredRun> {
@@ -65,6 +107,7 @@ export async function insertRun(db: Connection, id: string, spec: RunSpec, nowIs
       created_at: nowIso,
       updated_at: nowIso,
       removed_at: null,
+      archived_at: null,
     })
     .execute();
   return { id, counter: 1, spec };
@@ -91,6 +134,27 @@ export async function removeRun(db: Connection, id: string, nowIso: string): Pro
   const { numUpdatedRows } = await db
     .updateTable('run')
     .set({ removed_at: nowIso })
+    .where('id', '=', id)
+    .where('removed_at', 'is', null)
+    .executeTakeFirst();
+  return numUpdatedRows === 1n;
+}
+
+/** Takes a removal back. False when there is no such run at all; one that is there stays as it is. */
+export async function restoreRun(db: Connection, id: string): Promise<boolean> {
+  const { numUpdatedRows } = await db
+    .updateTable('run')
+    .set({ removed_at: null })
+    .where('id', '=', id)
+    .executeTakeFirst();
+  return numUpdatedRows === 1n;
+}
+
+/** `archivedAt` null brings it back among the others. False when there was none. */
+export async function setArchived(db: Connection, id: string, archivedAt: string | null): Promise<boolean> {
+  const { numUpdatedRows } = await db
+    .updateTable('run')
+    .set({ archived_at: archivedAt })
     .where('id', '=', id)
     .where('removed_at', 'is', null)
     .executeTakeFirst();

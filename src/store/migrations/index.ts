@@ -1,5 +1,6 @@
 import type { Kysely, Migration } from 'kysely';
 import { up as runsPassesActs } from './0001-runs-passes-acts';
+import { up as archivedRuns } from './0002-archived-runs';
 
 /** Gives each migration a transaction of its own: for SQLite the query builder opens none. */
 function inOwnTransaction(up: (db: Kysely<unknown>) => Promise<void>): Migration {
@@ -9,4 +10,5 @@ function inOwnTransaction(up: (db: Kysely<unknown>) => Promise<void>): Migration
 /** Every migration in order. Listed here by hand; once landed, neither changed nor taken out. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0001-runs-passes-acts': inOwnTransaction(runsPassesActs),
+  '0002-archived-runs': inOwnTransaction(archivedRuns),
 };

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { fail, ok } from '@/core/outcome';
-import { type RunView, createRun, importBundle, issuesOfZod, listRunSummaries } from '@/services';
+import { type RunView, createRun, importBundle, issuesOfZod, listRunSummaries, storeNewRun } from '@/services';
 import { runResponse } from '../../_http/etag';
 import { MOST_BUNDLE_BYTES, readJson } from '../../_http/read-json';
 import { answerWith, route } from '../../_http/route';
@@ -10,15 +10,17 @@ export const dynamic = 'force-dynamic';
 const newRunSchema = z.object({
   title: z.string().trim().min(1, 'Give the run a title.').max(200),
   list: z.string(),
+  reading: z.enum(['detect', 'lines']).default('detect'),
   dueOn: z.iso.date().nullable().default(null),
 });
 
-export const GET = route(async ({ context }) => Response.json({ runs: await listRunSummaries(context) }));
+export const GET = route(async ({ context }) => Response.json(await listRunSummaries(context)));
 
 export const POST = route(async ({ request, context }) => {
   const body = await readJson(request, MOST_BUNDLE_BYTES);
   if (!body.ok) return body.problem;
   if (isBundle(body.value)) return answerWith(await importBundle(context, body.value), created);
+  if (isSpecAlone(body.value)) return answerWith(await storeNewRun(context, body.value.spec), created);
   const input = newRunSchema.safeParse(body.value);
   const run = input.success
     ? await createRun(context, input.data)
@@ -28,6 +30,10 @@ export const POST = route(async ({ request, context }) => {
 
 function isBundle(value: unknown): boolean {
   return typeof value === 'object' && value !== null && 'format' in value;
+}
+
+function isSpecAlone(value: unknown): value is { spec: unknown } {
+  return typeof value === 'object' && value !== null && 'spec' in value;
 }
 
 function created(run: RunView): Response {

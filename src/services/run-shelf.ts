@@ -1,0 +1,113 @@
+import { type Tally, foldActs } from '@/core/ledger';
+import { type Outcome, fail, ok } from '@/core/outcome';
+import type { RunSpec } from '@/core/run';
+import {
+  type RunHead,
+  type RunListing,
+  type StoredRun,
+  findRun,
+  listActs,
+  listRuns,
+  removeRun,
+  restoreRun,
+  setArchived,
+} from '@/store';
+import type { Context } from './context';
+import { tallyOfRun } from './item-works';
+import type { ServiceProblem } from './problem';
+import { storeNewRun } from './runs';
+
+export interface RunSummary {
+  readonly id: string;
+  readonly title: string;
+  readonly dueOn: string | null;
+  readonly counter: number;
+  readonly createdAt: string;
+  readonly updatedAt: string;
+  readonly isArchived: boolean;
+  readonly numEntries: number;
+  readonly tally: Tally;
+}
+
+/** A run whose data cannot be read: told by what little is known of it, so that it is neither hidden nor in the way. */
+export interface UnreadableRun {
+  readonly id: string;
+  /** Empty when not even that can be read. */
+  readonly title: string;
+  readonly createdAt: string;
+}
+
+export interface RunShelf {
+  readonly runs: readonly RunSummary[];
+  readonly unreadable: readonly UnreadableRun[];
+}
+
+/** All runs with how far each is, newest first; archived ones are among them and marked. */
+export async function listRunSummaries(context: Context): Promise<RunShelf> {
+  const listings = await listRuns(context.store.db);
+  const runs: RunSummary[] = [];
+  for (const listing of listings) if (listing.kind === 'readable') runs.push(await summaryOf(context, listing));
+  return { runs, unreadable: listings.flatMap(unreadableOf) };
+}
+
+function unreadableOf(listing: RunListing): UnreadableRun[] {
+  if (listing.kind === 'readable') return [];
+  const { id, title, createdAt } = listing;
+  return [{ id, title, createdAt }];
+}
+
+async function summaryOf({ store: { db } }: Context, run: RunHead): Promise<RunSummary> {
+  const { id, counter, spec, createdAt, updatedAt, archivedAt } = run;
+  return {
+    id,
+    title: spec.title,
+    dueOn: spec.dueOn,
+    counter,
+    createdAt,
+    updatedAt,
+    isArchived: archivedAt !== null,
+    numEntries: spec.entries.filter(({ withdrawn }) => !withdrawn).length,
+    tally: tallyOfRun(spec, foldActs(await listActs(db, id))),
+  };
+}
+
+/** Removing can be taken back with `restoreRunById`: nothing is deleted. */
+export async function removeRunById(context: Context, runId: string): Promise<Outcome<null, ServiceProblem>> {
+  return found(runId, await removeRun(context.store.db, runId, context.nowIso()));
+}
+
+export async function restoreRunById(context: Context, runId: string): Promise<Outcome<null, ServiceProblem>> {
+  return found(runId, await restoreRun(context.store.db, runId));
+}
+
+/** Puts a run out of the way, or back among the others. */
+export async function archiveRun(
+  context: Context,
+  runId: string,
+  isArchived: boolean,
+): Promise<Outcome<null, ServiceProblem>> {
+  return found(runId, await setArchived(context.store.db, runId, isArchived ? context.nowIso() : null));
+}
+
+function found(runId: string, isFound: boolean): Outcome<null, ServiceProblem> {
+  return isFound ? ok(null) : fail({ kind: 'runNotFound', runId });
+}
+
+const MOST_TITLE = 200;
+
+/** The same list, blank and settings again, to be worked from the start. */
+export async function duplicateRun(context: Context, runId: string): Promise<Outcome<StoredRun, ServiceProblem>> {
+  const run = await findRun(context.store.db, runId);
+  return run ? storeNewRun(context, freshCopy(run.spec)) : fail({ kind: 'runNotFound', runId });
+}
+
+/** Withdrawn entries were kept for work that the copy does not have. */
+function freshCopy(spec: RunSpec): RunSpec {
+  const ending = ' (copy)';
+  return {
+    ...spec,
+    title: spec.title.slice(0, MOST_TITLE - ending.length) + ending,
+    entries: spec.entries.filter(({ withdrawn }) => !withdrawn),
+    layout: { ...spec.layout, heldBack: [] },
+  };
+}
