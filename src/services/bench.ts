@@ -1,6 +1,15 @@
-import { type Act, type ItemStage, type Tally, foldActs, lastDeedOf, tallyOf } from '@/core/ledger';
+import { type Act, type ItemStage, type Tally, foldActs, itemIdsTouched, lastDeedOf, tallyOf } from '@/core/ledger';
 import { type Outcome, ok } from '@/core/outcome';
-import { type Material, type PieceStage, type Process, type RunSpec, findBlank, findMaterial } from '@/core/run';
+import {
+  type Material,
+  type PieceStage,
+  type Process,
+  type RunSpec,
+  findBlank,
+  findMaterial,
+  processOf,
+  readPieceId,
+} from '@/core/run';
 import { type MadePass, type Placed, attemptKey } from '@/core/sheets';
 import { listActs, listPasses } from '@/store';
 import type { Context } from './context';
@@ -39,12 +48,23 @@ export interface BenchItem {
   readonly pieces: readonly BenchPiece[];
 }
 
-export interface BenchView {
-  readonly items: readonly BenchItem[];
+interface BenchState {
+  /** Names what the answer was read from: counter of the spec, made passes, acts. */
+  readonly state: string;
   readonly tally: Tally;
   /** Ids of the acts that undo and redo would take back at the asking station. */
   readonly undo: string | null;
   readonly redo: string | null;
+}
+
+export interface BenchView extends BenchState {
+  readonly items: readonly BenchItem[];
+}
+
+/** What one act changed. Whoever stands at another state than `since` has to ask for the whole. */
+export interface BenchChange extends BenchState {
+  readonly since: string;
+  readonly changed: readonly BenchItem[];
 }
 
 /** Everything the bench shows: items in roster order, what the ledger says of them, what the station could take back. */
@@ -53,33 +73,84 @@ export async function benchOfRun(
   runId: string,
   station: string,
 ): Promise<Outcome<BenchView, ServiceProblem>> {
+  const read = await readBench(context, runId, station);
+  if (!read.ok) return read;
+  const { spec, works, placed, counter, numPasses, acts, ...state } = read.value;
+  return ok({
+    ...state,
+    state: stateName(counter, numPasses, acts.at(-1)?.seq ?? 0),
+    items: works.map((work) => benchItem(spec, work, placed)),
+  });
+}
+
+/** What the bench has to draw anew after an act, and after the passes that were made for it. */
+export async function benchAfterAct(
+  context: Context,
+  runId: string,
+  act: Act,
+  madePasses: readonly number[],
+): Promise<Outcome<BenchChange, ServiceProblem>> {
+  const read = await readBench(context, runId, act.by.station);
+  if (!read.ok) return read;
+  const { spec, works, placed, counter, numPasses, acts, ...state } = read.value;
+  const actsById = new Map(acts.map((known) => [known.id, known]));
+  const touched = new Set(itemIdsTouched(act, (id) => actsById.get(id)));
+  for (const { passNo, itemId } of placed.values()) if (madePasses.includes(passNo)) touched.add(itemId);
+  return ok({
+    ...state,
+    since: stateName(counter, numPasses - madePasses.length, act.seq - 1),
+    state: stateName(counter, numPasses, act.seq),
+    changed: works.filter(({ itemId }) => touched.has(itemId)).map((work) => benchItem(spec, work, placed)),
+  });
+}
+
+function stateName(counter: number, numPasses: number, seq: number): string {
+  return `${counter}.${numPasses}.${seq}`;
+}
+
+async function readBench(context: Context, runId: string, station: string) {
   const run = await getRun(context, runId);
   if (!run.ok) return run;
   const { db } = context.store;
-  return ok(benchView(run.value.spec, await listPasses(db, runId), await listActs(db, runId), station));
-}
-
-function benchView(spec: RunSpec, passes: readonly MadePass[], acts: readonly Act[], station: string): BenchView {
-  const works = itemWorks(spec, foldActs(acts));
-  const placed = placedByAttempt(passes);
+  const passes = await listPasses(db, runId);
+  const acts = await listActs(db, runId);
+  const works = itemWorks(run.value.spec, foldActs(acts));
   const { undo, redo } = lastDeedOf(acts, station);
-  return {
-    items: works.map((work) => benchItem(spec, work, placed)),
+  return ok({
+    spec: run.value.spec,
+    counter: run.value.counter,
+    numPasses: passes.length,
+    acts,
+    works,
+    placed: placedByAttempt(passes),
     tally: tallyOf(works),
     undo: undo?.id ?? null,
     redo: redo?.id ?? null,
-  };
+  });
 }
 
-type PlacedInPass = Placed & { readonly passNo: number; readonly passId: string; readonly materialId: string };
+type PlacedInPass = Placed & {
+  readonly passNo: number;
+  readonly passId: string;
+  readonly itemId: string;
+  readonly materialId: string;
+};
+
+const knownPlaced = new WeakMap<readonly MadePass[], ReadonlyMap<string, PlacedInPass>>();
 
 function placedByAttempt(passes: readonly MadePass[]): ReadonlyMap<string, PlacedInPass> {
+  const known = knownPlaced.get(passes) ?? readPlaced(passes);
+  knownPlaced.set(passes, known);
+  return known;
+}
+
+function readPlaced(passes: readonly MadePass[]): ReadonlyMap<string, PlacedInPass> {
   return new Map(
     passes.flatMap(({ id: passId, no: passNo, patches }) =>
       patches.flatMap(({ materialId, placed }) =>
         placed.map((piece): [string, PlacedInPass] => [
           attemptKey(piece.pieceId, piece.attempt),
-          { ...piece, passNo, passId, materialId },
+          { ...piece, passNo, passId, materialId, itemId: readPieceId(piece.pieceId)?.itemId ?? '' },
         ]),
       ),
     ),
@@ -111,7 +182,7 @@ function benchItem(spec: RunSpec, work: NamedItemWork, made: ReadonlyMap<string,
         layerId,
         materialName: material.name,
         materialHex: material.colour.hex,
-        process: material.process,
+        process: processOf(material),
         passNo: inPass?.passNo ?? null,
         passId: inPass?.passId ?? null,
         outline: inPass?.outline ?? null,

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { type Act, actSchema } from '@/core/ledger';
 import { outlineFromNumbers, outlineSha, writeOutline } from '@/core/geometry';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
-import { makeId, runSpecSchema } from '@/core/run';
+import { makeId, runSpecSchema, upgradeSpec } from '@/core/run';
 import { type MadePass, madePassSchema } from '@/core/sheets';
 import {
   type StoredRun,
@@ -70,7 +70,7 @@ function outlinesNamed(passes: readonly MadePass[]): string[] {
 
 /** Takes a bundle in as a new run, whole or not at all. Pieces, passes and acts keep their ids. */
 export async function importBundle(context: Context, candidate: unknown): Promise<Outcome<StoredRun, ServiceProblem>> {
-  const parsed = bundleSchema.safeParse(candidate);
+  const parsed = bundleSchema.safeParse(withPresentSpec(candidate));
   if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
   const spec = checkedSpec(parsed.data.spec);
   if (!spec.ok) return spec;
@@ -93,6 +93,12 @@ export async function importBundle(context: Context, candidate: unknown): Promis
     await insertActs(db, runId, acts);
     return ok(run);
   });
+}
+
+/** Bundles of earlier versions carry an earlier spec. */
+function withPresentSpec(candidate: unknown): unknown {
+  const hasSpec = typeof candidate === 'object' && candidate !== null && 'spec' in candidate;
+  return hasSpec ? { ...candidate, spec: upgradeSpec(candidate.spec) } : candidate;
 }
 
 function issue(field: string, message: string): InputIssue {

@@ -1,6 +1,6 @@
 import { type Act, type Deed, type LedgerState, currentAttempt, foldActs } from '@/core/ledger';
 import { pieceNames } from '@/core/pieces';
-import { type RunSpec, layerKeyOf, readPieceId } from '@/core/run';
+import { type RunSpec, findMaterial, isCut, layerKeyOf, processOf, readPieceId } from '@/core/run';
 import { type MadePass, attemptKey, madeAttempts } from '@/core/sheets';
 import type { ServiceProblem } from './problem';
 
@@ -11,6 +11,8 @@ export type CheckedDeeds =
   | { readonly kind: 'refused'; readonly problem: ServiceProblem };
 
 interface Known {
+  /** Pieces that no pass cuts: their work begins with bonding. */
+  readonly readyMade: ReadonlySet<string>;
   readonly pieceIds: ReadonlySet<string>;
   readonly passIds: ReadonlySet<string>;
   readonly actIds: ReadonlySet<string>;
@@ -25,9 +27,12 @@ export function checkDeeds(
   acts: readonly Act[],
 ): CheckedDeeds {
   const made = madeAttempts(passes);
+  const names = pieceNames(spec);
+  const isReadyMade = (materialId: string) => !isCut(processOf(findMaterial(spec, materialId)));
   const known: Known = {
+    readyMade: new Set(names.filter(({ materialId }) => isReadyMade(materialId)).map(({ id }) => id)),
     pieceIds: new Set([
-      ...pieceNames(spec).map(({ id }) => id),
+      ...names.map(({ id }) => id),
       ...passes.flatMap(({ patches }) => patches.flatMap(({ placed }) => placed.map(({ pieceId }) => pieceId))),
     ]),
     passIds: new Set(passes.map(({ id }) => id)),
@@ -40,6 +45,7 @@ export function checkDeeds(
   }
   const notMade = deeds
     .flatMap((deed) => piecesMarked(deed, known))
+    .filter((pieceId) => !known.readyMade.has(pieceId))
     .filter((pieceId) => !made.has(attemptKey(pieceId, currentAttempt(known.state, pieceId))));
   return notMade.length === 0 ? { kind: 'fine' } : { kind: 'needsPass', notMade: [...new Set(notMade)] };
 }

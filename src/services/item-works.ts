@@ -6,15 +6,25 @@ export interface NamedItemWork extends ItemWork {
   readonly names: readonly PieceName[];
 }
 
-/** Every item of a run with what the ledger says of it, in roster order. */
-export function itemWorks(spec: RunSpec, state: LedgerState): NamedItemWork[] {
+const known = new WeakMap<RunSpec, ReadonlyMap<string, readonly PieceName[]>>();
+
+/** Pieces of every item, in roster order. */
+function namesByItem(spec: RunSpec): ReadonlyMap<string, readonly PieceName[]> {
+  const earlier = known.get(spec);
+  if (earlier) return earlier;
   const byItem = new Map<string, PieceName[]>();
   for (const name of pieceNames(spec)) {
     const names = byItem.get(name.slot.itemId);
     if (names) names.push(name);
     else byItem.set(name.slot.itemId, [name]);
   }
-  return [...byItem].map(([itemId, names]) => ({
+  known.set(spec, byItem);
+  return byItem;
+}
+
+/** Every item of a run with what the ledger says of it, in roster order. */
+export function itemWorks(spec: RunSpec, state: LedgerState): NamedItemWork[] {
+  return [...namesByItem(spec)].map(([itemId, names]) => ({
     ...itemWork(
       state,
       itemId,

@@ -1,7 +1,7 @@
 import type { Act, NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { type Connection, appendAct, findAct, findRun, inTransaction, listActs, listPasses } from '@/store';
-import { type BenchView, benchOfRun } from './bench';
+import { type BenchChange, benchAfterAct } from './bench';
 import { checkDeeds } from './check-deeds';
 import type { PlanAnswer } from './compute/answers';
 import type { Context } from './context';
@@ -15,7 +15,7 @@ export interface ActAnswer {
   readonly isRepeat: boolean;
   /** Numbers of passes that were made because a piece of them was marked. */
   readonly madePasses: readonly number[];
-  readonly bench: BenchView;
+  readonly bench: BenchChange;
 }
 
 /** A piece marked without a made pass makes its pass; this many of those rounds at most, against a run that keeps changing. */
@@ -35,7 +35,7 @@ export async function recordAct(
     const tried = await inTransaction(context.store.db, (db) => tryRecord(db, runId, act, context.nowIso()));
     if (tried.kind === 'refused') return fail(tried.problem);
     if (tried.kind === 'recorded') {
-      const bench = await benchOfRun(context, runId, act.by.station);
+      const bench = await benchAfterAct(context, runId, tried.act, madePasses);
       return bench.ok ? ok({ act: tried.act, isRepeat: tried.isRepeat, madePasses, bench: bench.value }) : bench;
     }
     const made = await makePassesWith(context, runId, tried.notMade);

@@ -16,6 +16,18 @@ export function entryIdsNamed(acts: readonly Act[]): ReadonlySet<string> {
   return named;
 }
 
+/** Items whose stage an act may have changed; for an undoing those of the acts that it takes back or brings again. */
+export function itemIdsTouched(act: Act, findAct: (actId: string) => Act | undefined): ReadonlySet<string> {
+  const touched = new Set<string>();
+  for (const deed of act.deeds) {
+    const undone = deed.kind === 'undone' ? findAct(deed.actId) : undefined;
+    // Only acts before it can be undone, so that this ends.
+    const ids = undone && undone.seq < act.seq ? itemIdsTouched(undone, findAct) : idsIn(deed);
+    for (const id of ids) touched.add(id.split('-').slice(0, 3).join('-'));
+  }
+  return touched;
+}
+
 function idsIn(deed: Deed): readonly string[] {
   switch (deed.kind) {
     case 'cut':

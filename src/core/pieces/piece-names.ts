@@ -19,7 +19,12 @@ export function namesOfSlot(spec: RunSpec, slot: FitSlot): PieceName[] {
   }));
 }
 
+/** Specs never change, so that a large roster is walked once however many marks follow. */
+const known = new WeakMap<RunSpec, readonly PieceName[]>();
+
 /** In roster order. */
-export function pieceNames(spec: RunSpec): PieceName[] {
-  return fitSlots(spec).flatMap((slot) => namesOfSlot(spec, slot));
+export function pieceNames(spec: RunSpec): readonly PieceName[] {
+  const names = known.get(spec) ?? fitSlots(spec).flatMap((slot) => namesOfSlot(spec, slot));
+  known.set(spec, names);
+  return names;
 }
