@@ -44,15 +44,22 @@ function withJson(method: string, body: unknown, counter?: number): RequestInit 
 
 /** The HTTP interface as functions. Nothing is repeated here: callers know whether repeating is harmless. */
 export const api = {
-  createRun: (input: { title: string; dueOn: string | null; list: string }) =>
+  createRun: (input: { title: string; dueOn: string | null; list: string; reading: 'detect' | 'lines' }) =>
     send<RunView>('/api/runs', withJson('POST', input)),
   /** `text` is a bundle's JSON as it came from the file. */
   importBundle: (text: string) => send<RunView>('/api/runs', withJson('POST', text)),
   getRun: (id: string) => send<RunView>(`/api/runs/${id}`),
   saveSpec: (id: string, counter: number, spec: RunSpec) =>
     send<RunView>(`/api/runs/${id}`, withJson('PUT', spec, counter)),
-  replaceList: (id: string, counter: number, list: string) =>
-    send<RunView>(`/api/runs/${id}/list`, withJson('PUT', { list }, counter)),
+  replaceList: (id: string, counter: number, list: string, reading: 'detect' | 'lines') =>
+    send<RunView>(`/api/runs/${id}/list`, withJson('PUT', { list, reading }, counter)),
+  /** A run of its own with this spec, nothing made and nothing done yet. */
+  copyOfSpec: (spec: RunSpec) => send<RunView>('/api/runs', withJson('POST', { spec })),
+  copyRun: (id: string) => send<RunView>(`/api/runs/${id}/copies`, withJson('POST', {})),
+  setArchived: (id: string, isArchived: boolean) =>
+    send<null>(`/api/runs/${id}/archived`, withJson('PUT', { isArchived })),
+  removeRun: (id: string) => send<null>(`/api/runs/${id}`, { method: 'DELETE' }),
+  restoreRun: (id: string) => send<null>(`/api/runs/${id}/restored`, withJson('POST', {})),
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan?outlines=1`),
   passes: (id: string) => send<{ passes: MadePass[] }>(`/api/runs/${id}/passes`),
   makePass: (id: string, passId: string) => send<MadePass>(`/api/runs/${id}/passes`, withJson('POST', { id: passId })),

@@ -20,11 +20,16 @@ test('a finding that stops says what to do, with the unit', () => {
   );
   // What cannot be seen is named by its number.
   expect(
-    findingSentence({ kind: 'characterMissing', severity: 'stop', characters: ['\u0000', '\u200f', '\u0301', 'Ж'] }),
+    findingSentence({
+      kind: 'characterMissing',
+      severity: 'stop',
+      characters: ['\u0000', '\u200f', '\u0301', 'Ж'],
+      coveredBy: [],
+    }),
   ).toMatch(/^U\+0000 U\+200F U\+0301 Ж missing/);
-  expect(findingSentence({ kind: 'characterMissing', severity: 'stop', characters: ['漢', '字'] })).toMatch(
-    /^漢 字 missing.*change/,
-  );
+  expect(
+    findingSentence({ kind: 'characterMissing', severity: 'stop', characters: ['漢', '字'], coveredBy: [] }),
+  ).toMatch(/^漢 字 missing.*change/);
 });
 
 const item = (stage: ItemStage, process: Process, spoiledFor: string | null = null) =>

@@ -5,9 +5,13 @@
 export { type ApiProblem, api } from './api';
 export { RunProvider, useRun, type RunSession } from './run-session';
 export { type SaveState } from './spec-saver';
+export { type Recorded } from './act-queue';
 export { type FitsState } from './use-fits';
 export { randomBytes } from './random-bytes';
 export { stationId } from './station';
 export { dueWords } from './due-words';
-export { findingSentence } from './finding-sentence';
+export { findingSentence, findingWords } from './finding-sentence';
 export { bondedWord, facetOf, stageWord } from './stage-words';
+export { type ListPreview, entriesWords, previewOf } from './list-preview';
+export { useBrowserSetting } from './browser-setting';
+export { type Lengths, useLengths } from './use-lengths';

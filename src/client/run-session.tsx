@@ -6,14 +6,18 @@ import {
   type SetStateAction,
   createContext,
   useContext,
+  useEffect,
   useMemo,
+  useRef,
   useState,
   useSyncExternalStore,
 } from 'react';
 import { presentOrThrow } from '@/core/outcome';
-import type { RunSpec } from '@/core/run';
+import { type RunSpec, makeId } from '@/core/run';
 import type { BenchView, RunView } from '@/services';
 import type { TextPaths } from '@/workers/text-paths';
+import { browserKeeper } from './keeper';
+import { randomBytes } from './random-bytes';
 import { type SaveState, SpecSaver } from './spec-saver';
 import { type FitsState, useFits } from './use-fits';
 import { type Work, useWork } from './use-work';
@@ -23,6 +27,10 @@ export interface RunSession {
   readonly runId: string;
   readonly spec: RunSpec;
   readonly save: SaveState;
+  /** Changes of the run that the server has not acknowledged. */
+  readonly numUnsaved: number;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
   readonly saver: SpecSaver;
   readonly change: SpecSaver['change'];
   readonly fits: FitsState;
@@ -31,6 +39,8 @@ export interface RunSession {
   /** Numbers of made passes are needed for the tape; pages that make one say so. */
   readonly numPasses: number;
   readonly setNumPasses: Dispatch<SetStateAction<number>>;
+  /** Changes of an earlier visit that had waited in this browser. */
+  readonly numTakenUp: number;
 }
 
 const RunContext = createContext<RunSession | null>(null);
@@ -43,27 +53,53 @@ interface RunProviderProps {
 }
 
 export function RunProvider({ run, bench, numPasses: initialPasses, children }: RunProviderProps) {
-  const [saver] = useState(() => new SpecSaver(run.id, run));
-  const { spec, state } = useSyncExternalStore(saver.subscribe, saver.getSnapshot, saver.getSnapshot);
-  const { fits, paths } = useFits(spec);
-  const work = useWork(run.id, bench);
+  const [keeper] = useState(browserKeeper);
+  const [pageId] = useState(() => makeId<'page'>(randomBytes));
+  const work = useWork(run.id, bench, keeper, pageId);
+  const [saver] = useState(() => new SpecSaver(run.id, run, { keeper, pageId, hasWork: work.hasWork }));
+  const saved = useSyncExternalStore(saver.subscribe, saver.getSnapshot, saver.getSnapshot);
+  const numTakenUp = useWaitingChanges(saver);
+  useFollowedItems(saved.spec, saved.state, work.refresh);
+  const { fits, paths } = useFits(saved.spec);
   const [numPasses, setNumPasses] = useState(initialPasses);
-  const session = useMemo(
-    (): RunSession => ({
-      runId: run.id,
-      spec,
-      save: state,
-      saver,
-      change: saver.change,
-      fits,
-      paths,
-      work,
-      numPasses,
-      setNumPasses,
-    }),
-    [run.id, spec, state, saver, fits, paths, work, numPasses],
-  );
+  const session = useMemo((): RunSession => {
+    const { spec, state: save, numUnsaved, canUndo, canRedo } = saved;
+    const held = { runId: run.id, spec, save, numUnsaved, canUndo, canRedo, saver, change: saver.change };
+    return { ...held, fits, paths, work, numPasses, setNumPasses, numTakenUp };
+  }, [run.id, saved, saver, fits, paths, work, numPasses, numTakenUp]);
   return <RunContext value={session}>{children}</RunContext>;
+}
+
+/** Sends what an earlier page could not, and reads what others saved whenever this page is looked at again. */
+function useWaitingChanges(saver: SpecSaver): number {
+  const [numTakenUp, setNumTakenUp] = useState(0);
+  useEffect(() => {
+    void saver.takeUpKept().then(setNumTakenUp);
+    const lookAgain = () => document.visibilityState === 'visible' && void saver.catchUp();
+    const trySending = () => void saver.flush();
+    window.addEventListener('focus', lookAgain);
+    document.addEventListener('visibilitychange', lookAgain);
+    window.addEventListener('online', trySending);
+    return () => {
+      window.removeEventListener('focus', lookAgain);
+      document.removeEventListener('visibilitychange', lookAgain);
+      window.removeEventListener('online', trySending);
+    };
+  }, [saver]);
+  return numTakenUp;
+}
+
+/** The server names the items: once a saved change of list, use or shop may have changed them, they are read again. */
+function useFollowedItems(spec: RunSpec, save: SaveState, refresh: () => Promise<void>): void {
+  const { entries, uses, shop } = spec;
+  const followed = useRef({ entries, uses, shop });
+  useEffect(() => {
+    const known = followed.current;
+    const isSame = known.entries === entries && known.uses === uses && known.shop === shop;
+    if (save.kind !== 'saved' || isSame) return;
+    followed.current = { entries, uses, shop };
+    void refresh();
+  }, [entries, uses, shop, save.kind, refresh]);
 }
 
 export function useRun(): RunSession {

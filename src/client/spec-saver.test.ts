@@ -1,5 +1,7 @@
 import { changeLayout } from '@/core/run';
-import { aRun } from '@/core/test';
+import { addEntry, changeField } from '@/core/roster';
+import { aRun, seededBytes } from '@/core/test';
+import { memoryKeeper } from './keeper';
 import { SpecSaver } from './spec-saver';
 
 /** A server in a few lines: one run with its counter, which can be made to be gone, slow or ahead. */
@@ -8,12 +10,14 @@ class FakeServer {
   spec: unknown = null;
   isGone = false;
   numPuts = 0;
+  readonly copies: unknown[] = [];
   delayMs = 0;
 
   readonly fetch = async (path: string, init?: RequestInit): Promise<Response> => {
     if (this.delayMs > 0) await new Promise((resolve) => setTimeout(resolve, this.delayMs));
     if (this.isGone) throw new TypeError('fetch failed');
     const method = init?.method ?? 'GET';
+    if (method === 'POST') this.copies.push(JSON.parse(String(init?.body)).spec);
     if (method === 'PUT') {
       this.numPuts++;
       if (new Headers(init?.headers).get('if-match') !== `"${this.counter}"`)
@@ -32,6 +36,7 @@ class FakeServer {
 }
 
 const spec = aRun(['Ann']);
+const ann = spec.entries[0]!.id;
 let server: FakeServer;
 let saver: SpecSaver;
 const space = (mm: number) => saver.change((now) => changeLayout(now, { spacingMm: mm }));
@@ -99,23 +104,125 @@ test('with the server gone the change stays, and is saved when it is back', asyn
   expect([savedSpace(), state().kind]).toEqual([7, 'saved']);
 });
 
-test('when somebody else saved, a person decides: theirs', async () => {
+test('when somebody else changed other spots, both changes are saved and nobody is asked', async () => {
   server.counter = 5;
-  server.spec = changeLayout(spec, { edgeMm: 2 });
+  server.spec = changeField(changeLayout(spec, { edgeMm: 2 }), ann, 'text', 'Anna');
+  saver.change((now) => changeField(now, ann, 'size', 'M'));
   space(7);
   await saver.flush();
-  expect(state()).toEqual({ kind: 'conflict' });
-  await saver.takeTheirs();
-  expect(saver.getSnapshot().spec.layout).toMatchObject({ edgeMm: 2, spacingMm: 6 });
+  await saver.flush();
   expect(state()).toEqual({ kind: 'saved' });
+  expect(server.spec).toMatchObject({
+    layout: { edgeMm: 2, spacingMm: 7 },
+    entries: [{ fields: { text: 'Anna', size: 'M' } }],
+  });
 });
 
-test('when somebody else saved, a person decides: mine', async () => {
+describe('when both changed the same spot, a person decides', () => {
+  beforeEach(async () => {
+    server.counter = 5;
+    server.spec = changeField(changeLayout(spec, { edgeMm: 2 }), ann, 'text', 'Annie');
+    saver.change((now) => changeField(now, ann, 'text', 'Anna'));
+    space(7);
+    await saver.flush();
+    expect(state()).toEqual({
+      kind: 'conflict',
+      conflicts: [{ path: ['entries', ann, 'fields', 'text'], mine: 'Anna', theirs: 'Annie' }],
+    });
+    expect(server.spec).toMatchObject({ layout: { spacingMm: 6 } });
+  });
+
+  test('theirs', async () => {
+    await saver.takeTheirs();
+    expect(saver.getSnapshot()).toMatchObject({ numUnsaved: 0, spec: { layout: { edgeMm: 2, spacingMm: 6 } } });
+    expect(state()).toEqual({ kind: 'saved' });
+  });
+
+  test('mine, with what they changed elsewhere', async () => {
+    await saver.keepMine();
+    expect(server.spec).toMatchObject({ layout: { edgeMm: 2, spacingMm: 7 }, entries: [{ fields: { text: 'Anna' } }] });
+    expect(state()).toEqual({ kind: 'saved' });
+  });
+
+  test('mine as a copy', async () => {
+    expect(await saver.keepMineAsCopy()).toEqual({ ok: true, value: 'arunnumber' });
+    expect(server.copies).toMatchObject([{ title: 'Test run (my copy)', entries: [{ fields: { text: 'Anna' } }] }]);
+    expect(saver.getSnapshot().spec.entries[0]!.fields.text).toBe('Annie');
+  });
+});
+
+test('changes wait in the browser: a page opened later takes them up, merges them and saves them', async () => {
+  const keeper = memoryKeeper();
+  const first = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, { keeper, pageId: 'one' });
+  server.isGone = true;
+  first.change((now) => changeField(now, ann, 'text', 'Anna'));
+  first.change((now) => changeLayout(now, { spacingMm: 8 }));
+  await first.flush();
+  expect(first.getSnapshot()).toMatchObject({ numUnsaved: 2, state: { kind: 'serverGone' } });
+  server.isGone = false;
+  server.counter = 3;
+  server.spec = changeLayout(spec, { edgeMm: 2 });
+  const later = new SpecSaver(
+    'arunnumber',
+    { id: 'arunnumber', counter: 3, spec: changeLayout(spec, { edgeMm: 2 }) },
+    { keeper, pageId: 'two' },
+  );
+  expect(await later.takeUpKept()).toBe(2);
+  expect(await later.flush()).toBe(true);
+  expect(server.spec).toMatchObject({ layout: { edgeMm: 2, spacingMm: 8 }, entries: [{ fields: { text: 'Anna' } }] });
+  expect(await keeper.kept('spec:')).toEqual([]);
+  // The first page is still open: what it sends again is in the run already.
+  expect(await first.flush()).toBe(true);
+  await first.flush();
+  expect(first.getSnapshot().state.kind).toBe('saved');
+});
+
+test('undo and redo take back this page’s changes, one spot at a time, and leave what others did', async () => {
+  let now = 0;
+  const page = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, { nowMs: () => now });
+  const text = () => page.getSnapshot().spec.entries[0]!.fields.text;
+  const spacing = () => page.getSnapshot().spec.layout.spacingMm;
+  for (const mm of [1, 12, 12.5]) page.change((s) => changeLayout(s, { spacingMm: mm }));
+  page.change((s) => changeField(s, ann, 'text', 'Anna'));
+  now = 60_000;
+  page.change((s) => changeField(s, ann, 'text', 'Annie'));
+  server.counter = 9;
+  server.spec = changeLayout(spec, { edgeMm: 2 });
+  await page.flush();
+  await page.flush();
+  page.undo();
+  expect(text()).toBe('Anna');
+  page.undo();
+  expect([text(), spacing()]).toEqual(['Ann', 12.5]);
+  page.undo();
+  expect([spacing(), page.getSnapshot().canUndo]).toEqual([6, false]);
+  page.undo();
+  page.redo();
+  page.redo();
+  expect([text(), spacing(), page.getSnapshot().spec.layout.edgeMm]).toEqual(['Anna', 12.5, 2]);
+  page.change((s) => changeField(s, ann, 'text', 'Nan'));
+  expect(page.getSnapshot().canRedo).toBe(false);
+  await page.flush();
+});
+
+test('undoing never drops an entry that work is recorded for', async () => {
+  const page = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, { hasWork: (id) => id !== ann });
+  page.change((s) => addEntry(s, 'Bo', seededBytes(4)));
+  page.undo();
+  expect(page.getSnapshot().spec.entries.map(({ withdrawn }) => withdrawn)).toEqual([false, true]);
+  await page.flush();
+});
+
+test('what others saved is read when the page is looked at again, unless it has changes of its own', async () => {
+  server.counter = 4;
+  server.spec = changeLayout(spec, { edgeMm: 3 });
+  await saver.catchUp();
+  expect(saver.getSnapshot().spec.layout.edgeMm).toBe(3);
   server.counter = 5;
-  space(7);
-  await saver.flush();
-  await saver.keepMine();
-  expect([savedSpace(), server.counter, state().kind]).toEqual([7, 6, 'saved']);
+  server.spec = changeLayout(spec, { edgeMm: 4 });
+  space(9);
+  await saver.catchUp();
+  expect(saver.getSnapshot().spec.layout.edgeMm).toBe(3);
 });
 
 test('a refused state says why and is kept until it is mended', async () => {
@@ -130,9 +237,9 @@ test('a refused state says why and is kept until it is mended', async () => {
 
 test('laying a list over the run saves what waits first and takes the answer', async () => {
   space(8);
-  expect(await saver.replaceList('Bo')).toEqual({ ok: true, value: null });
+  expect(await saver.replaceList('Bo', 'detect')).toEqual({ ok: true, value: null });
   expect(server.numPuts).toBe(2);
   expect(saver.getSnapshot().spec).toMatchObject({ title: 'relaid', layout: { spacingMm: 8 } });
   server.isGone = true;
-  expect(await saver.replaceList('Cy')).toEqual({ ok: false, problem: { kind: 'serverGone' } });
+  expect(await saver.replaceList('Cy', 'detect')).toEqual({ ok: false, problem: { kind: 'serverGone' } });
 });

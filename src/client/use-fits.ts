@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { RunSpec } from '@/core/run';
 import { type FitClient, startFitClient } from '@/workers/fit-client';
-import type { FitResult } from '@/workers/fit-protocol';
+import type { FitResult, MeasuredFit } from '@/workers/fit-protocol';
 import { TextPaths } from '@/workers/text-paths';
 
 export type FitsState =
@@ -36,17 +36,34 @@ export function useFits(spec: RunSpec): { readonly fits: FitsState; readonly pat
 
   useEffect(() => {
     let isCurrent = true;
-    client.current?.fit(spec).then(
-      (last) => isCurrent && last && setAnswered({ spec, last, failure: null }),
-      (error: unknown) =>
-        isCurrent && setAnswered((before) => ({ spec, last: before?.last ?? null, failure: String(error) })),
-    );
+    const work = async () => {
+      const last = await client.current?.fit(spec);
+      if (!isCurrent || !last) return;
+      setAnswered({ spec, last, failure: null });
+      await client.current?.measure((measured) => {
+        if (!isCurrent) return;
+        setAnswered((before) => before && { ...before, last: before.last && withMeasures(before.last, measured) });
+      });
+    };
+    work().catch((error: unknown) => {
+      if (isCurrent) setAnswered((before) => ({ spec, last: before?.last ?? null, failure: String(error) }));
+    });
     return () => {
       isCurrent = false;
     };
   }, [spec]);
 
   return { fits: stateOf(answered, spec), paths };
+}
+
+/** The fits with what measuring found; those it says nothing of stay the very same objects. */
+export function withMeasures(result: FitResult, measured: readonly MeasuredFit[]): FitResult {
+  const fits = [...result.fits];
+  for (const { index, measures, findings } of measured) {
+    const fit = fits[index];
+    if (fit) fits[index] = { ...fit, measures, findings: [...fit.findings, ...findings] };
+  }
+  return { ...result, fits };
 }
 
 function stateOf(answered: Answered | null, spec: RunSpec): FitsState {

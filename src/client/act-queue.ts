@@ -1,0 +1,211 @@
+import type { Deed, NewAct } from '@/core/ledger';
+import type { Outcome } from '@/core/outcome';
+import type { ActAnswer, BenchView } from '@/services';
+import type { ApiProblem } from './api';
+import type { Keeper } from './keeper';
+import { benchWith } from './waiting-bench';
+
+export type Recorded =
+  { readonly ok: true; readonly answer: ActAnswer } | { readonly ok: false; readonly detail: string };
+
+export interface QueueSnapshot {
+  /** Acts that the server has not acknowledged: nothing shows them as done. */
+  readonly numWaiting: number;
+  readonly isServerGone: boolean;
+  /** Why acts that had waited in the browser could not be recorded. */
+  readonly refusals: readonly string[];
+}
+
+export interface QueueParts {
+  readonly keeper: Keeper;
+  /** Name of this open page among those that keep acts. */
+  readonly pageId: string;
+  readonly station: () => string;
+  readonly nowIso: () => string;
+  readonly makeActId: () => string;
+  readonly send: (act: NewAct) => Promise<Outcome<ActAnswer, ApiProblem>>;
+  /** As the server last acknowledged it. */
+  readonly bench: () => BenchView;
+  readonly onRecorded: (answer: ActAnswer) => Promise<void> | void;
+}
+
+type DeedsOf = (bench: BenchView) => readonly Deed[];
+
+interface Job {
+  readonly deedsOf: DeedsOf;
+  act: NewAct | null;
+  readonly settle: (recorded: Recorded | null) => void;
+}
+
+const RETRY_MS = 1500;
+
+/**
+ * Acts on their way to the ledger, one after the other in the order in which they were done. What an act consists of is
+ * asked when its turn comes, so that it follows from what is really last; with the server gone it is asked at once and the
+ * act is kept in the browser, so that closing the page loses none. Sending again under the same id is harmless.
+ */
+export class ActQueue {
+  #snapshot: QueueSnapshot = { numWaiting: 0, isServerGone: false, refusals: [] };
+  #jobs: Job[] = [];
+  #isPumping = false;
+  #wake: () => void = () => undefined;
+  readonly #listeners = new Set<() => void>();
+  readonly #prefix: string;
+
+  constructor(
+    runId: string,
+    private readonly parts: QueueParts,
+  ) {
+    this.#prefix = `acts:${runId}:`;
+  }
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.#listeners.add(listener);
+    return () => this.#listeners.delete(listener);
+  };
+
+  readonly getSnapshot = (): QueueSnapshot => this.#snapshot;
+
+  /** Records deeds as one act. Null: when their turn came there was nothing to do. */
+  readonly record = (deedsOf: DeedsOf): Promise<Recorded | null> =>
+    new Promise((settle) => {
+      this.#add({ deedsOf, act: null, settle });
+      if (this.#snapshot.isServerGone) this.#fixWaiting();
+      void this.#pump();
+    });
+
+  /** Takes back this station's last act; while the server is gone the last one that waits. */
+  readonly undo = (): Promise<Recorded | null> => this.record((bench) => undoneDeeds(bench.undo));
+  readonly redo = (): Promise<Recorded | null> => this.record((bench) => undoneDeeds(bench.redo));
+
+  /** Sends acts that an earlier page of this browser could not send. Answers how many there were. */
+  readonly takeUpKept = async (): Promise<number> => {
+    const others = (await this.parts.keeper.kept(this.#prefix)).filter(([key]) => key !== this.#key);
+    const acts = others.flatMap(([, kept]) => kept as NewAct[]).sort((a, b) => a.at.localeCompare(b.at));
+    const done = acts.map(
+      (act) =>
+        new Promise<void>((resolve) => {
+          const settle = (recorded: Recorded | null) => {
+            if (recorded && !recorded.ok) this.#refuse(recorded.detail);
+            resolve();
+          };
+          this.#add({ deedsOf: () => act.deeds, act, settle });
+        }),
+    );
+    void Promise.all(done).then(() =>
+      this.#dropKept(
+        others.map(([key]) => key),
+        new Set(acts.map(({ id }) => id)),
+      ),
+    );
+    void this.#pump();
+    return acts.length;
+  };
+
+  readonly tryNow = (): void => this.#wake();
+
+  readonly dismissRefusals = (): void => this.#publish({ refusals: [] });
+
+  get #key(): string {
+    return this.#prefix + this.parts.pageId;
+  }
+
+  #add(job: Job): void {
+    this.#jobs.push(job);
+    this.#publish({ numWaiting: this.#jobs.length });
+  }
+
+  async #pump(): Promise<void> {
+    if (this.#isPumping) return;
+    this.#isPumping = true;
+    for (let job = this.#jobs[0]; job; job = this.#jobs[0]) {
+      const act = this.#actOf(job, this.parts.bench());
+      if (!act) {
+        this.#finish(job, null);
+        continue;
+      }
+      const answer = await this.parts.send(act);
+      if (answer.ok) {
+        await this.parts.onRecorded(answer.value);
+        this.#finish(job, { ok: true, answer: answer.value });
+      } else if (isWorthRepeating(answer.problem)) {
+        this.#publish({ isServerGone: true });
+        this.#fixWaiting();
+        await this.#pause();
+        continue;
+      } else {
+        this.#finish(job, { ok: false, detail: answer.problem.kind === 'refused' ? answer.problem.detail : '' });
+      }
+      this.#publish({ isServerGone: false });
+    }
+    this.#isPumping = false;
+  }
+
+  #actOf(job: Job, bench: BenchView): NewAct | null {
+    if (job.act) return job.act;
+    const deeds = job.deedsOf(bench);
+    if (deeds.length === 0) return null;
+    const { makeActId, station, nowIso } = this.parts;
+    job.act = { id: makeActId(), by: { who: '', station: station() }, at: nowIso(), deeds };
+    this.#keep();
+    return job.act;
+  }
+
+  /** What waits for the server is decided now, as it would be if everything before it were recorded. */
+  #fixWaiting(): void {
+    const acts: NewAct[] = [];
+    for (const job of [...this.#jobs]) {
+      const act = this.#actOf(job, benchWith(this.parts.bench(), acts, this.parts.station()));
+      if (act) acts.push(act);
+      else this.#finish(job, null);
+    }
+  }
+
+  #finish(job: Job, recorded: Recorded | null): void {
+    this.#jobs = this.#jobs.filter((other) => other !== job);
+    if (job.act) this.#keep();
+    this.#publish({ numWaiting: this.#jobs.length });
+    job.settle(recorded);
+  }
+
+  #keep(): void {
+    const acts = this.#jobs.flatMap(({ act }) => (act ? [act] : []));
+    void (acts.length > 0 ? this.parts.keeper.keep(this.#key, acts) : this.parts.keeper.drop(this.#key));
+  }
+
+  /** The page they come from may still be open and have kept more since. */
+  async #dropKept(keys: readonly string[], sent: ReadonlySet<string>): Promise<void> {
+    const now = new Map(await this.parts.keeper.kept(this.#prefix));
+    for (const key of keys) {
+      const left = ((now.get(key) ?? []) as NewAct[]).filter(({ id }) => !sent.has(id));
+      await (left.length > 0 ? this.parts.keeper.keep(key, left) : this.parts.keeper.drop(key));
+    }
+  }
+
+  #pause(): Promise<void> {
+    return new Promise((resolve) => {
+      const timer = setTimeout(resolve, RETRY_MS);
+      this.#wake = () => {
+        clearTimeout(timer);
+        resolve();
+      };
+    });
+  }
+
+  #refuse(detail: string): void {
+    this.#publish({ refusals: [...this.#snapshot.refusals, detail] });
+  }
+
+  #publish(part: Partial<QueueSnapshot>): void {
+    this.#snapshot = { ...this.#snapshot, ...part };
+    for (const listener of this.#listeners) listener();
+  }
+}
+
+function undoneDeeds(actId: string | null): readonly Deed[] {
+  return actId === null ? [] : [{ kind: 'undone', actId }];
+}
+
+function isWorthRepeating(problem: ApiProblem): boolean {
+  return problem.kind === 'serverGone' || problem.status >= 500;
+}

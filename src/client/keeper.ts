@@ -1,0 +1,36 @@
+import { createStore, del, entries, set } from 'idb-keyval';
+
+/**
+ * What waits for the server, kept in this browser so that closing the page loses nothing. Records stand under a prefix, one
+ * for each open page, so that two pages never write over each other.
+ */
+export interface Keeper {
+  keep(key: string, value: unknown): Promise<void>;
+  drop(key: string): Promise<void>;
+  /** Records whose key begins so. Empty when the browser keeps nothing. */
+  kept(prefix: string): Promise<readonly (readonly [key: string, value: unknown])[]>;
+}
+
+/** In the browser's own database; a browser that allows none loses nothing but what closing the page would cost. */
+export function browserKeeper(): Keeper {
+  let opened: ReturnType<typeof createStore> | null = null;
+  const store = () => (opened ??= createStore('knurl', 'waiting'));
+  return {
+    keep: (key, value) => set(key, value, store()).catch(() => undefined),
+    drop: (key) => del(key, store()).catch(() => undefined),
+    kept: (prefix) =>
+      entries<string, unknown>(store())
+        .then((all) => all.filter(([key]) => key.startsWith(prefix)))
+        .catch(() => []),
+  };
+}
+
+/** For a page without storage, and for tests: kept as long as the object is. */
+export function memoryKeeper(): Keeper {
+  const records = new Map<string, unknown>();
+  return {
+    keep: async (key, value) => void records.set(key, structuredClone(value)),
+    drop: async (key) => void records.delete(key),
+    kept: async (prefix) => [...records].filter(([key]) => key.startsWith(prefix)),
+  };
+}

@@ -1,0 +1,32 @@
+'use client';
+
+import { useMemo } from 'react';
+import { type LengthUnit, formatAtLeast, formatLength, unitWord } from '@/core/units';
+import { useBrowserSetting } from './browser-setting';
+
+const UNITS: readonly LengthUnit[] = ['mm', 'inch'];
+
+export interface Lengths {
+  readonly unit: LengthUnit;
+  readonly setUnit: (unit: LengthUnit) => void;
+  /** `mm` or `in`, to be put behind figures. */
+  readonly word: string;
+  /** A figure without its unit. */
+  readonly figure: (mm: number, decimals?: number) => string;
+  /** The same for what has to be cut off: on a ruler, and never less. */
+  readonly atLeast: (mm: number) => string;
+  /** `180 × 46 mm`, width before height. */
+  readonly pair: (widthMm: number, heightMm: number, decimals?: number) => string;
+}
+
+/** How lengths are shown and typed in this browser. What is kept and cut is in millimetres whichever is chosen. */
+export function useLengths(): Lengths {
+  const [unit, setUnit] = useBrowserSetting('length-unit', UNITS, 'mm');
+  return useMemo(() => {
+    const word = unitWord(unit);
+    const figure = (mm: number, decimals = 1) => formatLength(mm, unit, decimals);
+    const pair = (widthMm: number, heightMm: number, decimals = 1) =>
+      `${figure(widthMm, decimals)} × ${figure(heightMm, decimals)} ${word}`;
+    return { unit, setUnit, word, figure, atLeast: (mm) => formatAtLeast(mm, unit), pair };
+  }, [unit, setUnit]);
+}
