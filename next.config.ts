@@ -5,6 +5,9 @@ const config: NextConfig = {
   poweredByHeader: false,
   // Compiled modules and what starts threads or writes files itself: loaded by Node, never bundled.
   serverExternalPackages: ['better-sqlite3', 'harfbuzzjs', 'clipper2-wasm', 'pino', 'tinypool'],
+  // The steps of a run hold nothing of the run itself, so that they may be kept for a working day: a server that is gone
+  // must not keep anybody from walking between them.
+  experimental: { staleTimes: { static: 86_400 } },
   outputFileTracingRoot: import.meta.dirname,
   turbopack: {
     root: import.meta.dirname,

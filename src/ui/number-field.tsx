@@ -2,39 +2,38 @@
 
 import { Field, Input, Label } from '@headlessui/react';
 import { useState } from 'react';
+import { type LengthUnit, readInches, readMm, unitWord, writeInches } from '@/core/units';
 
-interface NumberFieldProps {
+interface TypedNumberProps {
   readonly label: string;
   readonly unit: string;
   readonly value: number;
   readonly min: number;
   readonly max: number;
-  readonly decimals?: number;
+  /** Null: the text is none. */
+  readonly read: (text: string) => number | null;
+  readonly write: (value: number) => string;
   readonly onChange: (value: number) => void;
 }
 
-/** Accepts a comma as well as a point. Null: not a number. */
-function readNumber(text: string): number | null {
-  const plain = text.trim().replace(',', '.');
-  return /^-?\d+(\.\d+)?$/.test(plain) ? Number(plain) : null;
-}
-
-/** A measure that is typed. What cannot be used stays in the field, says why, and changes nothing. */
-export function NumberField({ label, unit, value, min, max, decimals = 1, onChange }: NumberFieldProps) {
+/**
+ * A number that is typed. What cannot be used stays in the field, says why, and changes nothing. Only typing writes: a
+ * value that is shown rounded stays what it is.
+ */
+function TypedNumber({ label, unit, value, min, max, read, write, onChange }: TypedNumberProps) {
   const [typed, setTyped] = useState<string | null>(null);
-  const shown = typed ?? String(Number(value.toFixed(decimals)));
-  const read = readNumber(shown);
+  const number = typed === null ? value : read(typed);
   const problem =
-    read === null
+    number === null
       ? 'not a number'
-      : read < min
-        ? `at least ${min} ${unit}`
-        : read > max
-          ? `at most ${max} ${unit}`
+      : number < min
+        ? `at least ${write(min)} ${unit}`
+        : number > max
+          ? `at most ${write(max)} ${unit}`
           : null;
   const change = (text: string) => {
     setTyped(text);
-    const next = readNumber(text);
+    const next = read(text);
     if (next !== null && next >= min && next <= max && next !== value) onChange(next);
   };
   return (
@@ -44,8 +43,8 @@ export function NumberField({ label, unit, value, min, max, decimals = 1, onChan
         {problem && <span className="text-sm text-madder">{problem}</span>}
         <Input
           className="measure w-24 text-right"
-          inputMode="decimal"
-          value={shown}
+          inputMode={unit === 'in' ? 'text' : 'decimal'}
+          value={typed ?? write(value)}
           aria-invalid={problem !== null}
           onChange={(event) => change(event.target.value)}
           onBlur={() => problem === null && setTyped(null)}
@@ -53,5 +52,33 @@ export function NumberField({ label, unit, value, min, max, decimals = 1, onChan
         <span className="measure w-7 text-sm text-soft">{unit}</span>
       </span>
     </Field>
+  );
+}
+
+interface NumberFieldProps extends Omit<TypedNumberProps, 'read' | 'write'> {
+  readonly decimals?: number;
+}
+
+/** A plain number with a unit of its own. */
+export function NumberField({ decimals = 1, ...rest }: NumberFieldProps) {
+  return <TypedNumber {...rest} read={readMm} write={(value) => String(Number(value.toFixed(decimals)))} />;
+}
+
+interface LengthFieldProps extends Omit<TypedNumberProps, 'read' | 'write' | 'unit'> {
+  /** What the person measures in; value, bounds and changes are millimetres all the same. */
+  readonly unit: LengthUnit;
+  readonly decimals?: number;
+}
+
+/** A length in millimetres, typed and shown in millimetres or in inches with fractions. */
+export function LengthField({ unit, decimals = 1, ...rest }: LengthFieldProps) {
+  const isInch = unit === 'inch';
+  return (
+    <TypedNumber
+      {...rest}
+      unit={unitWord(unit)}
+      read={isInch ? readInches : readMm}
+      write={isInch ? writeInches : (mm) => String(Number(mm.toFixed(decimals)))}
+    />
   );
 }

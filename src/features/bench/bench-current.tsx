@@ -1,9 +1,8 @@
 'use client';
 
-import { facetOf, useRun } from '@/client';
+import { facetOf, useLengths, useRun } from '@/client';
 import { inkOnBlank } from '@/core/place';
 import { mainPlace } from '@/core/run';
-import { formatMm } from '@/core/units';
 import type { BenchItem } from '@/services';
 import { Facet } from '@/ui';
 import { ItemDrawing } from './item-drawing';
@@ -55,13 +54,14 @@ export function BenchCurrent({ item }: { readonly item: BenchItem }) {
 /** Where a ruler is laid: from the ink to the blank's own edges. */
 function PlaceFigures({ item }: { readonly item: ItemShape }) {
   const { spec } = useRun();
+  const { figure, pair, word } = useLengths();
   const { measured, variant } = mainPlace(spec);
   const { leftMm, rightMm, topMm } = inkOnBlank(variant, measured, item.widthMm, item.heightMm);
   return (
     <>
-      <Figure label="left · right" value={`${formatMm(leftMm, 0)} · ${formatMm(rightMm, 0)} mm`} />
-      <Figure label="from the top edge" value={`${formatMm(topMm, 0)} mm`} />
-      <Figure label="ink" value={`${formatMm(item.widthMm, 0)} × ${formatMm(item.heightMm, 0)} mm`} />
+      <Figure label="left · right" value={`${figure(leftMm, 0)} · ${figure(rightMm, 0)} ${word}`} />
+      <Figure label="from the top edge" value={`${figure(topMm, 0)} ${word}`} />
+      <Figure label="ink" value={pair(item.widthMm, item.heightMm, 0)} />
     </>
   );
 }

@@ -12,10 +12,14 @@ interface BenchDeedsProps {
   readonly onSpoil: () => void;
   readonly onUndo: () => void;
   readonly onRedo: () => void;
+  readonly onHelp: () => void;
+  /** Letter keys are shown only where they mark. */
+  readonly hasLetters: boolean;
 }
 
 /** The next deed as the one large button; every other stage, spoiling and undoing below it. */
-export function BenchDeeds({ current, picked, canUndo, canRedo, onMark, onSpoil, onUndo, onRedo }: BenchDeedsProps) {
+export function BenchDeeds(props: BenchDeedsProps) {
+  const { current, picked, canUndo, canRedo, onMark, onSpoil, onUndo, onRedo, onHelp, hasLetters } = props;
   const next = nextStage(current);
   const caution = cautionFor(picked, next);
   const stages = BENCH_STAGES.filter(({ stage }) => picked.some((item) => hasStage(item, stage)));
@@ -25,7 +29,7 @@ export function BenchDeeds({ current, picked, canUndo, canRedo, onMark, onSpoil,
       {next ? (
         <Button weight="main" size="bench" className="min-h-20 text-[1.75rem]!" onClick={() => onMark(next)}>
           {markWords(picked, next)}
-          <Key>space</Key>
+          {hasLetters && <Key>space</Key>}
         </Button>
       ) : (
         <p className="text-[1.75rem] font-bold text-verdigris">Packed</p>
@@ -43,22 +47,25 @@ export function BenchDeeds({ current, picked, canUndo, canRedo, onMark, onSpoil,
             onClick={() => onMark(stage)}
           >
             {stageWordFor(picked, stage)}
-            <Key>{key}</Key>
+            {hasLetters && <Key>{key}</Key>}
           </Button>
         ))}
         <Button size="bench" weight="grave" onClick={onSpoil}>
-          Spoiled…<Key>x</Key>
+          Spoiled…{hasLetters && <Key>x</Key>}
         </Button>
         <Button size="bench" disabled={!canUndo} onClick={onUndo}>
-          Undo<Key>u</Key>
+          Undo{hasLetters && <Key>u</Key>}
         </Button>
         <Button size="bench" disabled={!canRedo} onClick={onRedo}>
-          Redo<Key>shift u</Key>
+          Redo{hasLetters && <Key>shift u</Key>}
         </Button>
       </div>
       <p className="text-[0.92rem] text-soft">
-        Walk with ↑ ↓, hold shift for several, <b>a</b> for all. A later mark includes the earlier ones.
+        Walk with ↑ ↓, hold shift for several. A later mark includes the earlier ones.
       </p>
+      <Button onClick={onHelp}>
+        All keys<Key>?</Key>
+      </Button>
     </section>
   );
 }

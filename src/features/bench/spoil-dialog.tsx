@@ -1,10 +1,11 @@
 'use client';
 
-import { Checkbox, Dialog, DialogPanel, DialogTitle, Field, Label, Textarea } from '@headlessui/react';
+import { Dialog, DialogPanel, DialogTitle, Field, Label, Textarea } from '@headlessui/react';
 import { useState } from 'react';
 import { SPOIL_REASONS } from '@/core/ledger';
+import { isCut } from '@/core/run';
 import type { BenchItem } from '@/services';
-import { Button, Choice } from '@/ui';
+import { Button, Choice, Tick } from '@/ui';
 
 interface SpoilDialogProps {
   readonly items: readonly BenchItem[];
@@ -27,23 +28,16 @@ export function SpoilDialog({ items, isOpen, onClose, onSpoil }: SpoilDialogProp
           <DialogTitle className="text-xl font-bold">
             {names.length > 3 ? `${names.length} pieces are spoiled` : `${names.join(', ')}: spoiled`}
           </DialogTitle>
-          <p>{names.length === 1 ? 'It is' : 'They are'} cut again in the next pass. What happened?</p>
+          <p>{againSentence(items)} What happened?</p>
           <Choice
             label="Reason"
             options={SPOIL_REASONS.map((text) => ({ id: text, label: text }))}
             value={reason}
             onChange={setReason}
           />
-          <Field className="flex items-center gap-2.5">
-            <Checkbox
-              checked={blankLost}
-              onChange={setBlankLost}
-              className="grid size-6 place-items-center rounded-md border border-rule-strong bg-white data-checked:bg-ink"
-            >
-              {blankLost && <span className="font-bold text-white">✓</span>}
-            </Checkbox>
-            <Label>The blank is lost with it</Label>
-          </Field>
+          <Tick checked={blankLost} onChange={setBlankLost}>
+            The blank is lost with it
+          </Tick>
           <Field>
             <Label className="heading-small mb-1 block">Note (may stay empty)</Label>
             <Textarea className="h-16 w-full" value={note} onChange={(event) => setNote(event.target.value)} />
@@ -58,7 +52,7 @@ export function SpoilDialog({ items, isOpen, onClose, onSpoil }: SpoilDialogProp
                 setBlankLost(false);
               }}
             >
-              Spoiled: cut again
+              {items.some(isToCut) ? 'Spoiled: cut again' : 'Spoiled: take another'}
             </Button>
             <Button size="bench" onClick={onClose}>
               Leave it
@@ -68,4 +62,15 @@ export function SpoilDialog({ items, isOpen, onClose, onSpoil }: SpoilDialogProp
       </div>
     </Dialog>
   );
+}
+
+function isToCut({ pieces }: BenchItem): boolean {
+  return pieces.some(({ process }) => isCut(process));
+}
+
+function againSentence(items: readonly BenchItem[]): string {
+  const they = items.length === 1 ? 'It is' : 'They are';
+  return items.some(isToCut)
+    ? `${they} cut again in the next pass.`
+    : `${they} done once more from another ready-made one.`;
 }

@@ -1,16 +1,21 @@
 'use client';
 
 import { useCallback, useMemo, useState } from 'react';
-import { useRun } from '@/client';
-import type { Deed } from '@/core/ledger';
+import { type Recorded, useRun } from '@/client';
 import type { BenchItem, BenchView } from '@/services';
+import { type BenchFilter, isShown } from './bench-filter';
 import { type BenchStage, deedsToReach, nextStage } from './bench-stages';
 import { NOTHING, type Selection, pickOne } from './selection';
 import { madeSentence } from './sentences';
 
 export interface Bench {
+  /** Every item of the run. */
+  readonly all: readonly BenchItem[];
+  /** Those that the filter shows. */
   readonly items: readonly BenchItem[];
   readonly ids: readonly string[];
+  readonly filter: BenchFilter;
+  readonly setFilter: (filter: BenchFilter) => void;
   readonly selection: Selection;
   readonly setSelection: (next: Selection) => void;
   readonly current: BenchItem | null;
@@ -26,55 +31,75 @@ export interface Bench {
 /** Selection and deeds of the bench. It opens at the item to go on with. */
 export function useBench(): Bench {
   const { work, setNumPasses } = useRun();
-  const { bench, act } = work;
-  const { items } = bench;
-  const [chosen, setSelection] = useState<Selection>(NOTHING);
+  const { bench, queue } = work;
+  const [filter, setFilter] = useState<BenchFilter>('all');
   const [message, setMessage] = useState<Bench['message']>(null);
+  const all = bench.items;
+  const items = useMemo(() => (filter === 'all' ? all : all.filter((item) => isShown(item, filter))), [all, filter]);
   const ids = useMemo(() => items.map(({ itemId }) => itemId), [items]);
-  const isGone = chosen.currentId === null || !ids.includes(chosen.currentId);
-  const first = firstToWorkOn(items)?.itemId;
-  const selection = isGone && first !== undefined ? pickOne(first) : chosen;
+  const { selection, setSelection } = useSelection(items, ids);
   const current = items.find(({ itemId }) => itemId === selection.currentId) ?? null;
   const picked = items.filter(({ itemId }) => selection.pickedIds.has(itemId));
 
-  const record = useCallback(
-    async (deedsOf: (now: BenchView) => readonly Deed[]) => {
-      const done = await act(deedsOf);
+  const tell = useCallback(
+    (done: Recorded | null) => {
       if (done === null) return;
       if (!done.ok) return setMessage({ isProblem: true, text: done.detail });
       const { madePasses } = done.answer;
       if (madePasses.length > 0) setNumPasses((count) => count + madePasses.length);
       setMessage(madePasses.length > 0 ? { isProblem: false, text: madeSentence(madePasses) } : null);
     },
-    [act, setNumPasses],
+    [setNumPasses],
   );
   const pickedOf = (now: BenchView) => now.items.filter(({ itemId }) => selection.pickedIds.has(itemId));
 
   return {
+    all,
     items,
     ids,
+    filter,
+    setFilter,
     selection,
     setSelection,
     current,
     picked,
     message,
-    mark: (stage) => {
+    mark: async (stage) => {
       // What a bare first look selected stays selected after the mark, so that the next key goes to the same item.
       setSelection(selection);
-      return record((now) => deedsToReach(pickedOf(now), stage));
+      tell(await queue.record((now) => deedsToReach(pickedOf(now), stage)));
     },
-    spoil: (reason, note, blankLost) => {
+    spoil: async (reason, note, blankLost) => {
       setSelection(selection);
-      return record((now) => {
+      const spoiled = await queue.record((now) => {
         const pieces = pickedOf(now).flatMap((item) =>
           item.pieces.map(({ pieceId, attempt }) => ({ pieceId, attempt })),
         );
         return [{ kind: 'spoiled', pieces, blankLost, reason, note }];
       });
+      tell(spoiled);
     },
-    undo: () => record(({ undo }) => (undo === null ? [] : [{ kind: 'undone', actId: undo }])),
-    redo: () => record(({ redo }) => (redo === null ? [] : [{ kind: 'undone', actId: redo }])),
+    undo: async () => tell(await queue.undo()),
+    redo: async () => tell(await queue.redo()),
   };
+}
+
+/**
+ * What is selected among the items that are shown. Where the item in hand has left them (it was marked, and the filter
+ * shows only what is still to do), the one that took its place in the list is next.
+ */
+function useSelection(items: readonly BenchItem[], ids: readonly string[]) {
+  const [chosen, setChosen] = useState<{ readonly selection: Selection; readonly at: number }>({
+    selection: NOTHING,
+    at: -1,
+  });
+  const { currentId } = chosen.selection;
+  const isThere = currentId !== null && ids.includes(currentId);
+  const next = chosen.at >= 0 ? ids[Math.min(chosen.at, ids.length - 1)] : firstToWorkOn(items)?.itemId;
+  const selection = isThere || next === undefined ? chosen.selection : pickOne(next);
+  const setSelection = (now: Selection) =>
+    setChosen({ selection: now, at: now.currentId === null ? -1 : ids.indexOf(now.currentId) });
+  return { selection, setSelection };
 }
 
 /** The first item that lies in a made pass and wants work; else the first that wants any; else the first. */

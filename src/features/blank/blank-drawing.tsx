@@ -1,6 +1,6 @@
+import { useLengths } from '@/client';
 import { placeOverhang } from '@/core/place';
 import type { MainPlace } from '@/core/run';
-import { formatMm } from '@/core/units';
 import { DimensionLine, Notice } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
@@ -14,18 +14,18 @@ interface BlankDrawingProps {
   readonly film: string;
 }
 
-const figure = (mm: number) => `${formatMm(mm, Number.isInteger(mm) ? 0 : 1)} mm`;
-
 /** The whole blank to scale in millimetres, as a workshop drawing, with the longest text of the run in its place. */
-export function BlankDrawing({ place: { variant, measured }, fit, path, film }: BlankDrawingProps) {
+export function BlankDrawing({ place, fit, path, film }: BlankDrawingProps) {
+  const { variant, measured } = place;
+  const { unit, word, figure: lengthFigure } = useLengths();
+  const figure = (mm: number) => `${lengthFigure(mm, unit === 'inch' || Number.isInteger(mm) ? 0 : 1)} ${word}`;
   const { body, colour } = variant;
   const { leftMm, topMm } = measured.datum;
   const { widthMm, heightMm } = measured.outline;
   const textSize = Math.max(body.widthMm, body.heightMm) / 42;
   const room = textSize * 3.2;
-  const right = leftMm + widthMm;
   const over = placeOverhang(variant, measured);
-  const outside = outsideSentence(over.rightMm, over.bottomMm);
+  const outside = outsideSentence(over.rightMm, over.bottomMm, figure);
   return (
     <section className="flex min-w-0 flex-col items-center gap-3 p-5">
       {outside && <Notice severity="check">{outside}</Notice>}
@@ -66,42 +66,43 @@ export function BlankDrawing({ place: { variant, measured }, fit, path, film }: 
           label={figure(body.heightMm)}
           textSize={textSize}
         />
-        <g>
-          <DimensionLine
-            from={[0, topMm + heightMm + textSize * 2]}
-            to={[leftMm, topMm + heightMm + textSize * 2]}
-            label={figure(leftMm)}
-            textSize={textSize}
-            colour={lineOn(colour.hex)}
-          />
-          <DimensionLine
-            from={[leftMm, topMm + heightMm + textSize * 2]}
-            to={[right, topMm + heightMm + textSize * 2]}
-            label={figure(widthMm)}
-            textSize={textSize}
-            colour={lineOn(colour.hex)}
-          />
-          <DimensionLine
-            from={[leftMm + widthMm / 2, 0]}
-            to={[leftMm + widthMm / 2, topMm]}
-            label={figure(topMm)}
-            textSize={textSize}
-            colour={lineOn(colour.hex)}
-          />
-          <DimensionLine
-            from={[right + textSize * 2, topMm]}
-            to={[right + textSize * 2, topMm + heightMm]}
-            label={figure(heightMm)}
-            textSize={textSize}
-            colour={lineOn(colour.hex)}
-          />
-        </g>
+        <PlaceDimensions place={place} textSize={textSize} figure={figure} />
       </svg>
       <p className="text-soft">
         {fit ? `Drawn with ${fit.text.join(' ')}, the longest of the run.` : 'No entry to draw yet.'}
       </p>
     </section>
   );
+}
+
+interface PlaceDimensionsProps {
+  readonly place: MainPlace;
+  readonly textSize: number;
+  readonly figure: (mm: number) => string;
+}
+
+/** Where the place lies on the blank and how large it is. */
+function PlaceDimensions({ place: { variant, measured }, textSize, figure }: PlaceDimensionsProps) {
+  const { leftMm, topMm } = measured.datum;
+  const { widthMm, heightMm } = measured.outline;
+  const right = leftMm + widthMm;
+  const below = topMm + heightMm + textSize * 2;
+  const lines: readonly (readonly [from: readonly [number, number], to: readonly [number, number], mm: number])[] = [
+    [[0, below], [leftMm, below], leftMm],
+    [[leftMm, below], [right, below], widthMm],
+    [[leftMm + widthMm / 2, 0], [leftMm + widthMm / 2, topMm], topMm],
+    [[right + textSize * 2, topMm], [right + textSize * 2, topMm + heightMm], heightMm],
+  ];
+  return lines.map(([from, to, mm]) => (
+    <DimensionLine
+      key={`${from}-${to}`}
+      from={from}
+      to={to}
+      label={figure(mm)}
+      textSize={textSize}
+      colour={lineOn(variant.colour.hex)}
+    />
+  ));
 }
 
 /** Light lines on dark cloth, dark ones on light: by the colour's own lightness. */

@@ -1,9 +1,10 @@
 'use client';
 
-import { useRun } from '@/client';
+import { useLengths, useRun } from '@/client';
 import { ANCHORS, type MainPlace, changeBody, changeColour, changePlace } from '@/core/run';
 import type { Anchor9 } from '@/core/run';
-import { Choice, NumberField } from '@/ui';
+import type { LengthUnit } from '@/core/units';
+import { Choice, LengthField } from '@/ui';
 import { anchorWords } from './sentences';
 
 const COLOURS = [
@@ -17,6 +18,7 @@ const COLOURS = [
 /** Measures of the place first: they decide every size. Where it lies and the blank around it come after. */
 export function BlankForm({ place: { blank, variant, measured } }: { readonly place: MainPlace }) {
   const { change } = useRun();
+  const { unit, setUnit } = useLengths();
   const { outline, datum } = measured;
   const resize = (size: Partial<typeof outline>) =>
     change((spec) => changePlace(spec, (place) => ({ ...place, outline: { ...place.outline, ...size } })));
@@ -33,35 +35,44 @@ export function BlankForm({ place: { blank, variant, measured } }: { readonly pl
           zips.
         </p>
       </div>
+      <Choice
+        label="Measured in"
+        options={[
+          { id: 'mm', label: 'millimetres' },
+          { id: 'inch', label: 'inches, such as 7 1/16' },
+        ]}
+        value={unit}
+        onChange={(id) => setUnit(id as LengthUnit)}
+      />
       <div>
         <h2 className="heading-small mb-1">Place: {blank.places[0]?.name}</h2>
-        <NumberField
+        <LengthField
           label="Width of the place"
-          unit="mm"
+          unit={unit}
           value={outline.widthMm}
           min={5}
           max={2000}
           onChange={(widthMm) => resize({ widthMm })}
         />
-        <NumberField
+        <LengthField
           label="Height of the place"
-          unit="mm"
+          unit={unit}
           value={outline.heightMm}
           min={5}
           max={2000}
           onChange={(heightMm) => resize({ heightMm })}
         />
-        <NumberField
+        <LengthField
           label="From the left edge"
-          unit="mm"
+          unit={unit}
           value={datum.leftMm}
           min={0}
           max={5000}
           onChange={(leftMm) => move({ leftMm })}
         />
-        <NumberField
+        <LengthField
           label="From the top edge"
-          unit="mm"
+          unit={unit}
           value={datum.topMm}
           min={0}
           max={5000}
@@ -76,17 +87,17 @@ export function BlankForm({ place: { blank, variant, measured } }: { readonly pl
       />
       <div>
         <h2 className="heading-small mb-1">The blank itself</h2>
-        <NumberField
+        <LengthField
           label="Width of the blank"
-          unit="mm"
+          unit={unit}
           value={variant.body.widthMm}
           min={20}
           max={5000}
           onChange={(widthMm) => reshape({ widthMm })}
         />
-        <NumberField
+        <LengthField
           label="Height of the blank"
-          unit="mm"
+          unit={unit}
           value={variant.body.heightMm}
           min={20}
           max={5000}

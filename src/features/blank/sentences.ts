@@ -17,10 +17,14 @@ export function anchorWords(anchor: Anchor9): string {
 }
 
 /** Null while the place lies on the blank. */
-export function outsideSentence(overRightMm: number, overBottomMm: number): string | null {
+export function outsideSentence(
+  overRightMm: number,
+  overBottomMm: number,
+  figure: (mm: number) => string,
+): string | null {
   const over = [
-    ...(overRightMm > 0 ? [`${overRightMm.toFixed(1)} mm over its right edge`] : []),
-    ...(overBottomMm > 0 ? [`${overBottomMm.toFixed(1)} mm over its lower edge`] : []),
+    ...(overRightMm > 0 ? [`${figure(overRightMm)} over its right edge`] : []),
+    ...(overBottomMm > 0 ? [`${figure(overBottomMm)} over its lower edge`] : []),
   ];
   return over.length > 0 ? `The place reaches ${over.join(' and ')}: measure again.` : null;
 }

@@ -9,9 +9,10 @@ const DOT = 2.6;
 export function CapHeights({ fits, leastMm }: { readonly fits: readonly ScreenFit[]; readonly leastMm: number }) {
   const drawn = fits.filter(({ capHeightMm }) => capHeightMm > 0);
   if (drawn.length === 0) return null;
-  const heights = drawn.map(({ capHeightMm }) => capHeightMm);
-  const low = Math.floor(Math.min(leastMm, ...heights) - 1);
-  const high = Math.ceil(Math.max(leastMm, ...heights) + 1);
+  const smallest = drawn.reduce((low, { capHeightMm }) => Math.min(low, capHeightMm), Infinity);
+  const largest = drawn.reduce((high, { capHeightMm }) => Math.max(high, capHeightMm), 0);
+  const low = Math.floor(Math.min(leastMm, smallest) - 1);
+  const high = Math.ceil(Math.max(leastMm, largest) + 1);
   const x = (mm: number) => 6 + ((mm - low) / (high - low)) * (WIDTH - 12);
   const step = [1, 2, 5, 10, 20, 50, 100].find((mm) => (high - low) / mm <= 8) ?? 200;
   const marks = Array.from({ length: Math.floor(high / step) + 1 }, (_, i) => i * step).filter((mm) => mm >= low);
@@ -20,7 +21,7 @@ export function CapHeights({ fits, leastMm }: { readonly fits: readonly ScreenFi
       <figcaption className="heading-small mb-1">Cap heights, mm</figcaption>
       <svg
         role="img"
-        aria-label={`Cap heights from ${formatMm(Math.min(...heights))} to ${formatMm(Math.max(...heights))} millimetres; the least is ${formatMm(leastMm)}`}
+        aria-label={`Cap heights from ${formatMm(smallest)} to ${formatMm(largest)} millimetres; the least is ${formatMm(leastMm)}`}
         viewBox={`0 0 ${WIDTH} 84`}
         className="w-full"
       >
@@ -54,13 +55,16 @@ export function CapHeights({ fits, leastMm }: { readonly fits: readonly ScreenFi
   );
 }
 
+/** More dots than this in one column would leave the strip; the others stand for them. */
+const MOST_STACKED = 10;
+
 /** Dots that would cover each other are stacked, as far as the strip is high. */
 function stacked(fits: readonly ScreenFit[], x: (mm: number) => number) {
   const levels = new Map<number, number>();
-  return fits.map((fit) => {
+  return fits.flatMap((fit) => {
     const column = Math.round(x(fit.capHeightMm) / (DOT * 2));
     const level = levels.get(column) ?? 0;
     levels.set(column, level + 1);
-    return { fit, at: column * DOT * 2, level: Math.min(level, 10) };
+    return level > MOST_STACKED ? [] : [{ fit, at: column * DOT * 2, level }];
   });
 }

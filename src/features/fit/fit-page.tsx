@@ -1,20 +1,21 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { useRun } from '@/client';
+import { useLengths, useRun } from '@/client';
 import { mainPlace } from '@/core/run';
-import { formatMmPair } from '@/core/units';
 import { FitSide } from './fit-side';
-import { FitTile } from './fit-tile';
+import { FitWall } from './fit-wall';
 import { type FitOrder, ordered } from './fit-order';
 
 /** The wall of fits: every name at one scale on the blank's own colour, those that need a decision first. */
 export function FitPage() {
-  const { spec, fits, paths } = useRun();
+  const { spec, fits } = useRun();
+  const { pair } = useLengths();
   const [order, setOrder] = useState<FitOrder>('risk');
   const place = mainPlace(spec);
   const all = fits.last?.fits;
   const shown = useMemo(() => ordered(all ?? [], order), [all, order]);
+  const numUnmeasured = shown.filter(({ measures, emMm }) => measures === null && emMm > 0).length;
   return (
     <div className="grid flex-1 lg:grid-cols-[316px_minmax(0,1fr)]">
       <FitSide place={place} />
@@ -22,29 +23,17 @@ export function FitPage() {
         <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
           <h1 className="heading-small">
             {shown.length} {shown.length === 1 ? 'fit' : 'fits'}, all at one scale
-            {fits.kind === 'computing' && fits.last !== null && ' · measuring…'}
+            {fits.kind === 'computing' && fits.last !== null && ' · fitting…'}
+            {numUnmeasured > 0 && ` · ${numUnmeasured} to measure`}
           </h1>
           <p>
             {place.blank.name}, {place.blank.places[0]?.name}{' '}
-            <span className="measure">
-              {formatMmPair(place.measured.outline.widthMm, place.measured.outline.heightMm)} mm
-            </span>
+            <span className="measure">{pair(place.measured.outline.widthMm, place.measured.outline.heightMm)}</span>
           </p>
           <OrderSwitch order={order} onChange={setOrder} />
         </div>
         {fits.last === null && <p className="text-lg">Drawing and measuring every text…</p>}
-        <ul className="grid grid-cols-[repeat(auto-fill,minmax(210px,1fr))] gap-x-4 gap-y-4">
-          {shown.map((fit) => (
-            <FitTile
-              key={`${fit.itemId}-${fit.placeId}`}
-              fit={fit}
-              paths={paths}
-              place={place.measured}
-              cloth={place.variant.colour.hex}
-              film={place.material.colour.hex}
-            />
-          ))}
-        </ul>
+        <FitWall fits={shown} place={place} />
       </section>
     </div>
   );

@@ -1,33 +1,34 @@
-import { memo, useRef } from 'react';
-import { findingSentence } from '@/client';
-import { worstSeverity } from '@/core/finding';
+import { memo } from 'react';
+import { type Lengths, findingSentence } from '@/client';
+import { type Finding, worstSeverity } from '@/core/finding';
+import type { Measures } from '@/core/fit';
 import type { MeasuredPlace } from '@/core/run';
-import { formatMm, formatMmPair } from '@/core/units';
 import { SeverityTag } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
-import { PATH_UNITS_PER_EM, type TextPaths } from '@/workers/text-paths';
-import { useIsNear } from './use-is-near';
+import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
 
 interface FitTileProps {
+  /** Place on the wall from 1. */
+  readonly no: number;
+  readonly numFits: number;
   readonly fit: ScreenFit;
-  readonly paths: TextPaths;
+  readonly path: string;
   readonly place: MeasuredPlace;
   readonly cloth: string;
   readonly film: string;
+  readonly lengths: Lengths;
 }
 
 /** Cloth shown around the place, so that its edge can be seen. */
 const AROUND_MM = 6;
 
 /** One fit, drawn by its cut outline. Every tile shows the same millimetres, so that two can be compared by eye. */
-export const FitTile = memo(function FitTile({ fit, paths, place, cloth, film }: FitTileProps) {
-  const tile = useRef<HTMLLIElement>(null);
-  const isNear = useIsNear(tile);
+export const FitTile = memo(function FitTile({ no, numFits, fit, path, place, cloth, film, lengths }: FitTileProps) {
   const { widthMm, heightMm } = place.outline;
   const worst = worstSeverity(fit.findings);
   const text = fit.text.join(' ');
   return (
-    <li ref={tile} className="min-w-0 [content-visibility:auto] [contain-intrinsic-size:auto_140px]" data-testid="fit">
+    <div role="listitem" aria-posinset={no} aria-setsize={numFits} className="min-w-0" data-testid="fit">
       <svg
         role="img"
         aria-label={`${text} in its place`}
@@ -44,25 +45,73 @@ export const FitTile = memo(function FitTile({ fit, paths, place, cloth, film }:
           strokeDasharray="2.5 1.8"
         />
         <path
-          d={isNear ? paths.pathOf(fit.textNo) : ''}
+          d={path}
           fill={film}
           fillRule="evenodd"
           transform={`translate(${fit.xMm} ${fit.yMm}) scale(${fit.emMm / PATH_UNITS_PER_EM})`}
         />
+        <BrokenSpots fit={fit} />
       </svg>
       <div className="mt-1 flex items-start justify-between gap-2">
         <h2 className="min-w-0 font-semibold break-words">{text}</h2>
         {worst && worst !== 'note' && <SeverityTag severity={worst} />}
       </div>
       <p className="measure text-[0.82rem] text-soft">
-        <span title="cap height">{formatMm(fit.capHeightMm)} mm cap</span> ·{' '}
-        <span title="ink, width × height">{formatMmPair(fit.inkWidthMm, fit.inkHeightMm)} mm</span>
+        <span title="cap height">
+          {lengths.figure(fit.capHeightMm)} {lengths.word} cap
+        </span>{' '}
+        · <span title="ink, width × height">{lengths.pair(fit.inkWidthMm, fit.inkHeightMm)}</span>
       </p>
+      {fit.measures && <MeasureLine measures={fit.measures} lengths={lengths} />}
       {fit.findings.map((finding) => (
         <p key={finding.kind} className={`text-[0.86rem] ${finding.severity === 'note' ? 'text-soft' : 'text-ink'}`}>
           {findingSentence(finding)}
         </p>
       ))}
-    </li>
+    </div>
   );
 });
+
+const MEASURES = [
+  ['stroke', 'thinnest stroke', 'thinStroke'],
+  ['gap', 'narrowest gap', 'narrowGap'],
+  ['hole', 'smallest hole', 'smallHole'],
+] as const;
+
+/** What decides whether it can be weeded; what is far from any limit is left out. */
+function MeasureLine({ measures, lengths }: { readonly measures: Measures; readonly lengths: Lengths }) {
+  const said = MEASURES.flatMap(([part, words]) => {
+    const spot = measures[part];
+    return spot ? [{ part, words, figure: lengths.figure(spot.widthMm, 2) }] : [];
+  });
+  if (said.length === 0) return null;
+  return (
+    <p className="font-narrow text-[0.82rem] text-soft">
+      {said.map(({ part, words, figure }) => (
+        <span key={part} title={words} className="mr-2.5">
+          {part} <span className="measure">{figure}</span>
+        </span>
+      ))}
+      <span className="measure">{lengths.word}</span>
+    </p>
+  );
+}
+
+const RING_MM = 3.2;
+
+/** Rings around the spots that break a limit. */
+function BrokenSpots({ fit: { measures, findings, xMm, yMm } }: { readonly fit: ScreenFit }) {
+  const isBroken = (kind: Finding['kind']) =>
+    findings.some((finding) => finding.kind === kind && finding.severity !== 'note');
+  return MEASURES.map(([part, words, kind]) => {
+    const spot = measures?.[part];
+    if (!spot || !isBroken(kind)) return null;
+    return (
+      <g key={part} fill="none">
+        <title>{words}</title>
+        <circle cx={xMm + spot.xMm} cy={yMm + spot.yMm} r={RING_MM} stroke="#fbf8f0" strokeWidth="1.6" />
+        <circle cx={xMm + spot.xMm} cy={yMm + spot.yMm} r={RING_MM} stroke="#9d2f26" strokeWidth="0.8" />
+      </g>
+    );
+  });
+}

@@ -1,43 +1,121 @@
-import { findingSentence } from '@/client';
+import { memo } from 'react';
+import { findingSentence, findingWords } from '@/client';
 import type { Finding } from '@/core/finding';
+import { readQuantity } from '@/core/roster';
 import type { Entry } from '@/core/run';
 import { Facet, type FacetProps, SeverityTag } from '@/ui';
+import { EditCell } from './edit-cell';
+
+/** What a row can be asked to do; the functions stay the same, so that only changed rows are drawn again. */
+export interface RowDeeds {
+  readonly onField: (entryId: string, name: string, value: string) => void;
+  readonly onQuantity: (entryId: string, quantity: number) => void;
+  readonly onTakeOut: (entryId: string) => void;
+  readonly onPutBack: (entryId: string) => void;
+}
 
 interface RosterRowProps {
-  readonly no: number;
+  /** Place in the list from 0. */
+  readonly index: number;
   readonly entry: Entry;
   readonly columns: readonly string[];
+  /** Some entry of the list came otherwise than it is cut. */
+  readonly showsRaw: boolean;
+  readonly gridTemplate: string;
   readonly findings: readonly Finding[];
   /** Null for an entry that gives no item. */
   readonly facet: FacetProps | null;
+  readonly deeds: RowDeeds;
 }
 
-export function RosterRow({ no, entry, columns, findings, facet }: RosterRowProps) {
-  const isGone = entry.withdrawn;
+/** The line as it came, where it says something else than what is cut and shown in the columns; otherwise empty. */
+export function cameOtherwise({ raw, fields }: Entry): string {
+  const cells = raw.split('\t').map((cell) => cell.trim());
+  return cells.includes(fields.text ?? '') ? '' : cells.join(' · ');
+}
+
+/** One entry: as it came, as it will be cut, and what needs a look. */
+export const RosterRow = memo(function RosterRow(props: RosterRowProps) {
+  const { index, entry, columns, showsRaw, gridTemplate, findings, facet, deeds } = props;
+  const { id, fields, quantity, withdrawn } = entry;
+  const text = fields.text ?? '';
   return (
-    <tr
-      className={`h-8 border-b border-rule align-top [content-visibility:auto] ${isGone ? 'text-soft line-through' : ''}`}
+    <div
+      role="row"
+      aria-rowindex={index + 2}
+      className={`grid min-h-8 items-start border-b border-rule ${withdrawn ? 'text-soft' : ''}`}
+      style={{ gridTemplateColumns: gridTemplate }}
     >
-      <td className="measure px-2.5 py-1.5 text-right text-soft">{no}</td>
-      <td className="px-2.5 py-1.5 whitespace-pre-wrap">{entry.raw}</td>
-      <td className="px-2.5 py-1.5 font-semibold">{entry.fields.text}</td>
+      <span role="cell" className="measure px-2 py-1.5 text-right text-soft">
+        {index + 1}
+      </span>
+      {showsRaw && (
+        <span role="cell" className="min-w-0 px-2 py-1.5 text-[0.9rem] break-words whitespace-pre-wrap text-soft">
+          {cameOtherwise(entry)}
+        </span>
+      )}
+      {withdrawn ? (
+        <span role="cell" className="px-2 py-1.5 line-through">
+          {text}
+        </span>
+      ) : (
+        <span role="cell" className="min-w-0">
+          <EditCell
+            label={`Text of entry ${index + 1}`}
+            value={text}
+            row={index}
+            column="text"
+            className="font-semibold"
+            onChange={(value) => deeds.onField(id, 'text', value)}
+          />
+        </span>
+      )}
+      <span role="cell">
+        <EditCell
+          label={`Quantity of entry ${index + 1}`}
+          value={String(quantity)}
+          row={index}
+          column="quantity"
+          className="measure text-right"
+          problemOf={(typed) => (readQuantity(typed.trim()) === null ? 'a whole number, 0 to 10,000' : null)}
+          onChange={(value) => deeds.onQuantity(id, readQuantity(value.trim())!)}
+        />
+      </span>
       {columns.map((name) => (
-        <td key={name} className="px-2.5 py-1.5">
-          {entry.fields[name]}
-        </td>
+        <span role="cell" key={name} className="min-w-0">
+          <EditCell
+            label={`${name} of entry ${index + 1}`}
+            value={fields[name] ?? ''}
+            row={index}
+            column={name}
+            onChange={(value) => deeds.onField(id, name, value)}
+          />
+        </span>
       ))}
-      <td className="px-2.5 py-1.5">
-        {isGone && <span className="inline-block no-underline">withdrawn: work on it is recorded</span>}
+      <span role="cell" className="min-w-0 px-2 py-1.5">
+        {withdrawn && 'withdrawn: work on it is recorded'}
         {findings
           .filter(({ severity }) => severity !== 'note')
           .map((finding) => (
-            <p key={finding.kind} className="flex items-start gap-1.5">
+            <span key={finding.kind} className="flex items-start gap-1.5">
               <SeverityTag severity={finding.severity} />
-              {findingSentence(finding)}
-            </p>
+              <span title={findingSentence(finding)}>{findingWords(finding)}</span>
+            </span>
           ))}
-      </td>
-      <td className="px-2.5 py-1.5">{facet && <Facet {...facet} />}</td>
-    </tr>
+      </span>
+      <span role="cell" className="px-2 py-1.5">
+        {facet && <Facet {...facet} />}
+      </span>
+      <span role="cell">
+        <button
+          type="button"
+          className="min-h-8 px-2 text-verdigris underline underline-offset-4"
+          aria-label={`${withdrawn ? 'Put back' : 'Take out'} ${text || `entry ${index + 1}`}`}
+          onClick={() => (withdrawn ? deeds.onPutBack : deeds.onTakeOut)(id)}
+        >
+          {withdrawn ? 'Put back' : 'Take out'}
+        </button>
+      </span>
+    </div>
   );
-}
+});

@@ -3,9 +3,11 @@
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { dueWords, useRun } from '@/client';
+import { useRun } from '@/client';
 import { KnurlMark, Tape } from '@/ui';
+import { RunName } from './run-name';
 import { RunNotices } from './run-notices';
+import { SpecUndo } from './spec-undo';
 import { tapeSteps } from './tape-steps';
 
 const SAVE_WORDS = {
@@ -19,18 +21,19 @@ const SAVE_WORDS = {
 /** What stands around every step: title and day, whether everything is saved, and the tape. */
 export function RunFrame({ todayIso, children }: { readonly todayIso: string; readonly children: ReactNode }) {
   const session = useRun();
-  const { runId, spec, save } = session;
+  const { runId, save, numUnsaved } = session;
   return (
     <div className="flex min-h-screen flex-col">
       <header className="flex min-h-[52px] flex-wrap items-center gap-x-4 gap-y-1 bg-ink px-6 py-2 text-paper">
         <Link href="/" aria-label="Knurl, all runs" title="All runs">
           <KnurlMark />
         </Link>
-        <span className="text-lg font-bold">{spec.title}</span>
-        <span className="text-[#c9c3b4]">{dueWords(spec.dueOn, todayIso)}</span>
-        <span className="ml-auto flex items-center gap-5">
+        <RunName todayIso={todayIso} />
+        <span className="ml-auto flex flex-wrap items-center gap-x-5 gap-y-1">
+          <SpecUndo />
           <output className="text-[#c9c3b4]" data-testid="save-state">
             {SAVE_WORDS[save.kind]}
+            {save.kind === 'serverGone' && numUnsaved > 0 && ` (${numUnsaved})`}
           </output>
           <a href={`/api/runs/${runId}/bundle`} className="underline underline-offset-4" download>
             Take this run along

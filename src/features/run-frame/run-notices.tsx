@@ -1,34 +1,37 @@
 'use client';
 
+import Link from 'next/link';
+import { useState } from 'react';
 import { useRun } from '@/client';
 import { Button, Notice } from '@/ui';
+import { ConflictNotice } from './conflict-notice';
 
 /** Whatever keeps the run from being saved or computed, said across the page with what can be done. */
 export function RunNotices() {
-  const { save, saver, fits, work } = useRun();
+  const { save, saver, fits, work, numUnsaved, numTakenUp } = useRun();
+  const [isTold, setTold] = useState(false);
+  const [copyId, setCopyId] = useState<string | null>(null);
   const isGone = save.kind === 'serverGone' || work.isServerGone;
+  const tryNow = () => {
+    work.queue.tryNow();
+    void saver.flush();
+  };
   return (
     <div aria-live="polite">
       {isGone && (
-        <Notice severity="stop" actions={<Button onClick={() => void saver.flush()}>Try now</Button>}>
-          <b>Knurl’s server does not answer.</b> {goneSentence(save.kind === 'serverGone', work.numWaiting)} Leave this
-          page open and start the server: they are sent by themselves.
+        <Notice severity="stop" actions={<Button onClick={tryNow}>Try now</Button>}>
+          <b>Knurl’s server does not answer.</b> {waitingSentence(numUnsaved, work.numWaiting)} They are kept in this
+          browser and sent as soon as it answers, also when the page was closed in between.
         </Notice>
       )}
-      {save.kind === 'conflict' && (
-        <Notice
-          severity="stop"
-          actions={
-            <>
-              <Button onClick={() => void saver.takeTheirs()}>Take the other state</Button>
-              <Button weight="grave" onClick={() => void saver.keepMine()}>
-                Keep mine
-              </Button>
-            </>
-          }
-        >
-          <b>This run was changed somewhere else</b> since you opened it. Choose which state stays; your last change is
-          not saved until then.
+      {save.kind === 'conflict' && <ConflictNotice conflicts={save.conflicts} onCopied={setCopyId} />}
+      {copyId !== null && (
+        <Notice severity="note" actions={<Button onClick={() => setCopyId(null)}>Good</Button>}>
+          Your state is{' '}
+          <Link href={`/runs/${copyId}`} className="font-semibold underline underline-offset-4">
+            a run of its own
+          </Link>{' '}
+          now; this one goes on with the other.
         </Notice>
       )}
       {save.kind === 'refused' && (
@@ -37,6 +40,18 @@ export function RunNotices() {
           actions={<Button onClick={() => void saver.takeTheirs()}>Back to the saved state</Button>}
         >
           <b>Not saved.</b> {save.detail}
+        </Notice>
+      )}
+      {work.refusals.length > 0 && (
+        <Notice severity="stop" actions={<Button onClick={work.queue.dismissRefusals}>Read</Button>}>
+          <b>Marks that had waited in this browser could not be recorded:</b> {work.refusals.join(' ')} Look at those
+          items and mark them again.
+        </Notice>
+      )}
+      {numTakenUp > 0 && !isTold && (
+        <Notice severity="note" actions={<Button onClick={() => setTold(true)}>Good</Button>}>
+          {numTakenUp === 1 ? 'A change' : `${numTakenUp} changes`} from an earlier visit had not reached the server and{' '}
+          {numTakenUp === 1 ? 'is' : 'are'} part of the run again.
         </Notice>
       )}
       {fits.kind === 'failed' && (
@@ -48,8 +63,11 @@ export function RunNotices() {
   );
 }
 
-function goneSentence(isSpecWaiting: boolean, numMarks: number): string {
+/** `3 changes and 2 marks are not saved yet.` */
+function waitingSentence(numChanges: number, numMarks: number): string {
+  const changes = numChanges === 1 ? '1 change' : `${numChanges} changes`;
   const marks = numMarks === 1 ? '1 mark' : `${numMarks} marks`;
-  if (isSpecWaiting && numMarks > 0) return `Your last changes and ${marks} are not saved yet.`;
-  return numMarks > 0 ? `${marks} not recorded yet.` : 'Your last changes are not saved yet.';
+  const waiting = [...(numChanges > 0 ? [changes] : []), ...(numMarks > 0 ? [marks] : [])];
+  if (waiting.length === 0) return 'Nothing waits so far.';
+  return `${waiting.join(' and ')} ${numChanges + numMarks === 1 ? 'is' : 'are'} not saved yet.`;
 }

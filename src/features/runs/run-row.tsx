@@ -1,3 +1,4 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import Link from 'next/link';
 import { dueWords } from '@/client/due-words';
 import type { RunSummary } from '@/services';
@@ -10,11 +11,19 @@ const STAGES = [
   ['packed', 'packed'],
 ] as const;
 
-export function RunRow({ run, todayIso }: { readonly run: RunSummary; readonly todayIso: string }) {
+interface RunRowProps {
+  readonly run: RunSummary;
+  readonly todayIso: string;
+  readonly onDuplicate: () => void;
+  readonly onArchive: () => void;
+  readonly onRemove: () => void;
+}
+
+export function RunRow({ run, todayIso, onDuplicate, onArchive, onRemove }: RunRowProps) {
   const { tally } = run;
   const isLate = run.dueOn !== null && run.dueOn < todayIso && tally.packed < tally.items;
   return (
-    <li className="relative grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-8 gap-y-1 border-b border-rule px-4 py-3 last:border-b-0 hover:bg-verdigris-tint/60">
+    <li className="relative grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-8 gap-y-1 border-b border-rule px-4 py-3 last:border-b-0 hover:bg-verdigris-tint/60">
       <div className="min-w-0">
         <Link href={`/runs/${run.id}`} className="text-lg font-semibold after:absolute after:inset-0">
           {run.title}
@@ -27,8 +36,24 @@ export function RunRow({ run, todayIso }: { readonly run: RunSummary; readonly t
           <Count key={stage} label={label} value={tally[stage]} isFull={tally[stage] === tally.items} />
         ))}
       </dl>
+      <Menu>
+        <MenuButton
+          className="relative z-1 min-h-9 rounded-md border border-rule-strong bg-white px-3 hover:bg-verdigris-tint"
+          aria-label={`More for ${run.title}`}
+        >
+          More
+        </MenuButton>
+        <MenuItems
+          anchor="bottom end"
+          className="z-20 grid min-w-40 border border-rule-strong bg-paper py-1 shadow-xl focus:outline-none"
+        >
+          <RowDeed label="Duplicate" onClick={onDuplicate} />
+          <RowDeed label={run.isArchived ? 'Back among the others' : 'Archive'} onClick={onArchive} />
+          <RowDeed label="Remove" onClick={onRemove} />
+        </MenuItems>
+      </Menu>
       {tally.recuts > 0 && (
-        <p className="col-span-2 text-sm text-madder">
+        <p className="col-span-3 text-sm text-madder">
           {tally.recuts} {tally.recuts === 1 ? 'piece waits' : 'pieces wait'} to be cut again
         </p>
       )}
@@ -42,5 +67,15 @@ function Count({ label, value, isFull = false }: { label: string; value: number;
       <dt className="font-narrow text-[0.75rem] text-soft">{label}</dt>
       <dd className={`measure text-lg ${isFull ? 'font-semibold text-verdigris' : ''}`}>{value}</dd>
     </div>
+  );
+}
+
+function RowDeed({ label, onClick }: { label: string; onClick: () => void }) {
+  return (
+    <MenuItem>
+      <button type="button" className="px-4 py-2 text-left data-focus:bg-verdigris-tint" onClick={onClick}>
+        {label}
+      </button>
+    </MenuItem>
   );
 }

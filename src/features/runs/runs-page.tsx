@@ -1,12 +1,44 @@
+'use client';
+
 import Link from 'next/link';
-import type { RunSummary } from '@/services';
-import { KnurlMark } from '@/ui';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { api } from '@/client';
+import type { RunShelf, RunSummary } from '@/services';
+import { Button, KnurlMark, Notice } from '@/ui';
 import { BringIn } from './bring-in';
 import { RunRow } from './run-row';
+import { problemSentence } from './sentences';
 
 /** All runs: what is due first stands first, since that is what the day is planned by. */
-export function RunsPage({ runs, todayIso }: { readonly runs: readonly RunSummary[]; readonly todayIso: string }) {
-  const sorted = [...runs].sort(byDueDay);
+export function RunsPage({ shelf, todayIso }: { readonly shelf: RunShelf; readonly todayIso: string }) {
+  const router = useRouter();
+  const [removed, setRemoved] = useState<RunSummary | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [showsArchived, setShowsArchived] = useState(false);
+  const sorted = [...shelf.runs].sort(byDueDay);
+  const present = sorted.filter(({ isArchived }) => !isArchived);
+  const archived = sorted.filter(({ isArchived }) => isArchived);
+  const after = async (done: ReturnType<typeof api.removeRun>, gone: RunSummary | null = null) => {
+    const answer = await done;
+    setProblem(answer.ok ? null : problemSentence(answer.problem));
+    if (answer.ok) setRemoved(gone);
+    router.refresh();
+  };
+  const rowOf = (run: RunSummary) => (
+    <RunRow
+      key={run.id}
+      run={run}
+      todayIso={todayIso}
+      onDuplicate={async () => {
+        const copy = await api.copyRun(run.id);
+        if (copy.ok) router.push(`/runs/${copy.value.id}/roster`);
+        else setProblem(problemSentence(copy.problem));
+      }}
+      onArchive={() => void after(api.setArchived(run.id, !run.isArchived))}
+      onRemove={() => void after(api.removeRun(run.id), run)}
+    />
+  );
   return (
     <>
       <ShopHeader />
@@ -23,19 +55,51 @@ export function RunsPage({ runs, todayIso }: { readonly runs: readonly RunSummar
             </Link>
           </div>
         </div>
-        {sorted.length === 0 ? (
+        {problem && <Notice severity="stop">{problem}</Notice>}
+        {removed && (
+          <Notice
+            severity="note"
+            actions={<Button onClick={() => void after(api.restoreRun(removed.id))}>Bring it back</Button>}
+          >
+            <b>{removed.title}</b> is removed.
+          </Notice>
+        )}
+        {present.length === 0 ? (
           <p className="border border-rule bg-paper p-8 text-lg">
-            No run yet. Start one with a list of names: a list alone already gives sizes and cut files.
+            No run {archived.length > 0 ? 'in work' : 'yet'}. Start one with a list of names: a list alone already gives
+            sizes and cut files.
           </p>
         ) : (
-          <ul className="border-y border-rule-strong bg-paper">
-            {sorted.map((run) => (
-              <RunRow key={run.id} run={run} todayIso={todayIso} />
-            ))}
-          </ul>
+          <ul className="border-y border-rule-strong bg-paper">{present.map(rowOf)}</ul>
+        )}
+        <UnreadableRuns shelf={shelf} />
+        {archived.length > 0 && (
+          <section className="mt-6">
+            <Button onClick={() => setShowsArchived(!showsArchived)} aria-expanded={showsArchived}>
+              {showsArchived ? 'Hide' : 'Show'} {archived.length} archived
+            </Button>
+            {showsArchived && <ul className="mt-3 border-y border-rule-strong bg-paper">{archived.map(rowOf)}</ul>}
+          </section>
         )}
       </main>
     </>
+  );
+}
+
+/** Neither hidden nor in the way of the others. */
+function UnreadableRuns({ shelf: { unreadable } }: { readonly shelf: RunShelf }) {
+  if (unreadable.length === 0) return null;
+  return (
+    <div className="mt-4">
+      <Notice severity="check">
+        {unreadable.map(({ id, title }) => (
+          <p key={id}>
+            <b>{title || `The run ${id}`}</b> cannot be read: it was written by a newer Knurl or its data is damaged. It
+            is kept as it is; its bundle or a copy of the data folder brings it back.
+          </p>
+        ))}
+      </Notice>
+    </div>
   );
 }
 

@@ -1,11 +1,10 @@
 'use client';
 
-import { Field, Input, Label, Textarea } from '@headlessui/react';
+import { Field, Input, Label } from '@headlessui/react';
 import { useRouter } from 'next/navigation';
-import { type FormEvent, useState } from 'react';
-import { api } from '@/client';
-import { parseList } from '@/core/roster';
-import { Button, Notice } from '@/ui';
+import { type FormEvent, useDeferredValue, useMemo, useState } from 'react';
+import { api, previewOf } from '@/client';
+import { Button, ListText, Notice } from '@/ui';
 import { problemSentence } from './sentences';
 
 /** Title, day, list: the list alone is enough to work with, and its lines are counted as they come. */
@@ -14,6 +13,9 @@ export function StartRun() {
   const [title, setTitle] = useState('');
   const [dueOn, setDueOn] = useState('');
   const [list, setList] = useState('');
+  const [wanted, setWanted] = useState<'detect' | 'lines'>('detect');
+  const settled = useDeferredValue(list);
+  const preview = useMemo(() => previewOf(settled, wanted), [settled, wanted]);
   const [isBusy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
 
@@ -21,7 +23,12 @@ export function StartRun() {
     event.preventDefault();
     setBusy(true);
     setProblem(null);
-    const created = await api.createRun({ title: title.trim() || 'Untitled run', dueOn: dueOn || null, list });
+    const created = await api.createRun({
+      title: title.trim() || 'Untitled run',
+      dueOn: dueOn || null,
+      list,
+      reading: wanted,
+    });
     if (created.ok) return router.push(`/runs/${created.value.id}/fit`);
     setBusy(false);
     setProblem(problemSentence(created.problem));
@@ -39,32 +46,22 @@ export function StartRun() {
         <Label className="heading-small mb-1 block">Day it is due (may stay empty)</Label>
         <Input type="date" className="measure" value={dueOn} onChange={(event) => setDueOn(event.target.value)} />
       </Field>
-      <Field>
-        <Label className="heading-small mb-1 block">The list, one entry to a line</Label>
-        <Textarea
-          className="min-h-72 w-full leading-7"
-          value={list}
-          spellCheck={false}
-          onChange={(event) => setList(event.target.value)}
-        />
-      </Field>
+      <ListText
+        className="min-h-72 leading-7"
+        value={list}
+        readingWords={preview.readingWords}
+        isAsLines={wanted === 'lines'}
+        onChange={setList}
+        onAsLines={(isAsLines) => setWanted(isAsLines ? 'lines' : 'detect')}
+      />
       <div className="flex items-center gap-4">
-        <Button type="submit" weight="main" disabled={isBusy || numLines(list) === 0}>
+        <Button type="submit" weight="main" disabled={isBusy || !preview.isUsable}>
           {isBusy ? 'Starting…' : 'Start and see the fits'}
         </Button>
-        <output className="text-soft">{linesSentence(list)}</output>
+        <output className={preview.isUsable || list.trim() === '' ? 'text-soft' : 'text-madder'}>
+          {list.trim() === '' ? 'Paste the names; everything else can be changed later.' : preview.countWords}
+        </output>
       </div>
     </form>
   );
-}
-
-function numLines(list: string): number {
-  const lines = parseList(list);
-  return lines.ok ? lines.value.length : lines.problem.kind === 'tooManyEntries' ? lines.problem.numEntries : 0;
-}
-
-function linesSentence(list: string): string {
-  const lines = numLines(list);
-  if (lines === 0) return 'Paste the names; everything else can be changed later.';
-  return lines === 1 ? '1 entry' : `${lines} entries`;
 }

@@ -1,4 +1,4 @@
-import { formatMm } from '@/core/units';
+import { useLengths } from '@/client';
 import { DimensionLine } from '@/ui';
 import type { DrawnPass } from './drawn-pass';
 
@@ -9,10 +9,10 @@ interface BedDrawingProps {
   readonly isTurned: boolean;
 }
 
-const whole = (mm: number) => `${formatMm(mm, Number.isInteger(mm) ? 0 : 1)} mm`;
-
 /** The bed as a dimensioned drawing: the film that is laid down, the pieces on it as they lie. */
 export function BedDrawing({ pass, film, isTurned }: BedDrawingProps) {
+  const { figure, word } = useLengths();
+  const whole = (mm: number) => `${figure(mm, Number.isInteger(mm) ? 0 : 1)} ${word}`;
   const { bedWidthMm, bedHeightMm, patchHeightMm } = pass;
   const textSize = Math.max(bedWidthMm / 42, bedHeightMm / 46);
   const room = textSize * 2.8;

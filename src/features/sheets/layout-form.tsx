@@ -1,13 +1,13 @@
 'use client';
 
-import { useRun } from '@/client';
+import { useLengths, useRun } from '@/client';
 import { changeLayout } from '@/core/run';
-import { formatMmPair } from '@/core/units';
-import { Choice, NumberField } from '@/ui';
+import { Choice, LengthField, Tick } from '@/ui';
 
 /** The bed and the film left clear around the pieces; it concerns only what is not made yet. */
 export function LayoutForm() {
   const { spec, change } = useRun();
+  const { unit, pair } = useLengths();
   const { layout, shop } = spec;
   return (
     <section className="grid gap-2">
@@ -15,29 +15,32 @@ export function LayoutForm() {
         label="Bed, usable area"
         options={shop.beds.map(({ id, value }) => ({
           id,
-          label: `${value.name}, ${formatMmPair(value.widthMm, value.heightMm, 0)} mm`,
+          label: `${value.name}, ${pair(value.widthMm, value.heightMm, 0)}`,
         }))}
         value={layout.bedId}
         onChange={(bedId) => change((now) => changeLayout(now, { bedId }))}
       />
       <div>
-        <NumberField
+        <LengthField
           label="Clear between pieces"
-          unit="mm"
+          unit={unit}
           value={layout.spacingMm}
           min={0}
           max={100}
           onChange={(spacingMm) => change((now) => changeLayout(now, { spacingMm }))}
         />
-        <NumberField
+        <LengthField
           label="Clear at the bed’s edge"
-          unit="mm"
+          unit={unit}
           value={layout.edgeMm}
           min={0}
           max={100}
           onChange={(edgeMm) => change((now) => changeLayout(now, { edgeMm }))}
         />
       </div>
+      <Tick checked={layout.mayTurn} onChange={(mayTurn) => change((now) => changeLayout(now, { mayTurn }))}>
+        Pieces may be turned by a quarter
+      </Tick>
     </section>
   );
 }

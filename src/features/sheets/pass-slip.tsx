@@ -1,5 +1,8 @@
-import { processFacts, type Material } from '@/core/run';
-import { formatMm, formatMmPair } from '@/core/units';
+'use client';
+
+import { useLengths } from '@/client';
+import { kindFacts, type Material } from '@/core/run';
+import { formatMm } from '@/core/units';
 import { Button, ButtonLink } from '@/ui';
 import type { DrawnPass } from './drawn-pass';
 
@@ -16,18 +19,22 @@ interface PassSlipProps {
 
 /** The written slip beside the bed: what to do in which order, ending in the deed. */
 export function PassSlip({ runId, pass, material, isNext, isBusy, onMake }: PassSlipProps) {
+  const { atLeast, word } = useLengths();
   const recuts = pass.pieces.filter(({ attempt }) => attempt > 1);
   return (
     <section className="border border-t-[6px] border-rule-strong border-t-ink bg-white px-5 py-4">
       <h2 className="text-xl font-bold">Slip for pass {pass.no}</h2>
       <ol className="my-3 list-decimal space-y-1.5 pl-5">
         <li>
-          Cut <b className="measure">{formatMmPair(pass.bedWidthMm, pass.patchHeightMm, 0)} mm</b> off the{' '}
-          {material?.name ?? pass.materialId}
+          Cut{' '}
+          <b className="measure">
+            {atLeast(pass.bedWidthMm)} × {atLeast(pass.patchHeightMm)} {word}
+          </b>{' '}
+          off the {material?.name ?? pass.materialId}
         </li>
         <li>
-          Lay it {material ? processFacts(material.process).lies : 'as its sheet says'}, into the top left corner; roll
-          it flat
+          Lay it {material ? kindFacts(material.kind).lies : 'as its sheet says'}, into the top left corner; roll it
+          flat
         </li>
         <li>Cut a small test shape first when the material or the blade is new</li>
         <li>After the cut lift a corner before you unload: if it is not through, cut again as it lies</li>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useRun } from '@/client';
 import { Button, Notice } from '@/ui';
 import { BedDrawing } from './bed-drawing';
+import { ChooseEntries } from './choose-entries';
 import { type DrawnPass, drawMade, drawPlanned, materialOf } from './drawn-pass';
 import { LeftOut } from './left-out';
 import { PassList } from './pass-list';
@@ -38,6 +39,7 @@ export function SheetsPage() {
   return (
     <div className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_372px]">
       <section className="min-w-0">
+        <ChooseEntries />
         {shown ? (
           <>
             <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
@@ -57,7 +59,7 @@ export function SheetsPage() {
           </>
         ) : (
           <p className="text-lg">
-            No piece to lay out. {state.plan.stopped.length > 0 ? 'Every open piece has a stop.' : ''}
+            No piece to lay out. {state.plan.stopped.length > 0 ? 'Every open piece has a stop or waits.' : ''}
           </p>
         )}
       </section>

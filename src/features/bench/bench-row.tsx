@@ -1,0 +1,36 @@
+import { type MouseEvent, memo } from 'react';
+import { facetOf } from '@/client';
+import type { BenchItem } from '@/services';
+import { Facet } from '@/ui';
+
+interface BenchRowProps {
+  readonly item: BenchItem;
+  readonly isCurrent: boolean;
+  readonly isPicked: boolean;
+  /** Stays the same function, so that a row is drawn again only when its own item or state changed. */
+  readonly onPick: (event: MouseEvent, itemId: string) => void;
+}
+
+/** One item: its facet, its name, and the facet's meaning in words. */
+export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, onPick }: BenchRowProps) {
+  const facet = facetOf(item);
+  const passNo = item.pieces[0]?.passNo ?? null;
+  return (
+    <button
+      type="button"
+      aria-pressed={isPicked}
+      aria-current={isCurrent ? 'true' : undefined}
+      onClick={(event) => onPick(event, item.itemId)}
+      className={`flex min-h-12 w-full items-center gap-3 border-b border-l-4 border-b-rule px-3 text-left ${
+        isPicked ? 'bg-verdigris-tint' : 'hover:bg-paper'
+      } ${isCurrent ? 'border-l-verdigris font-semibold' : 'border-l-transparent'}`}
+    >
+      <Facet {...facet} sizePx={24} />
+      <span className="min-w-0 flex-1 break-words">{item.text.join(' ')}</span>
+      <span className="max-w-32 text-right font-narrow text-sm text-soft" aria-hidden>
+        {facet.label}
+        {passNo !== null && <span className="measure block text-[0.75rem]">pass {passNo}</span>}
+      </span>
+    </button>
+  );
+});

@@ -1,0 +1,83 @@
+'use client';
+
+import { useRun } from '@/client';
+import {
+  CASE_FORMS,
+  type CaseForm,
+  type Lettering,
+  SHIPPED_FACES,
+  changeLeastHeight,
+  changeLines,
+  changePlaceUse,
+} from '@/core/run';
+import { Choice, NumberField } from '@/ui';
+import { CASE_WORDS, LANGUAGES } from './sentences';
+
+/** Face, case, tracking and least height of the lettering in use. */
+export function LetteringPanel({ letteringId, lettering }: { letteringId: string; lettering: Lettering }) {
+  const { spec, change } = useRun();
+  const [line] = lettering.lines;
+  const face = SHIPPED_FACES.find(({ sha }) => sha === line?.face);
+  return (
+    <section className="grid gap-2">
+      <Choice
+        label="Lettering"
+        options={spec.shop.letterings.map(({ id, value }) => ({ id, label: value.name }))}
+        value={letteringId}
+        onChange={(id) => change((now) => changePlaceUse(now, (use) => ({ ...use, letteringId: id })))}
+      />
+      {face && (
+        <p className="text-soft">
+          Face: {face.name}. {face.isConnected ? 'Its letters join, as in handwriting.' : 'Its letters stand apart.'}
+        </p>
+      )}
+      <Choice
+        label="Case"
+        options={CASE_FORMS.map((form) => ({ id: form, label: CASE_WORDS[form] }))}
+        value={line?.caseForm ?? 'asTyped'}
+        onChange={(form) => change((now) => changeLines(now, { caseForm: form as CaseForm }))}
+      />
+      {line && line.caseForm !== 'asTyped' && (
+        <label className="flex items-center justify-between gap-3">
+          <span>Language of the names</span>
+          <select
+            value={spec.language}
+            onChange={(event) => change((now) => ({ ...now, language: event.target.value }))}
+          >
+            {LANGUAGES.map(([tag, words]) => (
+              <option key={tag} value={tag}>
+                {words}
+              </option>
+            ))}
+            {!LANGUAGES.some(([tag]) => tag === spec.language) && (
+              <option value={spec.language}>{spec.language}</option>
+            )}
+          </select>
+        </label>
+      )}
+      <div>
+        <NumberField
+          label="Tracking, of the letter size"
+          unit="%"
+          value={(line?.trackingEm ?? 0) * 100}
+          min={-20}
+          max={100}
+          onChange={(percent) => change((now) => changeLines(now, { trackingEm: percent / 100 }))}
+        />
+        <NumberField
+          label="Least letter height"
+          unit="mm"
+          value={lettering.minLetterHeightMm}
+          min={1}
+          max={500}
+          onChange={(leastMm) => change((now) => changeLeastHeight(now, leastMm))}
+        />
+      </div>
+      {face?.isConnected && (line?.trackingEm ?? 0) !== 0 && (
+        <p className="border-l-4 border-brass bg-brass-tint px-3 py-1.5">
+          Tracking pulls joined letters apart: look at the joins on the wall.
+        </p>
+      )}
+    </section>
+  );
+}
