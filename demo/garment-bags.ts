@@ -27,10 +27,10 @@ export async function seedGarmentBags(context: Context): Promise<RunView> {
     await createRun(context, {
       title: 'Marlstone Silver Band, ninetieth anniversary tour: garment bags',
       dueOn: format(addDays(now, 17), 'yyyy-MM-dd'),
-      list: PLAYERS.map(({ family }) => family).join('\n'),
+      list: PLAYER_TABLE,
     }),
   );
-  const saved = valueOf(await saveSpec(context, run.id, run.counter, withColumns(run.spec)));
+  const saved = valueOf(await saveSpec(context, run.id, run.counter, onLongBed(run.spec)));
   const { pass } = valueOf(await makeNextPass(context, run.id, null));
   const placed = pass.patches.flatMap((patch) => patch.placed);
   const acts: Deed[][] = [
@@ -61,13 +61,16 @@ export async function seedGarmentBags(context: Context): Promise<RunView> {
   return saved;
 }
 
-/** The list as it came, with the band's own columns beside the text. */
-function withColumns(spec: RunSpec): RunSpec {
-  const entries = spec.entries.map((entry, i) => {
-    const { family, given, part, joined } = PLAYERS[i]!;
-    return { ...entry, raw: `${family}, ${given}`, fields: { text: family, given, part, joined: String(joined) } };
-  });
-  return changeLayout({ ...spec, entries }, { bedId: 'bed-long' });
+/** As copied from the band's spreadsheet: the name for the bag, and the band's own columns. */
+const PLAYER_TABLE = [
+  ['Text', 'Given', 'Part', 'Joined'],
+  ...PLAYERS.map(({ family, given, part, joined }) => [family, given, part, String(joined)]),
+]
+  .map((row) => row.join('\t'))
+  .join('\n');
+
+function onLongBed(spec: RunSpec): RunSpec {
+  return changeLayout(spec, { bedId: 'bed-long' });
 }
 
 function itemOf({ pieceId }: Placed): string {
