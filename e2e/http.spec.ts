@@ -12,7 +12,13 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.stop());
 
-async function startRun(request: APIRequestContext, list = 'Odalys\nBram'): Promise<{ id: string; spec: object }> {
+async function startRun(
+  request: APIRequestContext,
+  list = 'Odalys\nBram',
+): Promise<{
+  id: string;
+  spec: { readonly title: string; readonly entries: readonly object[]; readonly layout: object };
+}> {
   return (await request.post(`${server.url}/api/runs`, { data: { title: 'Ferry', list } })).json();
 }
 
@@ -47,9 +53,43 @@ test('saving over another state, without a state, or without sense is refused by
   expect(late.headers()['content-type']).toContain('application/problem+json');
   expect(await late.json()).toMatchObject({ kind: 'changedElsewhere', status: 412, requestId: expect.any(String) });
   expect((await put(spec)).status()).toBe(428);
-  const senseless = await put({ ...spec, layout: { bedId: 'bed-small', spacingMm: -1, edgeMm: 5 } }, '"2"');
+  const senseless = await put({ ...spec, layout: { ...spec.layout, spacingMm: -1 } }, '"2"');
   expect(senseless.status()).toBe(422);
   expect(await senseless.json()).toMatchObject({ field: 'layout.spacingMm', errors: [{ field: 'layout.spacingMm' }] });
+});
+
+test('a run is duplicated, archived, removed and brought back; a spec alone makes a run', async ({ request }) => {
+  const { id, spec } = await startRun(request);
+  const runs = async () =>
+    (await (await request.get(`${server.url}/api/runs`)).json()).runs as { id: string; isArchived: boolean }[];
+  const find = async (runId: string) => (await runs()).find((run) => run.id === runId);
+  const address = `${server.url}/api/runs/${id}`;
+  const copied = await request.post(`${address}/copies`, { data: {} });
+  expect(copied.status()).toBe(201);
+  const copy = await copied.json();
+  expect(copied.headers().location).toBe(`/api/runs/${copy.id}`);
+  expect(copy.spec.title).toBe(`${spec.title} (copy)`);
+  expect(copy.spec.entries).toEqual(spec.entries);
+  expect((await request.put(`${address}/archived`, { data: { isArchived: true } })).status()).toBe(204);
+  expect(await find(id)).toMatchObject({ isArchived: true });
+  expect((await request.put(`${address}/archived`, { data: { isArchived: 'yes' } })).status()).toBe(422);
+  expect((await request.delete(address)).status()).toBe(204);
+  expect(await find(id)).toBeUndefined();
+  expect((await request.post(`${address}/restored`, { data: {} })).status()).toBe(204);
+  expect(await find(id)).toMatchObject({ isArchived: true });
+  const own = await request.post(`${server.url}/api/runs`, { data: { spec: { ...spec, title: 'Mine alone' } } });
+  expect([own.status(), (await own.json()).spec.title]).toEqual([201, 'Mine alone']);
+  for (const [method, path] of [
+    ['POST', 'copies'],
+    ['POST', 'restored'],
+    ['PUT', 'archived'],
+  ] as const) {
+    const missing = await request.fetch(`${server.url}/api/runs/zzzzzzzzzz/${path}`, {
+      method,
+      data: { isArchived: true },
+    });
+    expect([path, missing.status()]).toEqual([path, 404]);
+  }
 });
 
 test('a list that is empty or too long is refused with field and row, and nothing is created', async ({ request }) => {

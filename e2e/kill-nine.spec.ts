@@ -1,5 +1,6 @@
 import { type Page, expect, test } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
+import { startRun as startRunOf, textOf } from './pages';
 
 /** A choir's list, forty names, so that there is always something left to mark. */
 const CHOIR = Array.from(
@@ -13,12 +14,7 @@ test.beforeEach(async () => {
 });
 test.afterEach(() => server.stop());
 
-async function startRun(page: Page): Promise<string> {
-  const created = await page.request.post(`${server.url}/api/runs`, {
-    data: { title: 'Choir folders', list: CHOIR.join('\n') },
-  });
-  return ((await created.json()) as { id: string }).id;
-}
+const startRun = (page: Page) => startRunOf(page, server.url, 'Choir folders', CHOIR);
 
 interface Tally {
   readonly items: readonly { readonly itemId: string; readonly stage: string }[];
@@ -172,10 +168,10 @@ test('with the server gone and the page closed as well, changes and marks come b
   const page = await context.newPage();
   const id = await startRun(page);
   await page.goto(`${server.url}/runs/${id}/roster`);
-  await expect(page.getByLabel('Text of entry 2', { exact: true })).toHaveValue(CHOIR[1]!);
+  await expect(textOf(page, 2)).toHaveValue(CHOIR[1]!);
   await page.waitForLoadState('networkidle');
   await server.kill9();
-  await page.getByLabel('Text of entry 2', { exact: true }).fill('Ottoline Ferrars');
+  await textOf(page, 2).fill('Ottoline Ferrars');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: '1 change is not saved yet' })).toBeVisible();
   await page.getByRole('link', { name: /^Bench/ }).click();
@@ -208,10 +204,10 @@ test('two pages on one run: changes to different entries merge, the same spot is
   const id = await startRun(one);
   for (const page of [one, two]) {
     await page.goto(`${server.url}/runs/${id}/roster`);
-    await expect(page.getByLabel('Text of entry 3', { exact: true })).toHaveValue(CHOIR[2]!);
+    await expect(textOf(page, 3)).toHaveValue(CHOIR[2]!);
   }
   const type = async (page: Page, no: number, text: string) => {
-    await page.getByLabel(`Text of entry ${no}`, { exact: true }).fill(text);
+    await textOf(page, no).fill(text);
     await page.keyboard.press('Enter');
   };
   const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('saved');
@@ -224,7 +220,7 @@ test('two pages on one run: changes to different entries merge, the same spot is
   await type(two, 2, 'Benedek');
   await saved(two);
   expect(await texts()).toEqual(['Anselma', 'Benedek', CHOIR[2], CHOIR[3]]);
-  await expect(two.getByLabel('Text of entry 1', { exact: true })).toHaveValue('Anselma');
+  await expect(textOf(two, 1)).toHaveValue('Anselma');
 
   // The same spot: mine.
   await type(one, 3, 'Corentin');
@@ -241,17 +237,17 @@ test('two pages on one run: changes to different entries merge, the same spot is
   await type(one, 3, 'Crispin');
   await one.getByRole('button', { name: 'Theirs', exact: true }).click();
   await saved(one);
-  await expect(one.getByLabel('Text of entry 3', { exact: true })).toHaveValue('Cosima');
+  await expect(textOf(one, 3)).toHaveValue('Cosima');
 
   // Theirs, and mine as a run of its own.
   await type(two, 4, 'Delphine');
   await saved(two);
   await type(one, 4, 'Dorothea');
   await one.getByRole('button', { name: 'Theirs, and mine as a run of its own' }).click();
-  await expect(one.getByLabel('Text of entry 4', { exact: true })).toHaveValue('Delphine');
+  await expect(textOf(one, 4)).toHaveValue('Delphine');
   await one.getByRole('link', { name: 'a run of its own' }).click();
   await expect(one.getByRole('button', { name: /Choir folders \(my copy\)/ })).toBeVisible();
-  await expect(one.getByLabel('Text of entry 4', { exact: true })).toHaveValue('Dorothea');
+  await expect(textOf(one, 4)).toHaveValue('Dorothea');
   expect(await texts()).toEqual(['Anselma', 'Benedek', 'Cosima', 'Delphine']);
   await context.close();
 });

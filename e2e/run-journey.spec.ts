@@ -1,8 +1,8 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
-import { type Locator, type Page, expect, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
+import { expectNoAxeFinding, rowOf, step } from './pages';
 
 /** A sailing club's list, unlike the demo's: one long name, one that no face covers, doubled, accented. */
 const CREW = ['Hypatia Qvist', 'Jo', 'Æsa', 'Wilhelmina-Constance Abernethy-Fitzmaurice', 'Jo', '船 Kai', 'Dagný'];
@@ -12,21 +12,6 @@ test.beforeAll(async () => {
   server = await KnurlServer.start();
 });
 test.afterAll(() => server.stop());
-
-async function expectNoAxeFinding(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html.slice(0, 120))])).toEqual([]);
-}
-
-async function step(page: Page, name: string): Promise<void> {
-  await page.getByRole('navigation', { name: 'Steps of the run' }).getByRole('link', { name }).click();
-  await expect(page).toHaveURL(new RegExp(`/${name.toLowerCase()}$`));
-}
-
-/** The rows of entries that say this and are not withdrawn. */
-function rowOf(page: Page, text: string): Locator {
-  return page.getByRole('row').filter({ has: page.getByRole('button', { name: `Take out ${text}`, exact: true }) });
-}
 
 test('from a pasted list to cut files, a ticked-off bench and a run that can be carried elsewhere', async ({
   page,

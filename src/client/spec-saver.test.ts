@@ -205,6 +205,14 @@ test('undo and redo take back this page’s changes, one spot at a time, and lea
   await page.flush();
 });
 
+test('a change taken back before it was sent leaves nothing to save, and says so', async () => {
+  const page = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, {});
+  page.change((s) => changeField(s, ann, 'text', 'Anna'));
+  page.undo();
+  expect(await page.flush()).toBe(true);
+  expect(page.getSnapshot()).toMatchObject({ state: { kind: 'saved' }, numUnsaved: 0 });
+});
+
 test('undoing never drops an entry that work is recorded for', async () => {
   const page = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, { hasWork: (id) => id !== ann });
   page.change((s) => addEntry(s, 'Bo', seededBytes(4)));

@@ -221,7 +221,8 @@ export class SpecSaver {
 
   async #send(): Promise<void> {
     while (this.#isSending) await new Promise((resolve) => setTimeout(resolve, 20));
-    if (!this.#isDirty || this.#snapshot.state.kind === 'conflict') return;
+    if (this.#snapshot.state.kind === 'conflict') return;
+    if (!this.#isDirty) return this.#settle();
     this.#isSending = true;
     const { spec: sent, numUnsaved: numSent } = this.#snapshot;
     const saved = await api.saveSpec(this.runId, this.#counter, sent);
@@ -241,6 +242,13 @@ export class SpecSaver {
     if (!isBehind) return this.#dropKept();
     this.#keepInBrowser();
     this.#schedule(0);
+  }
+
+  /** Nothing differs from what the server has: a change was taken back before it was sent. */
+  #settle(): void {
+    if (this.#snapshot.state.kind === 'saved') return;
+    this.#dropKept();
+    this.#publish({ state: { kind: 'saved' }, numUnsaved: 0 });
   }
 
   /** Somebody saved in between: puts both together and saves that, or asks. */

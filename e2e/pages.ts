@@ -1,0 +1,36 @@
+import AxeBuilder from '@axe-core/playwright';
+import { type Locator, type Page, expect } from '@playwright/test';
+
+/** What several journeys do on the pages of a run. */
+
+export async function expectNoAxeFinding(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html.slice(0, 120))])).toEqual([]);
+}
+
+/** Along the tape. */
+export async function step(page: Page, name: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Steps of the run' }).getByRole('link', { name }).click();
+  await expect(page).toHaveURL(new RegExp(`/${name.toLowerCase()}$`));
+}
+
+/** The rows of entries that say this and are not withdrawn. */
+export function rowOf(page: Page, text: string): Locator {
+  return page.getByRole('row').filter({ has: page.getByRole('button', { name: `Take out ${text}`, exact: true }) });
+}
+
+/** The roster's own field for the text of an entry, counted from 1. */
+export function textOf(page: Page, no: number): Locator {
+  return page.getByLabel(`Text of entry ${no}`, { exact: true });
+}
+
+export async function expectSaved(page: Page): Promise<void> {
+  await expect(page.getByTestId('save-state')).toHaveText('saved');
+}
+
+export async function startRun(page: Page, url: string, title: string, names: readonly string[]): Promise<string> {
+  const created = await page.request.post(`${url}/api/runs`, {
+    data: { title, list: names.join('\n'), reading: 'lines' },
+  });
+  return ((await created.json()) as { id: string }).id;
+}
