@@ -63,7 +63,7 @@ export function BenchDeeds(props: BenchDeedsProps) {
       <p className="text-[0.92rem] text-soft">
         Walk with ↑ ↓, hold shift for several. A later mark includes the earlier ones.
       </p>
-      <Button onClick={onHelp}>
+      <Button className="min-h-[48px]" onClick={onHelp}>
         All keys<Key>?</Key>
       </Button>
     </section>

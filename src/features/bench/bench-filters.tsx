@@ -13,7 +13,7 @@ export function BenchFilters({ bench: { all, filter, setFilter } }: { readonly b
           type="button"
           aria-pressed={choice.filter === filter}
           onClick={() => setFilter(choice.filter)}
-          className={`min-h-10 rounded-md border px-2.5 ${choice.filter === filter ? 'border-ink bg-ink text-white' : 'border-rule-strong bg-white'}`}
+          className={`min-h-[48px] min-w-[48px] rounded-md border px-2.5 ${choice.filter === filter ? 'border-ink bg-ink text-white' : 'border-rule-strong bg-white'}`}
         >
           {choice.label} <span className="measure text-sm">{choice.count}</span>
         </button>

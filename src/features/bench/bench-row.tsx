@@ -21,7 +21,7 @@ export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, onPi
       aria-pressed={isPicked}
       aria-current={isCurrent ? 'true' : undefined}
       onClick={(event) => onPick(event, item.itemId)}
-      className={`flex min-h-12 w-full items-center gap-3 border-b border-l-4 border-b-rule px-3 text-left ${
+      className={`flex min-h-[48px] w-full items-center gap-3 border-b border-l-4 border-b-rule px-3 text-left ${
         isPicked ? 'bg-verdigris-tint' : 'hover:bg-paper'
       } ${isCurrent ? 'border-l-verdigris font-semibold' : 'border-l-transparent'}`}
     >

@@ -58,7 +58,11 @@ export function useBench(): Bench {
     items,
     ids,
     filter,
-    setFilter,
+    setFilter: (next) => {
+      setFilter(next);
+      // What is in hand stays in hand where it is shown; otherwise the work begins at the filter's first.
+      if (current === null || !isShown(current, next)) setSelection(NOTHING);
+    },
     selection,
     setSelection,
     current,
