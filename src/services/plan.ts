@@ -33,9 +33,8 @@ export function nextPassNo(passes: readonly MadePass[]): number {
 }
 
 export function cutSoFar(passes: readonly MadePass[], state: LedgerState): CutSoFar {
-  const spoiledPieces = new Set([...state.spoiled.keys()].map((key) => key.split('#', 1)[0] ?? key));
   return {
     made: [...madeAttempts(passes).keys()],
-    attempts: Object.fromEntries([...spoiledPieces].map((id) => [id, currentAttempt(state, id)])),
+    attempts: Object.fromEntries([...state.spoiled.pieceIds()].map((id) => [id, currentAttempt(state, id)])),
   };
 }

@@ -6,12 +6,13 @@ import {
   fitRun,
   letterJobKey,
   letterJobs,
+  finestOf,
   measureFindings,
   measureText,
   textCache,
 } from '@/core/fit';
 import { presentOrThrow } from '@/core/outcome';
-import { type FinestCut, type RunSpec, faceFilePath, findLettering, findMaterial } from '@/core/run';
+import { type FinestCut, type RunSpec, faceFilePath } from '@/core/run';
 import { packTexts } from './pack-texts';
 import type { FitResult, MeasuredFit, ScreenFit } from './fit-protocol';
 
@@ -47,7 +48,7 @@ export async function fitForScreen(spec: RunSpec, isCurrent: () => boolean): Pro
     sliceEnd = performance.now() + SLICE_MS;
   }
   const { fits, setHeights } = fitRun(spec, cache);
-  toMeasure = fits.map((fit) => ({ fit, finest: finestOf(spec, fit) }));
+  toMeasure = fits.map((fit) => ({ fit, finest: finestOf(spec, fit.slot) }));
   const screenFits = fits.map((fit, i): ScreenFit => ({
     ...fitNumbers(fit),
     textNo: numberOf(jobs[i]!),
@@ -83,12 +84,6 @@ export async function measureForScreen(
   }
   onMeasured(measured);
   return true;
-}
-
-/** Of the material that the lettering's lowest layer is cut from. */
-function finestOf(spec: RunSpec, { slot: { place } }: Fit): FinestCut {
-  const [layer] = findLettering(spec, place.letteringId).layers;
-  return findMaterial(spec, presentOrThrow(place.materials[layer!.slot], `material for ${layer!.slot}`)).finest;
 }
 
 /** Gives way to waiting messages and goes on at once; a timer would wait four milliseconds every time. */

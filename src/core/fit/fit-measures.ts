@@ -2,7 +2,9 @@ import { EM_UNITS } from '../faces';
 import type { Finding } from '../finding';
 import type { LetteredText } from '../lettering';
 import { ABOVE_LIMIT, type NarrowSpot, lookAtOutline, narrowestGap, smallestHole, thinnestStroke } from '../measures';
-import type { FinestCut } from '../run';
+import { presentOrThrow } from '../outcome';
+import { type FinestCut, type RunSpec, findLettering, findMaterial } from '../run';
+import type { FitSlot } from './fit-slots';
 
 /** A width and the middle of the spot, from the ink's top left corner. */
 export interface MeasuredSpot {
@@ -55,6 +57,12 @@ export function measureText({ outline, inkBox }: LetteredText, emMm: number, fin
     gap: inMm(narrowestGap(look, limit(finest.gapMm))),
     hole: inMm(smallestHole(look, limit(finest.holeMm))),
   };
+}
+
+/** What the material takes that the lettering's lowest layer is cut from. */
+export function finestOf(spec: RunSpec, { place }: FitSlot): FinestCut {
+  const [layer] = findLettering(spec, place.letteringId).layers;
+  return findMaterial(spec, presentOrThrow(place.materials[layer!.slot], `material for ${layer!.slot}`)).finest;
 }
 
 /**

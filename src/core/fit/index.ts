@@ -3,7 +3,7 @@
  * Letters come from lettering, places from place; which film a fit is cut from is decided in pieces.
  */
 export { type Fit, type FitReport, fitRun } from './fit-run';
-export { type Measures, type MeasuredSpot, measureFindings, measureText } from './fit-measures';
+export { type Measures, type MeasuredSpot, finestOf, measureFindings, measureText } from './fit-measures';
 export { isTooLong, numCharacters } from './text-findings';
 export { type FitNumbers, fitNumbers } from './fit-numbers';
 export { type FitSlot, fitSlots } from './fit-slots';

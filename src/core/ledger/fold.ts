@@ -1,15 +1,16 @@
 import { assertNever } from '../outcome';
 import { type PieceStage, layerKeyOf, readPieceId } from '../run';
 import type { Act, Deed } from './act';
+import { ByAttempt, type ReadonlyByAttempt } from './attempts';
 import { layerKeyOfPiece } from './deed-refs';
 import { actsInForce } from './undo';
 
 /** What the ledger comes to: asked through the functions below, which know what absence means. */
 export interface LedgerState {
-  /** Cuttings that were spoiled, as `pieceId#attempt`, with the reason. */
-  readonly spoiled: ReadonlyMap<string, string>;
-  readonly cut: ReadonlySet<string>;
-  readonly weeded: ReadonlySet<string>;
+  /** Why cuttings were spoiled. */
+  readonly spoiled: ReadonlyByAttempt<string>;
+  readonly cut: ReadonlyByAttempt<true>;
+  readonly weeded: ReadonlyByAttempt<true>;
   /** Layers bonded from the front, as `item-place-layer`. */
   readonly bonded: ReadonlySet<string>;
   readonly checked: ReadonlySet<string>;
@@ -17,9 +18,9 @@ export interface LedgerState {
 }
 
 interface Folding {
-  spoiled: Map<string, string>;
-  cut: Set<string>;
-  weeded: Set<string>;
+  spoiled: ByAttempt<string>;
+  cut: ByAttempt<true>;
+  weeded: ByAttempt<true>;
   bonded: Set<string>;
   checked: Set<string>;
   packed: Set<string>;
@@ -28,9 +29,9 @@ interface Folding {
 /** Folds a whole ledger, undone acts left out. One pass over the deeds. */
 export function foldActs(acts: readonly Act[]): LedgerState {
   const state: Folding = {
-    spoiled: new Map(),
-    cut: new Set(),
-    weeded: new Set(),
+    spoiled: new ByAttempt(),
+    cut: new ByAttempt(),
+    weeded: new ByAttempt(),
     bonded: new Set(),
     checked: new Set(),
     packed: new Set(),
@@ -42,10 +43,10 @@ export function foldActs(acts: readonly Act[]): LedgerState {
 function applyInPlace(state: Folding, deed: Deed): void {
   switch (deed.kind) {
     case 'cut':
-      state.cut.add(`${deed.pieceId}#${deed.attempt}`);
+      state.cut.set(deed.pieceId, deed.attempt, true);
       break;
     case 'weeded':
-      state.weeded.add(`${deed.pieceId}#${deed.attempt}`);
+      state.weeded.set(deed.pieceId, deed.attempt, true);
       break;
     case 'bonded':
       if (deed.face === 'back') break;
@@ -69,10 +70,9 @@ function applyInPlace(state: Folding, deed: Deed): void {
 
 /** A spoiled piece takes its layer's bond with it, and the item is neither checked nor packed any more. */
 function spoilInPlace(state: Folding, pieceId: string, attempt: number, reason: string): void {
-  const key = `${pieceId}#${attempt}`;
   // Spoiling the same cutting twice (two stations saw it) must not cost a second recut.
-  if (state.spoiled.has(key)) return;
-  state.spoiled.set(key, reason);
+  if (state.spoiled.has(pieceId, attempt)) return;
+  state.spoiled.set(pieceId, attempt, reason);
   state.bonded.delete(layerKeyOfPiece(pieceId));
   const itemId = readPieceId(pieceId)?.itemId;
   if (itemId === undefined) return;
@@ -83,16 +83,16 @@ function spoilInPlace(state: Folding, pieceId: string, attempt: number, reason: 
 /** Which cutting of a piece counts now: the first that was not spoiled. */
 export function currentAttempt(state: LedgerState, pieceId: string): number {
   let attempt = 1;
-  while (state.spoiled.has(`${pieceId}#${attempt}`)) attempt++;
+  while (state.spoiled.has(pieceId, attempt)) attempt++;
   return attempt;
 }
 
 /** How far the current cutting of a piece is; a later stage includes the earlier ones. Null: not cut yet. */
 export function pieceStage(state: LedgerState, pieceId: string): PieceStage | null {
-  const key = `${pieceId}#${currentAttempt(state, pieceId)}`;
+  const attempt = currentAttempt(state, pieceId);
   if (state.bonded.has(layerKeyOfPiece(pieceId))) return 'bonded';
-  if (state.weeded.has(key)) return 'weeded';
-  return state.cut.has(key) ? 'cut' : null;
+  if (state.weeded.has(pieceId, attempt)) return 'weeded';
+  return state.cut.has(pieceId, attempt) ? 'cut' : null;
 }
 
 export interface ItemMark {

@@ -30,7 +30,7 @@ export function itemWork(state: LedgerState, itemId: string, pieceIds: readonly 
       pieceId,
       attempt,
       stage: pieceStage(state, pieceId),
-      spoiledFor: state.spoiled.get(`${pieceId}#${attempt - 1}`) ?? null,
+      spoiledFor: state.spoiled.get(pieceId, attempt - 1) ?? null,
     };
   });
   const { isChecked, isPacked } = itemMarks(state, itemId);

@@ -9,8 +9,8 @@ export function actsInForce(acts: readonly Act[]): Act[] {
   const inForce: Act[] = [];
   for (let i = acts.length - 1; i >= 0; i--) {
     const act = acts[i]!;
-    if (undone.has(act.id)) continue;
-    for (const id of undoneIds(act)) undone.add(id);
+    if (undone.size > 0 && undone.has(act.id)) continue;
+    for (const deed of act.deeds) if (deed.kind === 'undone') undone.add(deed.actId);
     inForce.push(act);
   }
   return inForce.reverse();

@@ -11,15 +11,18 @@ export function formatMmPair(widthMm: number, heightMm: number, decimals = 1): s
   return `${formatMm(widthMm, decimals)} × ${formatMm(heightMm, decimals)}`;
 }
 
+/** `''`, `.001`, … `.5` … `.999`: what stands behind the whole, by thousandths. */
+const FRACTIONS = Array.from({ length: 1000 }, (_, thousandths) =>
+  thousandths === 0 ? '' : `.${String(thousandths).padStart(3, '0').replace(/0+$/, '')}`,
+);
+
 /**
  * Millimetres for a file: at most three decimals (1 µm), no trailing zeros, no exponent, never `-0`.
- * Works in integers throughout, so that the bytes are the same on every machine.
+ * Works in integers throughout, so that the bytes are the same on every machine. A cut file has a million of them.
  */
 export function writeMm(um10: Um10): string {
-  const um = Math.sign(um10) * Math.round(Math.abs(um10) / 10);
-  const whole = Math.floor(Math.abs(um) / 1000);
-  const thousandths = Math.abs(um) % 1000;
-  const sign = um < 0 ? '-' : '';
-  if (thousandths === 0) return `${sign}${whole}`;
-  return `${sign}${whole}.${String(thousandths).padStart(3, '0').replace(/0+$/, '')}`;
+  const um = Math.round(Math.abs(um10) / 10);
+  const whole = Math.floor(um / 1000);
+  const text = whole + FRACTIONS[um - whole * 1000]!;
+  return um10 < 0 && um > 0 ? `-${text}` : text;
 }

@@ -1,0 +1,84 @@
+import { writeSvg } from '@/core/cutfile';
+import { fitRun, textCache } from '@/core/fit';
+import { outlineFromNumbers } from '@/core/geometry';
+import { piecesOfFits } from '@/core/pieces';
+import { type RunSpec, changeLayout } from '@/core/run';
+import { type WantedPiece, freezePass, planPasses } from '@/core/sheets';
+import { aRun, seededBytes, shippedFaces } from '@/core/test';
+import { um10ToMm } from '@/core/units';
+import { randomNames } from '../e2e/cut-file-checker/random-names';
+import { type Bench, cpuMs } from './bench';
+
+const cache = textCache(shippedFaces());
+const ROLL_WIDTH_MM = 290;
+
+/** A roll as wide as usual and long enough for all. */
+function onRoll(spec: RunSpec): RunSpec {
+  const [bed] = spec.shop.beds;
+  const value = { name: 'roll', kind: 'roll' as const, widthMm: ROLL_WIDTH_MM, heightMm: 5000 };
+  const beds = [{ ...bed!, value }];
+  return changeLayout({ ...spec, shop: { ...spec.shop, beds } }, { bedId: bed!.id, spacingMm: 4, edgeMm: 0 });
+}
+
+function wantedOf(count: number, seed: number): { spec: RunSpec; wanted: WantedPiece[] } {
+  const spec = onRoll(aRun(randomNames(count, seed)));
+  return { spec, wanted: piecesOfFits(spec, fitRun(spec, cache).fits).map((piece) => ({ piece, attempt: 1 })) };
+}
+
+/** Used length over what the boxes, grown by the gap, would need if they could be poured. */
+function overBound({ spec, wanted }: ReturnType<typeof wantedOf>): { ratio: number; ms: number } {
+  const { spacingMm } = spec.layout;
+  let usedMm = 0;
+  const ms = cpuMs(() => {
+    for (const { placed } of planPasses(spec, wanted).passes) {
+      const ends = placed.map(({ piece: { box }, y, turnDeg }) =>
+        um10ToMm(y + (turnDeg === 90 ? box.maxX - box.minX : box.maxY - box.minY)),
+      );
+      usedMm += Math.max(...ends) + spacingMm;
+    }
+  });
+  const grown = wanted.map(
+    ({ piece: { box } }) => (um10ToMm(box.maxX - box.minX) + spacingMm) * (um10ToMm(box.maxY - box.minY) + spacingMm),
+  );
+  const boundMm = grown.reduce((sum, area) => sum + area, 0) / (ROLL_WIDTH_MM + spacingMm);
+  return { ratio: usedMm / boundMm, ms };
+}
+
+function packing(count: number): Bench {
+  const sets = [1, 2, 3, 4, 5].map((seed) => wantedOf(count, seed * 7919));
+  return {
+    name: `${count} names on a roll of ${ROLL_WIDTH_MM} mm, five lists`,
+    target: 'length ≤ 1.08 of the bound at 200 ms',
+    run: () => {
+      const packed = sets.map(overBound);
+      const mean = packed.reduce((sum, { ratio }) => sum + ratio, 0) / packed.length;
+      const worst = Math.max(...packed.map(({ ratio }) => ratio));
+      const ms = packed.reduce((sum, one) => sum + one.ms, 0) / packed.length;
+      return { ms, note: `length over bound ${mean.toFixed(3)}, worst ${worst.toFixed(3)}` };
+    },
+  };
+}
+
+function svgOf200(): Bench {
+  const { spec, wanted } = wantedOf(200, 104_729);
+  const { pass, outlines } = freezePass(
+    spec,
+    planPasses(spec, wanted).passes[0]!,
+    { passId: 'apassbench', no: 1, version: 'bench' },
+    seededBytes(5),
+  );
+  const read = (sha: string) => outlineFromNumbers(JSON.parse(outlines[sha]!));
+  let svg = '';
+  return {
+    name: 'SVG of 200 pieces',
+    target: '≤ 300 ms',
+    run: () => ({
+      ms: cpuMs(() => {
+        svg = writeSvg(pass, read);
+      }),
+      note: `${pass.patches.flatMap(({ placed }) => placed).length} pieces, ${(svg.length / 1e6).toFixed(1)} MB`,
+    }),
+  };
+}
+
+export const SHEETS_BENCHES: readonly Bench[] = [packing(50), packing(200), svgOf200()];
