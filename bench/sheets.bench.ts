@@ -4,7 +4,7 @@ import { outlineFromNumbers } from '@/core/geometry';
 import { piecesOfFits } from '@/core/pieces';
 import { type RunSpec, changeLayout } from '@/core/run';
 import { type WantedPiece, freezePass, planPasses } from '@/core/sheets';
-import { aRun, seededBytes, shippedFaces } from '@/core/test';
+import { aRun, seededBytes, shippedFaces, withPlace } from '@/core/test';
 import { um10ToMm } from '@/core/units';
 import { randomNames } from '../e2e/cut-file-checker/random-names';
 import { type Bench, cpuMs } from './bench';
@@ -20,8 +20,8 @@ function onRoll(spec: RunSpec): RunSpec {
   return changeLayout({ ...spec, shop: { ...spec.shop, beds } }, { bedId: bed!.id, spacingMm: 4, edgeMm: 0 });
 }
 
-function wantedOf(count: number, seed: number): { spec: RunSpec; wanted: WantedPiece[] } {
-  const spec = onRoll(aRun(randomNames(count, seed)));
+function wantedOf(count: number, seed: number, placeMm = 180): { spec: RunSpec; wanted: WantedPiece[] } {
+  const spec = withPlace(onRoll(aRun(randomNames(count, seed))), placeMm, (placeMm * 52) / 180);
   return { spec, wanted: piecesOfFits(spec, fitRun(spec, cache).fits).map((piece) => ({ piece, attempt: 1 })) };
 }
 
@@ -60,10 +60,10 @@ function packing(count: number): Bench {
 }
 
 function svgOf200(): Bench {
-  const { spec, wanted } = wantedOf(200, 104_729);
+  const { spec, wanted } = wantedOf(240, 104_729, 165);
   const { pass, outlines } = freezePass(
     spec,
-    planPasses(spec, wanted).passes[0]!,
+    planPasses(spec, wanted.slice(0, 200)).passes[0]!,
     { passId: 'apassbench', no: 1, version: 'bench' },
     seededBytes(5),
   );

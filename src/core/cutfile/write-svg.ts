@@ -13,17 +13,18 @@ import { xmlAttribute } from './xml-attribute';
 export function writeSvg(pass: MadePass, outlineOf: (sha: string) => Outline): string {
   const width = writeMm(mmToUm10(pass.bed.widthMm));
   const height = writeMm(mmToUm10(pass.bed.heightMm));
-  const groups = pass.patches.flatMap((patch) => patch.placed.map((placed) => pieceGroup(patch, placed, outlineOf)));
+  const lines = pass.patches.flatMap((patch) => patch.placed.flatMap((placed) => pieceLines(patch, placed, outlineOf)));
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}">`,
-    ...groups,
+    ...lines,
     '</svg>',
     '',
   ].join('\n');
 }
 
-function pieceGroup(patch: Patch, placed: Placed, outlineOf: (sha: string) => Outline): string {
+/** Lines are joined once at the end: a file has megabytes, and each join copies them. */
+function pieceLines(patch: Patch, placed: Placed, outlineOf: (sha: string) => Outline): string[] {
   const attributes = [
     `id="piece-${placed.pieceId}"`,
     `data-entry="${xmlAttribute(placed.pieceId.split('-', 1)[0] ?? '')}"`,
@@ -33,7 +34,7 @@ function pieceGroup(patch: Patch, placed: Placed, outlineOf: (sha: string) => Ou
     ...(placed.turnDeg === 0 ? [] : [`data-turned="${placed.turnDeg}"`]),
   ];
   const paths = cutOrder(outlineOnBed(outlineOf(placed.outline), placed)).map(islandPath);
-  return [`<g ${attributes.join(' ')}>`, ...paths, '</g>'].join('\n');
+  return [`<g ${attributes.join(' ')}>`, ...paths, '</g>'];
 }
 
 function islandPath({ outer, holes }: Island): string {
@@ -46,9 +47,7 @@ export function pathData(outline: Outline): string {
 }
 
 function ringCommands(ring: Ring): string {
-  let commands = '';
-  for (let i = 0; i < ring.length; i += 2) {
-    commands += `${i === 0 ? 'M' : 'L'}${writeMm(ring[i]!)} ${writeMm(ring[i + 1]!)}`;
-  }
-  return `${commands}Z`;
+  const commands = new Array<string>(ring.length / 2);
+  for (let i = 0; i < ring.length; i += 2) commands[i / 2] = `${writeMm(ring[i]!)} ${writeMm(ring[i + 1]!)}`;
+  return `M${commands.join('L')}Z`;
 }

@@ -12,6 +12,8 @@ export interface Lying {
 /** A piece as it is cut: mirrored within its own box when it is bonded face down, then turned, then moved to its spot. */
 export function outlineOnBed(outline: Outline, { x, y, turnDeg, reversed }: Lying): Outline {
   const width = boxOfRings(outlineRings(outline))?.maxX ?? 0;
-  const read = reversed ? mapOutline(outline, -1, 1, width, 0) : outline;
-  return mapOutline(turnDeg === 90 ? turnOutline(read) : read, 1, 1, x, y);
+  const scaleX = reversed ? -1 : 1;
+  const rightX = reversed ? width : 0;
+  if (turnDeg === 0) return mapOutline(outline, scaleX, 1, rightX + x, y);
+  return mapOutline(turnOutline(mapOutline(outline, scaleX, 1, rightX, 0)), 1, 1, x, y);
 }
