@@ -1,6 +1,6 @@
 import { type Page, expect, test } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
-import { expectNoAxeFinding, expectSaved, startRun, step } from './pages';
+import { expectNoAxeFinding, expectSaved, startRun } from './pages';
 
 let server: KnurlServer;
 test.beforeAll(async () => {

@@ -64,6 +64,10 @@ export function tallyOf(items: readonly ItemWork[]): Tally {
     bonded: reached('bonded'),
     checked: reached('checked'),
     packed: reached('packed'),
-    recuts: items.flatMap(({ pieces }) => pieces).filter(({ attempt, stage }) => attempt > 1 && stage === null).length,
+    // What was checked or packed was cut again on the way, whether that was marked or not.
+    recuts: items
+      .filter(({ stage }) => itemStageIndex(stage) < itemStageIndex('checked'))
+      .flatMap(({ pieces }) => pieces)
+      .filter(({ attempt, stage }) => attempt > 1 && stage === null).length,
   };
 }

@@ -1,5 +1,5 @@
 import type { LocalWidths } from './local-width';
-import type { LostRun } from './lost-runs';
+import { type LostRun, endsOfRun, lastOfRun, shareOfWay } from './lost-runs';
 import type { OutlineSamples } from './sample-outline';
 
 /**
@@ -79,13 +79,6 @@ class Parts {
   }
 }
 
-/** The samples that stay on both ends of a run. */
-export function endsOfRun({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun): [number, number] {
-  const start = ringStarts[ringNo]!;
-  const num = ringStarts[ringNo + 1]! - start;
-  return [start + ((first - start - 1 + num) % num), start + ((first - start + count) % num)];
-}
-
 /** Between the centres of the discs at both ends of a run, where the outline is just as wide as they are. */
 export function discDistance(
   samples: OutlineSamples,
@@ -95,10 +88,7 @@ export function discDistance(
   width: number,
 ): number {
   const [before, after] = endsOfRun(samples, run);
-  const { ringStarts } = samples;
-  const start = ringStarts[run.ringNo]!;
-  const num = ringStarts[run.ringNo + 1]! - start;
-  const last = start + ((run.first - start + run.count - 1) % num);
+  const last = lastOfRun(samples, run);
   const half = (sign * width) / 2;
   const [x0, y0] = discCentre(samples, widths, before, run.first, width, half);
   const [x1, y1] = discCentre(samples, widths, after, last, width, half);
@@ -114,9 +104,7 @@ function discCentre(
   width: number,
   half: number,
 ): [number, number] {
-  // One that is wide open counts as twice as wide: the place hardly depends on it.
-  const wide = Math.min(widths[stays]!, 2 * width);
-  const share = (wide - width) / Math.max(wide - widths[lost]!, 1e-9);
+  const share = shareOfWay(widths, stays, lost, width);
   const between = (values: Float64Array) => values[stays]! + share * (values[lost]! - values[stays]!);
   return [between(x) + half * between(normalX), between(y) + half * between(normalY)];
 }

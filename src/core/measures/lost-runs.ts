@@ -53,18 +53,53 @@ export function holdsSample({ ringStarts }: OutlineSamples, { ringNo, first, cou
 }
 
 /** How long a run is from end to end, as a caliper would take it: the widest of sixteen directions, within 0.5 %. */
-export function runLength(samples: OutlineSamples, run: LostRun): number {
+export function runLength(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): number {
+  const ends = run.isWholeRing ? [] : endPoints(samples, widths, run, width);
   let longest = 0;
   for (const [cos, sin] of DIRECTIONS) {
     let [least, most] = [Infinity, -Infinity];
-    for (const i of samplesOfRun(samples, run)) {
-      const along = samples.x[i]! * cos + samples.y[i]! * sin;
+    const take = (x: number, y: number) => {
+      const along = x * cos + y * sin;
       least = Math.min(least, along);
       most = Math.max(most, along);
-    }
+    };
+    for (const i of samplesOfRun(samples, run)) take(samples.x[i]!, samples.y[i]!);
+    for (const [x, y] of ends) take(x, y);
     longest = Math.max(longest, most - least);
   }
   return longest;
+}
+
+/** The samples that stay on both ends of a run. */
+export function endsOfRun({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun): [number, number] {
+  const start = ringStarts[ringNo]!;
+  const num = ringStarts[ringNo + 1]! - start;
+  return [start + ((first - start - 1 + num) % num), start + ((first - start + count) % num)];
+}
+
+/** The last sample of a run, going round. */
+export function lastOfRun({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun): number {
+  const start = ringStarts[ringNo]!;
+  const num = ringStarts[ringNo + 1]! - start;
+  return start + ((first - start + count - 1) % num);
+}
+
+/** How far the outline is just `width` wide, as a share of the way from a sample that stays to its lost neighbour. */
+export function shareOfWay(widths: Float64Array, stays: number, lost: number, width: number): number {
+  // One that is wide open counts as twice as wide: the place hardly depends on it.
+  const wide = Math.min(widths[stays]!, 2 * width);
+  return (wide - width) / Math.max(wide - widths[lost]!, 1e-9);
+}
+
+/** A run begins and ends between samples. */
+function endPoints(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): [number, number][] {
+  const { x, y } = samples;
+  const [before, after] = endsOfRun(samples, run);
+  const between = (stays: number, lost: number): [number, number] => {
+    const share = shareOfWay(widths, stays, lost, width);
+    return [x[stays]! + share * (x[lost]! - x[stays]!), y[stays]! + share * (y[lost]! - y[stays]!)];
+  };
+  return [between(before, run.first), between(after, lastOfRun(samples, run))];
 }
 
 /** The sample of a run where it is narrowest. */

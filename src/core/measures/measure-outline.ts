@@ -136,17 +136,17 @@ function spotOf({ samples, widths }: Side, run: LostRun, width: number): NarrowS
 function brokenAt(side: Side, width: number, leastRun: number): LostRun | null {
   const { samples, widths } = side;
   const runs = lostRuns(samples, widths.width, width);
-  const long = runs.find((run) => isLong(samples, run, Math.max(leastRun, 3 * width)));
+  const long = runs.find((run) => isLong(side, run, width, Math.max(leastRun, 3 * width)));
   return long ?? brokenRegion(side, runs, width) ?? null;
 }
 
 /** Few samples cannot be long: the caliper is only laid on runs that might be. */
-function isLong(samples: OutlineSamples, run: LostRun, length: number): boolean {
+function isLong({ samples, widths }: Side, run: LostRun, width: number, length: number): boolean {
   const { x, y, ringStarts } = samples;
   const start = ringStarts[run.ringNo]!;
   const second = start + 1;
   const step = Math.hypot(x[second]! - x[start]!, y[second]! - y[start]!);
-  return run.count * step * 1.1 > length && runLength(samples, run) > length;
+  return (run.count + 1) * step * 1.1 > length && runLength(samples, widths.width, run, width) > length;
 }
 
 /** A run at which some region comes apart or is lost whole; undefined when every region stays in one part. */

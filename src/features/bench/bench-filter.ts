@@ -26,7 +26,8 @@ export function isShown(item: BenchItem, filter: BenchFilter): boolean {
 }
 
 /** A cutting was spoiled and its successor is not made yet. */
-export function isAgain({ pieces }: BenchItem): boolean {
+export function isAgain({ stage: itemStage, pieces }: BenchItem): boolean {
+  if (itemStage === 'checked' || itemStage === 'packed') return false;
   return pieces.some(({ attempt, stage }) => attempt > 1 && stage === null);
 }
 

@@ -1,5 +1,7 @@
 import type { BenchItem } from '@/services';
+import { filterChoices, isShown } from './bench-filter';
 import { deedsToReach, nextStage } from './bench-stages';
+import { itemsNamed } from './find-name';
 import { NOTHING, extendTo, neighbour, pickAll, pickOne, toggle } from './selection';
 import { cautionFor, madeSentence, markWords } from './sentences';
 
@@ -64,4 +66,26 @@ test('buttons and cautions name the deed of the material, and heat always defers
   expect(cautionFor([anItem('cut', 'card')], 'bonded')).toBeNull();
   expect(madeSentence([3])).toContain('Pass 3');
   expect(madeSentence([3, 4])).toContain('Passes 3, 4');
+});
+
+test('filters name what is to do next, with their numbers; what is empty is left out unless it is chosen', () => {
+  const items = [anItem('open'), anItem('cut'), anItem('weeded'), anItem('weeded'), anItem('packed')];
+  const said = (chosen: Parameters<typeof filterChoices>[1]) =>
+    filterChoices(items, chosen).map(({ label, count }) => `${label} ${count}`);
+  expect(said('all')).toEqual(['all 5', 'to cut again 1', 'to cut 1', 'to weed 1', 'to press 2', 'packed 1']);
+  expect(said('checked')).toContain('to check 0');
+  expect(items.filter((item) => isShown(item, 'bonded'))).toHaveLength(2);
+  expect(items.filter((item) => isShown(item, 'done'))).toHaveLength(1);
+  expect(filterChoices([anItem('cut', 'card')], 'all').map(({ label }) => label)).toEqual(['all', 'to glue']);
+});
+
+test('a name is found by the beginning of any of its words, without its accents', () => {
+  const named = (text: string) => ({ ...anItem('open'), itemId: text, text: [text] });
+  const items = ['Åsa Sørbø', 'Sorrel', 'Tess Aßmann', 'Łukasz Nowak', 'Bess'].map(named);
+  const found = (typed: string) => itemsNamed(items, typed).map(({ text }) => text[0]);
+  expect(found('sor')).toEqual(['Åsa Sørbø', 'Sorrel']);
+  expect(found('ess')).toEqual(['Tess Aßmann', 'Bess']);
+  expect(found(' ASSM')).toEqual(['Tess Aßmann']);
+  expect(found('luk')).toEqual(['Łukasz Nowak']);
+  expect([found(''), found('zz')]).toEqual([[], []]);
 });

@@ -1,0 +1,188 @@
+import { type Act, type Deed, type NewAct } from '@/core/ledger';
+import { type Outcome, fail, ok } from '@/core/outcome';
+import type { ActAnswer, BenchItem, BenchView } from '@/services';
+import { ActQueue } from './act-queue';
+import type { ApiProblem } from './api';
+import { type Keeper, memoryKeeper } from './keeper';
+
+const ITEM = 'aentry0001-ause000001-1';
+const PIECE = `${ITEM}-aplace0001-alayer0001-1`;
+const item: BenchItem = {
+  itemId: ITEM,
+  entryId: 'aentry0001',
+  text: ['Ann'],
+  fields: { text: 'Ann' },
+  blankName: 'bag',
+  stage: 'open',
+  pieces: [
+    {
+      pieceId: PIECE,
+      attempt: 1,
+      stage: null,
+      spoiledFor: null,
+      placeId: 'aplace0001',
+      placeName: 'chest',
+      layerId: 'alayer0001',
+      materialName: 'film',
+      materialHex: '#000000',
+      process: 'film',
+      passNo: 1,
+      passId: 'apass00001',
+      outline: null,
+      madeText: null,
+    },
+  ],
+};
+const TALLY = { items: 1, cut: 0, weeded: 0, bonded: 0, checked: 0, packed: 0, recuts: 0 };
+
+/** A server that keeps what it acknowledges, and can be gone or refuse. */
+class FakeLedger {
+  isGone = false;
+  refusal: string | null = null;
+  readonly acts: NewAct[] = [];
+  numRequests = 0;
+
+  readonly send = async (act: NewAct): Promise<Outcome<ActAnswer, ApiProblem>> => {
+    this.numRequests++;
+    await new Promise((resolve) => setTimeout(resolve, 1));
+    if (this.isGone) return fail({ kind: 'serverGone' });
+    if (this.refusal) return fail({ kind: 'refused', status: 422, problem: 'x', detail: this.refusal });
+    const isRepeat = this.acts.some(({ id }) => id === act.id);
+    if (!isRepeat) this.acts.push(act);
+    const recorded: Act = { ...act, seq: this.acts.length, receivedAt: act.at };
+    const bench = { state: '', since: '', tally: TALLY, undo: act.id, redo: null, changed: [] };
+    return ok({ act: recorded, isRepeat, madePasses: [], bench });
+  };
+}
+
+let ledger: FakeLedger;
+let keeper: Keeper;
+let bench: BenchView;
+let made: number;
+beforeEach(() => {
+  ledger = new FakeLedger();
+  keeper = memoryKeeper();
+  bench = { items: [item], state: '', tally: TALLY, undo: null, redo: null };
+  made = 0;
+});
+
+function aQueue(pageId = 'one'): ActQueue {
+  return new ActQueue('arunnumber', {
+    keeper,
+    pageId,
+    station: () => 'bench',
+    nowIso: () => `2027-01-01T08:00:${String(made).padStart(2, '0')}Z`,
+    makeActId: () => `act-${pageId}-${++made}`,
+    send: ledger.send,
+    bench: () => bench,
+    onRecorded: ({ act, bench: { undo } }) => {
+      const stage = act.deeds[0]?.kind === 'cut' ? ('cut' as const) : item.stage;
+      bench = { ...bench, undo, items: [{ ...item, stage, pieces: [{ ...item.pieces[0]!, stage: null }] }] };
+    },
+  });
+}
+
+const cut: Deed = { kind: 'cut', pieceId: PIECE, attempt: 1, passId: null };
+const weeded: Deed = { kind: 'weeded', pieceId: PIECE, attempt: 1, passId: null };
+const spoiled: Deed = {
+  kind: 'spoiled',
+  pieces: [{ pieceId: PIECE, attempt: 1 }],
+  blankLost: false,
+  reason: 'torn',
+  note: '',
+};
+const kinds = () => ledger.acts.map(({ deeds }) => deeds[0]!.kind);
+const until = async (isSo: () => boolean) => {
+  for (let i = 0; i < 400 && !isSo(); i++) await new Promise((resolve) => setTimeout(resolve, 10));
+  expect(isSo()).toBe(true);
+};
+
+test('acts go one after the other, and each is decided on what the one before it led to', async () => {
+  const queue = aQueue();
+  const seen: string[] = [];
+  const one = queue.record((now) => (seen.push(now.items[0]!.stage), [cut]));
+  const two = queue.record((now) => (seen.push(now.items[0]!.stage), [weeded]));
+  expect(queue.getSnapshot().numWaiting).toBe(2);
+  expect(await one).toMatchObject({ ok: true });
+  expect(await two).toMatchObject({ ok: true });
+  expect([seen, kinds(), queue.getSnapshot().numWaiting]).toEqual([['open', 'cut'], ['cut', 'weeded'], 0]);
+  expect(await queue.record(() => [])).toBeNull();
+  expect(await keeper.kept('acts:')).toEqual([]);
+});
+
+test('a refused act is told to who asked for it, and the next one goes on', async () => {
+  const queue = aQueue();
+  ledger.refusal = 'no such piece';
+  expect(await queue.record(() => [cut])).toEqual({ ok: false, detail: 'no such piece' });
+  ledger.refusal = null;
+  expect(await queue.record(() => [cut])).toMatchObject({ ok: true });
+});
+
+test('with the server gone acts are decided at once, kept, and sent in their order when it is back', async () => {
+  const queue = aQueue();
+  ledger.isGone = true;
+  const one = queue.record(() => [cut]);
+  await until(() => queue.getSnapshot().isServerGone);
+  const stages: (string | null)[] = [];
+  const two = queue.record((now) => (stages.push(now.items[0]!.pieces[0]!.stage), [weeded]));
+  const three = queue.record((now) => (stages.push(now.items[0]!.pieces[0]!.stage), [spoiled]));
+  const attempts: number[] = [];
+  const four = queue.record((now) => {
+    attempts.push(now.items[0]!.pieces[0]!.attempt);
+    return [];
+  });
+  expect([stages, attempts]).toEqual([['cut', 'weeded'], [2]]);
+  expect(await four).toBeNull();
+  const kept = (await keeper.kept('acts:')).flatMap(([, acts]) => acts as NewAct[]);
+  expect(kept.map(({ deeds }) => deeds[0]!.kind)).toEqual(['cut', 'weeded', 'spoiled']);
+  ledger.isGone = false;
+  queue.tryNow();
+  await Promise.all([one, two, three]);
+  expect([kinds(), queue.getSnapshot()]).toEqual([
+    ['cut', 'weeded', 'spoiled'],
+    { numWaiting: 0, isServerGone: false, refusals: [] },
+  ]);
+});
+
+test('undo with the server gone takes back what waits, then the one act that is known, then nothing', async () => {
+  bench = { ...bench, undo: 'act-before' };
+  const queue = aQueue();
+  ledger.isGone = true;
+  const first = queue.record(() => [cut]);
+  await until(() => queue.getSnapshot().isServerGone);
+  const undos = [queue.undo(), queue.undo(), queue.undo()];
+  expect(await undos[2]).toBeNull();
+  const redo = queue.redo();
+  ledger.isGone = false;
+  queue.tryNow();
+  await Promise.all([first, ...undos, redo]);
+  expect(ledger.acts.slice(1).map(({ deeds }) => deeds)).toEqual([
+    [{ kind: 'undone', actId: ledger.acts[0]!.id }],
+    [{ kind: 'undone', actId: 'act-before' }],
+    [{ kind: 'undone', actId: ledger.acts[2]!.id }],
+  ]);
+});
+
+test('a page opened later sends what an earlier one could not, once, and tells what is refused', async () => {
+  const first = aQueue('one');
+  ledger.isGone = true;
+  void first.record(() => [cut]);
+  void first.record(() => [weeded]);
+  await until(() => first.getSnapshot().numWaiting === 2 && first.getSnapshot().isServerGone);
+  ledger.isGone = false;
+  const later = aQueue('two');
+  expect(await later.takeUpKept()).toBe(2);
+  await until(() => later.getSnapshot().numWaiting === 0 && ledger.acts.length === 2);
+  // The first page is still open and sends the same acts again: the server has them already.
+  first.tryNow();
+  await until(() => first.getSnapshot().numWaiting === 0);
+  expect(kinds()).toEqual(['cut', 'weeded']);
+  expect(await keeper.kept('acts:')).toEqual([]);
+  await keeper.keep('acts:arunnumber:gone', [{ ...ledger.acts[0]!, id: 'act-lost-1' }]);
+  ledger.refusal = 'That cutting is past.';
+  await later.takeUpKept();
+  await until(() => later.getSnapshot().refusals.length === 1);
+  expect(later.getSnapshot().refusals).toEqual(['That cutting is past.']);
+  later.dismissRefusals();
+  expect(later.getSnapshot().refusals).toEqual([]);
+});
