@@ -228,3 +228,45 @@ test('runs are renamed, duplicated, archived, removed and brought back', async (
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(row('Allotment signs, north side')).toBeVisible();
 });
+
+test('twenty thousand entries work; one more is refused with its count, and the text stays', async ({ page }) => {
+  test.setTimeout(180_000);
+  const syllables = ['ka', 'ro', 'mi', 'len', 'sta', 'vor', 'ny', 'del'];
+  const most = 20_000;
+  const name = (i: number) => [i % 8, (i >> 3) % 8, (i >> 6) % 8, i % 7].map((k) => syllables[k]).join('');
+  const list = Array.from({ length: most + 1 }, (_, i) => `${name(i)} ${i}`).join('\n');
+  await page.goto(`${server.url}/runs/new`);
+  const field = page.getByLabel(/Names one to a line/);
+  // Typed key by key it would take minutes: the value is set as a paste would.
+  const paste = (text: string) =>
+    field.evaluate((area: HTMLTextAreaElement, pasted) => {
+      Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!.call(area, pasted);
+      area.dispatchEvent(new Event('input', { bubbles: true }));
+    }, text);
+  await page.waitForLoadState('networkidle');
+  await paste(list);
+  await expect(page.getByText('20,001 entries are more than the 20,000 of one run.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Start and see the fits' })).toBeDisabled();
+  expect((await field.inputValue()).length).toBe(list.length);
+  await paste(list.slice(0, list.lastIndexOf('\n')));
+  await expect(page.getByText('20,000 entries', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Start and see the fits' }).click();
+  await expect(page.getByRole('heading', { name: /^20000 fits/ })).toBeVisible({ timeout: 60_000 });
+  await step(page, 'Roster');
+  await expect(textOf(page, 1)).toHaveValue(`${name(0)} 0`);
+  expect(await page.getByRole('row').count()).toBeLessThan(100);
+  await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
+  await expect(textOf(page, most)).toBeVisible();
+  await textOf(page, most).fill('The last of them');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('save-state')).toHaveText('saved', { timeout: 20_000 });
+  await page.reload();
+  await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
+  await expect(textOf(page, most)).toHaveValue('The last of them', { timeout: 20_000 });
+  await step(page, 'Bench');
+  await expect(page.getByRole('group', { name: 'Show' }).getByRole('button', { name: 'all 20000' })).toBeVisible();
+  await page.keyboard.press('/');
+  await page.keyboard.type('the last');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The last of them');
+});

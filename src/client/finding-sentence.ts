@@ -18,7 +18,7 @@ export function findingSentence(finding: Finding): string {
       return `thinnest stroke ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: larger letters, a bolder face or another material`;
     case 'narrowGap':
       if (finding.closes) return `a gap closes to a point where letters join: weed it from its wide end`;
-      return `narrowest gap ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: larger letters or more tracking`;
+      return `narrowest gap ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: larger letters, or more tracking where letters do not join`;
     case 'smallHole':
       return `smallest hole ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: larger letters or another face`;
     case 'tooSmall':
