@@ -85,7 +85,7 @@ function squaredDistance({ columns, rows }: Raster, isSource: Uint8Array): Float
 const SLACK_PIXELS = 0.9;
 
 /**
- * Asks of a raster: does an opening by a disc of `widthMm` lose a run longer than `leastRunMm`, or part an island, or lose
+ * Asks of a raster: does an opening by a disc of `widthMm` lose a run of the edge longer than `leastRunMm`, or part an island, or lose
  * it whole? For gaps the raster is inverted and its islands are the holes: the ground around the letters may come apart,
  * and a hole may be lost (its size is asked for apart).
  */
@@ -94,6 +94,11 @@ export function openingOf(raster: Raster, isGround: boolean): (widthMm: number, 
   const toOutside = squaredDistance(raster, inverted(raster).material);
   const islands = label(material, columns, rows);
   const groundNo = isGround ? islands.labels[0]! : 0;
+  // A margin of clear pixels, or of ground, goes all round: edges never lie on the border.
+  const isEdge = (i: number) =>
+    i > columns &&
+    i < material.length - columns - 1 &&
+    !(material[i - 1] && material[i + 1] && material[i - columns] && material[i + columns]);
   return (widthMm, leastRunMm) => {
     const radius = widthMm / 2 / pixelMm;
     const eroded = new Uint8Array(material.length);
@@ -103,7 +108,7 @@ export function openingOf(raster: Raster, isGround: boolean): (widthMm: number, 
     const opened = new Uint8Array(material.length);
     for (let i = 0; i < opened.length; i++) {
       if (!material[i]) continue;
-      if (toEroded[i]! > (radius + SLACK_PIXELS) ** 2) lost[i] = 1;
+      if (toEroded[i]! > (radius + SLACK_PIXELS) ** 2) lost[i] = isEdge(i) ? 1 : 0;
       else if (islands.labels[i] !== groundNo) opened[i] = 1;
     }
     const lostParts = label(lost, columns, rows);

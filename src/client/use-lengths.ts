@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { type LengthUnit, formatAtLeast, formatLength, unitWord } from '@/core/units';
+import { type LengthUnit, formatAtLeast, formatLength, unitWord, writeInches } from '@/core/units';
 import { useBrowserSetting } from './browser-setting';
 
 const UNITS: readonly LengthUnit[] = ['mm', 'inch'];
@@ -13,7 +13,9 @@ export interface Lengths {
   readonly word: string;
   /** A figure without its unit. */
   readonly figure: (mm: number, decimals?: number) => string;
-  /** The same for what has to be cut off: on a ruler, and never less. */
+  /** With its unit, and never pulled onto the ruler's grid: for dimension lines. */
+  readonly exact: (mm: number) => string;
+  /** A figure for what has to be cut off: on a ruler, and never less. */
   readonly atLeast: (mm: number) => string;
   /** `180 × 46 mm`, width before height. */
   readonly pair: (widthMm: number, heightMm: number, decimals?: number) => string;
@@ -27,6 +29,8 @@ export function useLengths(): Lengths {
     const figure = (mm: number, decimals = 1) => formatLength(mm, unit, decimals);
     const pair = (widthMm: number, heightMm: number, decimals = 1) =>
       `${figure(widthMm, decimals)} × ${figure(heightMm, decimals)} ${word}`;
-    return { unit, setUnit, word, figure, atLeast: (mm) => formatAtLeast(mm, unit), pair };
+    const exact = (mm: number) =>
+      `${unit === 'inch' ? writeInches(mm) : formatLength(mm, unit, Number.isInteger(mm) ? 0 : 1)} ${word}`;
+    return { unit, setUnit, word, figure, exact, atLeast: (mm) => formatAtLeast(mm, unit), pair };
   }, [unit, setUnit]);
 }

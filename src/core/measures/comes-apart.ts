@@ -1,5 +1,5 @@
 import type { LocalWidths } from './local-width';
-import { type LostRun, endsOfRun, lastOfRun, shareOfWay } from './lost-runs';
+import { type LostRun, endsOfRun, holdsSample, lastOfRun, narrowestOfRun, shareOfWay } from './lost-runs';
 import type { OutlineSamples } from './sample-outline';
 
 /**
@@ -10,16 +10,17 @@ import type { OutlineSamples } from './sample-outline';
  */
 export function comesApart(
   samples: OutlineSamples,
-  { width: widths, opposite }: LocalWidths,
+  local: LocalWidths,
   sign: 1 | -1,
   ringNos: readonly number[],
   runs: readonly LostRun[],
   width: number,
 ): 'whole' | 'apart' | 'gone' {
+  const { width: widths, opposite } = local;
   const { ringStarts } = samples;
   const parts = new Parts(ringStarts.at(-1)!);
   const stays = (i: number) => widths[i]! >= width;
-  let wide = -1;
+  const wide: number[] = [];
   for (const ringNo of ringNos) {
     const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
     for (let i = start; i < end; i++) if (stays(i)) parts.add(i);
@@ -29,22 +30,47 @@ export function comesApart(
     for (let i = start; i < end; i++) {
       if (!stays(i)) continue;
       parts.join(i, i === end - 1 ? start : i + 1);
-      if (opposite[i]! >= 0) {
-        joinAcross(parts, stays, i, opposite[i]!);
-      } else if (wide < 0) {
-        wide = i;
-      } else {
-        // Too wide to have been looked across: counted as one part, so that a doubt never makes a finding.
-        parts.join(i, wide);
-      }
+      if (opposite[i]! >= 0) joinAcross(parts, stays, i, opposite[i]!);
+      else wide.push(i);
     }
   }
   for (const run of runs) {
     if (run.isWholeRing) continue;
     const [before, after] = endsOfRun(samples, run);
-    if (discDistance(samples, widths, sign, run, width) <= width) parts.join(before, after);
+    if (discDistance(samples, local, sign, run, runs, width) <= width) parts.join(before, after);
+  }
+  // Where it was too wide to have been looked across, it is looked across now, as far as it takes.
+  for (const i of wide) {
+    if (parts.count <= 1) break;
+    const across = hitByRay(samples, sign, ringNos, i);
+    if (across >= 0) joinAcross(parts, stays, i, across);
   }
   return parts.count === 0 ? 'gone' : parts.count === 1 ? 'whole' : 'apart';
+}
+
+/** The first sample of these rings that a ray across the region meets; -1 when it meets none. */
+function hitByRay(
+  { x, y, normalX, normalY, ringStarts }: OutlineSamples,
+  sign: 1 | -1,
+  ringNos: readonly number[],
+  from: number,
+): number {
+  const [nx, ny] = [sign * normalX[from]!, sign * normalY[from]!];
+  let hit = -1;
+  let nearest = Infinity;
+  for (const ringNo of ringNos) {
+    const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
+    const step = Math.hypot(x[start + 1]! - x[start]!, y[start + 1]! - y[start]!);
+    for (let i = start; i < end; i++) {
+      const dx = x[i]! - x[from]!;
+      const dy = y[i]! - y[from]!;
+      const along = nx * dx + ny * dy;
+      if (along <= step || along >= nearest || Math.abs(nx * dy - ny * dx) > step) continue;
+      nearest = along;
+      hit = i;
+    }
+  }
+  return hit;
 }
 
 /** Samples that were found to hang together. Only those that were added take part; joining others does nothing. */
@@ -79,20 +105,37 @@ class Parts {
   }
 }
 
-/** Between the centres of the discs at both ends of a run, where the outline is just as wide as they are. */
+/**
+ * Between the centres of the discs at both ends of a run, where the outline is just as wide as they are. The banks of a neck
+ * have the same two discs at their ends: where one bank ends at a corner, the other says better where they lie.
+ */
 export function discDistance(
   samples: OutlineSamples,
-  widths: Float64Array,
+  { width: widths, opposite }: LocalWidths,
   sign: 1 | -1,
   run: LostRun,
+  runs: readonly LostRun[],
   width: number,
 ): number {
-  const [before, after] = endsOfRun(samples, run);
-  const last = lastOfRun(samples, run);
+  const other = endsAtCorner(samples, run)
+    ? runs.find((bank) => holdsSample(samples, bank, opposite[narrowestOfRun(samples, widths, run)]!))
+    : undefined;
+  const told = other && !other.isWholeRing && !endsAtCorner(samples, other) ? other : run;
+  const [before, after] = endsOfRun(samples, told);
   const half = (sign * width) / 2;
-  const [x0, y0] = discCentre(samples, widths, before, run.first, width, half);
-  const [x1, y1] = discCentre(samples, widths, after, last, width, half);
+  const [x0, y0] = discCentre(samples, widths, before, told.first, width, half);
+  const [x1, y1] = discCentre(samples, widths, after, lastOfRun(samples, told), width, half);
   return Math.hypot(x0 - x1, y0 - y1);
+}
+
+/** Cosine of the turn from which the way from one sample to the next goes round a corner. */
+const COS_OF_CORNER = 0.7;
+
+function endsAtCorner(samples: OutlineSamples, run: LostRun): boolean {
+  const { normalX, normalY } = samples;
+  const [before, after] = endsOfRun(samples, run);
+  const cos = (i: number, j: number) => normalX[i]! * normalX[j]! + normalY[i]! * normalY[j]!;
+  return cos(before, run.first) < COS_OF_CORNER || cos(after, lastOfRun(samples, run)) < COS_OF_CORNER;
 }
 
 /** Between a sample that stays and its lost neighbour, where the width passes `width`. */
@@ -106,7 +149,9 @@ function discCentre(
 ): [number, number] {
   const share = shareOfWay(widths, stays, lost, width);
   const between = (values: Float64Array) => values[stays]! + share * (values[lost]! - values[stays]!);
-  return [between(x) + half * between(normalX), between(y) + half * between(normalY)];
+  const [nx, ny] = [between(normalX), between(normalY)];
+  const reach = half / (Math.hypot(nx, ny) || 1);
+  return [between(x) + reach * nx, between(y) + reach * ny];
 }
 
 /** Samples of the two sides rarely stand exactly across: a neighbour will do where the facing one is lost. */

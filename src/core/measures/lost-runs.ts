@@ -52,53 +52,19 @@ export function holdsSample({ ringStarts }: OutlineSamples, { ringNo, first, cou
   return i >= start && i < end && (i - first + (end - start)) % (end - start) < count;
 }
 
-/**
- * Runs that face each other bound one lost part: both sides of a thin bar, or the banks of a gap that are not quite across
- * from each other. Every run is in one of the groups.
- */
-export function facingRuns(samples: OutlineSamples, opposite: Int32Array, runs: readonly LostRun[]): LostRun[][] {
-  const runOf = new Int32Array(opposite.length).fill(-1);
-  runs.forEach((run, no) => {
-    for (const i of samplesOfRun(samples, run)) runOf[i] = no;
-  });
-  const home = runs.map((_, no) => no);
-  const homeOf = (no: number): number => (home[no] === no ? no : (home[no] = homeOf(home[no]!)));
-  runs.forEach((run, no) => {
-    for (const i of samplesOfRun(samples, run)) {
-      const facing = opposite[i]! < 0 ? -1 : runOf[opposite[i]!]!;
-      if (facing >= 0) home[homeOf(facing)] = homeOf(no);
-    }
-  });
-  const groups = new Map<number, LostRun[]>();
-  runs.forEach((run, no) => {
-    const group = groups.get(homeOf(no));
-    if (group) group.push(run);
-    else groups.set(homeOf(no), [run]);
-  });
-  return [...groups.values()];
-}
-
-/** How long runs are together from end to end, as a caliper would take it: the widest of sixteen directions, within 0.5 %. */
-export function runLength(
-  samples: OutlineSamples,
-  widths: Float64Array,
-  runs: readonly LostRun[],
-  width: number,
-): number {
-  const { x, y } = samples;
-  const points: number[] = [];
-  for (const run of runs) {
-    for (const i of samplesOfRun(samples, run)) points.push(x[i]!, y[i]!);
-    if (!run.isWholeRing) points.push(...endPoints(samples, widths, run, width));
-  }
+/** How long a run is from end to end, as a caliper would take it: the widest of sixteen directions, within 0.5 %. */
+export function runLength(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): number {
+  const ends = run.isWholeRing ? [] : endPoints(samples, widths, run, width);
   let longest = 0;
   for (const [cos, sin] of DIRECTIONS) {
     let [least, most] = [Infinity, -Infinity];
-    for (let k = 0; k < points.length; k += 2) {
-      const along = points[k]! * cos + points[k + 1]! * sin;
-      if (along < least) least = along;
-      if (along > most) most = along;
-    }
+    const take = (x: number, y: number) => {
+      const along = x * cos + y * sin;
+      least = Math.min(least, along);
+      most = Math.max(most, along);
+    };
+    for (const i of samplesOfRun(samples, run)) take(samples.x[i]!, samples.y[i]!);
+    for (const [x, y] of ends) take(x, y);
     longest = Math.max(longest, most - least);
   }
   return longest;
@@ -125,15 +91,15 @@ export function shareOfWay(widths: Float64Array, stays: number, lost: number, wi
   return (wide - width) / Math.max(wide - widths[lost]!, 1e-9);
 }
 
-/** A run begins and ends between samples: two points, as `x, y, x, y`. */
-function endPoints(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): number[] {
+/** A run begins and ends between samples. */
+function endPoints(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): [number, number][] {
   const { x, y } = samples;
   const [before, after] = endsOfRun(samples, run);
   const between = (stays: number, lost: number): [number, number] => {
     const share = shareOfWay(widths, stays, lost, width);
     return [x[stays]! + share * (x[lost]! - x[stays]!), y[stays]! + share * (y[lost]! - y[stays]!)];
   };
-  return [...between(before, run.first), ...between(after, lastOfRun(samples, run))];
+  return [between(before, run.first), between(after, lastOfRun(samples, run))];
 }
 
 /** The sample of a run where it is narrowest. */

@@ -1,7 +1,7 @@
 import type { Outline } from '../geometry';
 import { comesApart, discDistance } from './comes-apart';
 import { type LocalWidths, localWidths } from './local-width';
-import { type LostRun, facingRuns, holdsSample, lostRuns, narrowestOfRun, runLength, samplesOfRun } from './lost-runs';
+import { type LostRun, holdsSample, lostRuns, narrowestOfRun, runLength, samplesOfRun } from './lost-runs';
 import { type OutlineSamples, sampleOutline } from './sample-outline';
 
 /** An outline looked at once, in its own units; sizes are asked of it afterwards, as often as the size changes. */
@@ -136,25 +136,17 @@ function spotOf({ samples, widths }: Side, run: LostRun, width: number): NarrowS
 function brokenAt(side: Side, width: number, leastRun: number): LostRun | null {
   const { samples, widths } = side;
   const runs = lostRuns(samples, widths.width, width);
-  const groups = facingRuns(samples, widths.opposite, runs);
-  const long = groups.find((group) => isLong(side, group, width, Math.max(leastRun, 3 * width)));
-  return (long ? longestOf(long) : brokenRegion(side, runs, width)) ?? null;
-}
-
-function longestOf(runs: readonly LostRun[]): LostRun | undefined {
-  return runs.reduce<LostRun | undefined>((most, run) => (most && most.count >= run.count ? most : run), undefined);
+  const long = runs.find((run) => isLong(side, run, width, Math.max(leastRun, 3 * width)));
+  return long ?? brokenRegion(side, runs, width) ?? null;
 }
 
 /** Few samples cannot be long: the caliper is only laid on runs that might be. */
-function isLong({ samples, widths }: Side, runs: readonly LostRun[], width: number, length: number): boolean {
+function isLong({ samples, widths }: Side, run: LostRun, width: number, length: number): boolean {
   const { x, y, ringStarts } = samples;
-  let alongEdge = 0;
-  for (const { ringNo, count } of runs) {
-    const first = ringStarts[ringNo]!;
-    alongEdge += (count + 1) * Math.hypot(x[first + 1]! - x[first]!, y[first + 1]! - y[first]!);
-  }
-  // Runs that face each other lie across from each other, their widths apart.
-  return alongEdge * 1.1 + width > length && runLength(samples, widths.width, runs, width) > length;
+  const start = ringStarts[run.ringNo]!;
+  const second = start + 1;
+  const step = Math.hypot(x[second]! - x[start]!, y[second]! - y[start]!);
+  return (run.count + 1) * step * 1.1 > length && runLength(samples, widths.width, run, width) > length;
 }
 
 /** A run at which some region comes apart or is lost whole; undefined when every region stays in one part. */
@@ -165,7 +157,7 @@ function brokenRegion(side: Side, runs: readonly LostRun[], width: number): Lost
     // Only a run whose ends lie further apart than their discs reach can part anything.
     const parting = own.find((run) => {
       if (run.isWholeRing) return true;
-      return discDistance(samples, widths.width, sign, run, width) > width;
+      return discDistance(samples, widths, sign, run, own, width) > width;
     });
     if (!parting) continue;
     const state = comesApart(samples, widths, sign, region, own, width);

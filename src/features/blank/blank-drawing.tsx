@@ -17,8 +17,7 @@ interface BlankDrawingProps {
 /** The whole blank to scale in millimetres, as a workshop drawing, with the longest text of the run in its place. */
 export function BlankDrawing({ place, fit, path, film }: BlankDrawingProps) {
   const { variant, measured } = place;
-  const { unit, word, figure: lengthFigure } = useLengths();
-  const figure = (mm: number) => `${lengthFigure(mm, unit === 'inch' || Number.isInteger(mm) ? 0 : 1)} ${word}`;
+  const { exact: figure } = useLengths();
   const { body, colour } = variant;
   const { leftMm, topMm } = measured.datum;
   const { widthMm, heightMm } = measured.outline;

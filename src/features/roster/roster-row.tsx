@@ -19,8 +19,6 @@ interface RosterRowProps {
   readonly index: number;
   readonly entry: Entry;
   readonly columns: readonly string[];
-  /** Some entry of the list came otherwise than it is cut. */
-  readonly showsRaw: boolean;
   readonly gridTemplate: string;
   readonly findings: readonly Finding[];
   /** Null for an entry that gives no item. */
@@ -29,16 +27,17 @@ interface RosterRowProps {
 }
 
 /** The line as it came, where it says something else than what is cut and shown in the columns; otherwise empty. */
-export function cameOtherwise({ raw, fields }: Entry): string {
+function cameOtherwise({ raw, fields }: Entry): string {
   const cells = raw.split('\t').map((cell) => cell.trim());
   return cells.includes(fields.text ?? '') ? '' : cells.join(' · ');
 }
 
 /** One entry: as it came, as it will be cut, and what needs a look. */
 export const RosterRow = memo(function RosterRow(props: RosterRowProps) {
-  const { index, entry, columns, showsRaw, gridTemplate, findings, facet, deeds } = props;
+  const { index, entry, columns, gridTemplate, findings, facet, deeds } = props;
   const { id, fields, quantity, withdrawn } = entry;
   const text = fields.text ?? '';
+  const cameAs = cameOtherwise(entry);
   return (
     <div
       role="row"
@@ -49,11 +48,6 @@ export const RosterRow = memo(function RosterRow(props: RosterRowProps) {
       <span role="cell" className="measure px-2 py-1.5 text-right text-soft">
         {index + 1}
       </span>
-      {showsRaw && (
-        <span role="cell" className="min-w-0 px-2 py-1.5 text-[0.9rem] break-words whitespace-pre-wrap text-soft">
-          {cameOtherwise(entry)}
-        </span>
-      )}
       {withdrawn ? (
         <span role="cell" className="px-2 py-1.5 line-through">
           {text}
@@ -68,6 +62,9 @@ export const RosterRow = memo(function RosterRow(props: RosterRowProps) {
             className="font-semibold"
             onChange={(value) => deeds.onField(id, 'text', value)}
           />
+          {cameAs !== '' && (
+            <span className="block px-1.5 pb-1 text-[0.85rem] break-words text-soft">came as {cameAs}</span>
+          )}
         </span>
       )}
       <span role="cell">

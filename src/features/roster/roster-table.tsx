@@ -6,7 +6,7 @@ import { facetOf, randomBytes, useRun } from '@/client';
 import type { Finding } from '@/core/finding';
 import { addEntry, changeField, changeQuantity, ownColumns, putBack, takeOut } from '@/core/roster';
 import type { Entry } from '@/core/run';
-import { RosterRow, type RowDeeds, cameOtherwise } from './roster-row';
+import { RosterRow, type RowDeeds } from './roster-row';
 
 const ROW_PX = 33;
 const AHEAD = 16;
@@ -24,8 +24,7 @@ export function RosterTable({ entries, findingsOf }: RosterTableProps) {
   const { work, spec } = useRun();
   const deeds = useRowDeeds();
   const columns = useMemo(() => ownColumns(spec.entries), [spec.entries]);
-  const showsRaw = useMemo(() => spec.entries.some((entry) => cameOtherwise(entry) !== ''), [spec.entries]);
-  const gridTemplate = `46px ${showsRaw ? 'minmax(90px,0.8fr) ' : ''}minmax(150px,1.1fr) 64px ${columns.map(() => 'minmax(70px,0.6fr) ').join('')}minmax(150px,1.5fr) 46px 84px`;
+  const gridTemplate = `46px minmax(150px,1.1fr) 64px ${columns.map(() => 'minmax(70px,0.6fr) ').join('')}minmax(150px,1.5fr) 46px 84px`;
   const facets = useMemo(
     () => new Map(work.bench.items.map((item) => [item.entryId, facetOf(item)])),
     [work.bench.items],
@@ -45,15 +44,7 @@ export function RosterTable({ entries, findingsOf }: RosterTableProps) {
     <div className="bg-paper">
       <div role="table" aria-label="Entries" aria-rowcount={entries.length + 1}>
         <TableHead
-          names={[
-            'No',
-            ...(showsRaw ? ['As it came'] : []),
-            'Will be cut as',
-            'Pieces',
-            ...columns,
-            'What needs a look',
-            'Done',
-          ]}
+          names={['No', 'Will be cut as', 'Pieces', ...columns, 'What needs a look', 'Done']}
           gridTemplate={gridTemplate}
         />
         <div ref={body} role="rowgroup" className="relative" style={{ height: rows.getTotalSize() }}>
@@ -70,7 +61,6 @@ export function RosterTable({ entries, findingsOf }: RosterTableProps) {
                 index={index}
                 entry={entries[index]!}
                 columns={columns}
-                showsRaw={showsRaw}
                 gridTemplate={gridTemplate}
                 findings={findingsOf.get(entries[index]!.id) ?? NOTHING}
                 facet={facets.get(entries[index]!.id) ?? null}

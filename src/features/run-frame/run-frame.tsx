@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { useRun } from '@/client';
+import { useLengths, useRun } from '@/client';
 import { KnurlMark, Tape } from '@/ui';
 import { RunName } from './run-name';
 import { RunNotices } from './run-notices';
@@ -13,7 +13,6 @@ import { tapeSteps } from './tape-steps';
 const SAVE_WORDS = {
   saved: 'saved',
   saving: 'saving…',
-  serverGone: 'not saved yet',
   conflict: 'changed elsewhere',
   refused: 'not saved',
 } as const;
@@ -21,6 +20,7 @@ const SAVE_WORDS = {
 /** What stands around every step: title and day, whether everything is saved, and the tape. */
 export function RunFrame({ todayIso, children }: { readonly todayIso: string; readonly children: ReactNode }) {
   const session = useRun();
+  const lengths = useLengths();
   const { runId, save, numUnsaved } = session;
   return (
     <div className="flex min-h-screen flex-col">
@@ -32,8 +32,7 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
         <span className="ml-auto flex flex-wrap items-center gap-x-5 gap-y-1">
           <SpecUndo />
           <output className="text-[#c9c3b4]" data-testid="save-state">
-            {SAVE_WORDS[save.kind]}
-            {save.kind === 'serverGone' && numUnsaved > 0 && ` (${numUnsaved})`}
+            {save.kind === 'serverGone' ? `${numUnsaved} not saved yet` : SAVE_WORDS[save.kind]}
           </output>
           <a href={`/api/runs/${runId}/bundle`} className="underline underline-offset-4" download>
             Take this run along
@@ -43,7 +42,7 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
           </Link>
         </span>
       </header>
-      <Tape steps={tapeSteps(session)} current={usePathname()} />
+      <Tape steps={tapeSteps(session, lengths)} current={usePathname()} />
       <RunNotices />
       <main className="flex flex-1 flex-col">{children}</main>
     </div>

@@ -20,8 +20,7 @@ export function RunNotices() {
     <div aria-live="polite">
       {isGone && (
         <Notice severity="stop" actions={<Button onClick={tryNow}>Try now</Button>}>
-          <b>Knurl’s server does not answer.</b> {waitingSentence(numUnsaved, work.numWaiting)} They are kept in this
-          browser and sent as soon as it answers, also when the page was closed in between.
+          <b>Knurl’s server does not answer.</b> {waitingSentence(numUnsaved, work.numWaiting)}
         </Notice>
       )}
       {save.kind === 'conflict' && <ConflictNotice conflicts={save.conflicts} onCopied={setCopyId} />}
@@ -63,11 +62,12 @@ export function RunNotices() {
   );
 }
 
-/** `3 changes and 2 marks are not saved yet.` */
+/** `3 changes and 2 marks are not saved yet. They are kept…` */
 function waitingSentence(numChanges: number, numMarks: number): string {
   const changes = numChanges === 1 ? '1 change' : `${numChanges} changes`;
   const marks = numMarks === 1 ? '1 mark' : `${numMarks} marks`;
   const waiting = [...(numChanges > 0 ? [changes] : []), ...(numMarks > 0 ? [marks] : [])];
   if (waiting.length === 0) return 'Nothing waits so far.';
-  return `${waiting.join(' and ')} ${numChanges + numMarks === 1 ? 'is' : 'are'} not saved yet.`;
+  const isOne = numChanges + numMarks === 1;
+  return `${waiting.join(' and ')} ${isOne ? 'is' : 'are'} not saved yet. ${isOne ? 'It is' : 'They are'} kept in this browser and sent as soon as it answers, also when this page is closed in between.`;
 }

@@ -1,11 +1,10 @@
-import type { RunSession } from '@/client';
+import type { Lengths, RunSession } from '@/client';
 import { hasStop, worstSeverity } from '@/core/finding';
 import { variantFor } from '@/core/run';
-import { formatMmPair } from '@/core/units';
 import type { TapeStep } from '@/ui';
 
 /** The steps that exist, in the order of the work, each with what is open or done there. */
-export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession): TapeStep[] {
+export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession, { pair }: Lengths): TapeStep[] {
   const entries = spec.entries.filter(({ withdrawn }) => !withdrawn).length;
   const numToDecide =
     fits.last?.fits.filter(({ findings }) => {
@@ -25,7 +24,7 @@ export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession): T
   });
   return [
     step('roster', 'Roster', `${entries} ${entries === 1 ? 'entry' : 'entries'}`),
-    step('blank', 'Blank', placeTick(spec)),
+    step('blank', 'Blank', placeTick(spec, pair)),
     step(
       'fit',
       'Fit',
@@ -42,8 +41,8 @@ export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession): T
   ];
 }
 
-function placeTick(spec: RunSession['spec']): string {
+function placeTick(spec: RunSession['spec'], pair: Lengths['pair']): string {
   const [use] = spec.uses;
   const [place] = use ? Object.values(variantFor(spec, use).places) : [];
-  return place ? `${formatMmPair(place.outline.widthMm, place.outline.heightMm, 0)} mm` : '';
+  return place ? pair(place.outline.widthMm, place.outline.heightMm, 0) : '';
 }

@@ -11,8 +11,7 @@ interface BedDrawingProps {
 
 /** The bed as a dimensioned drawing: the film that is laid down, the pieces on it as they lie. */
 export function BedDrawing({ pass, film, isTurned }: BedDrawingProps) {
-  const { figure, word } = useLengths();
-  const whole = (mm: number) => `${figure(mm, Number.isInteger(mm) ? 0 : 1)} ${word}`;
+  const { exact: whole } = useLengths();
   const { bedWidthMm, bedHeightMm, patchHeightMm } = pass;
   const textSize = Math.max(bedWidthMm / 42, bedHeightMm / 46);
   const room = textSize * 2.8;
