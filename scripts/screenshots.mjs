@@ -25,6 +25,9 @@ for (const step of ['Roster', 'Blank', 'Fit', 'Sheets', 'Bench']) {
   await page.waitForTimeout(1500);
   await shoot(step.toLowerCase());
 }
+await page.keyboard.press('?');
+await shoot('bench-keys');
+await page.keyboard.press('Escape');
 await page.keyboard.press('x');
 await shoot('bench-spoiled');
 await browser.close();
