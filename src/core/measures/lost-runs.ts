@@ -54,17 +54,22 @@ export function holdsSample({ ringStarts }: OutlineSamples, { ringNo, first, cou
 
 /** How long a run is from end to end, as a caliper would take it: the widest of sixteen directions, within 0.5 %. */
 export function runLength(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): number {
-  const ends = run.isWholeRing ? [] : endPoints(samples, widths, run, width);
+  const { x, y, corners } = samples;
+  const points: number[] = [];
+  // A point's very tip lies between two samples; it is as far as the run goes.
+  for (const i of samplesOfRun(samples, run)) {
+    points.push(x[i]!, y[i]!);
+    if (!Number.isNaN(corners[2 * i])) points.push(corners[2 * i]!, corners[2 * i + 1]!);
+  }
+  if (!run.isWholeRing) for (const [endX, endY] of endPoints(samples, widths, run, width)) points.push(endX, endY);
   let longest = 0;
   for (const [cos, sin] of DIRECTIONS) {
     let [least, most] = [Infinity, -Infinity];
-    const take = (x: number, y: number) => {
-      const along = x * cos + y * sin;
-      least = Math.min(least, along);
-      most = Math.max(most, along);
-    };
-    for (const i of samplesOfRun(samples, run)) take(samples.x[i]!, samples.y[i]!);
-    for (const [x, y] of ends) take(x, y);
+    for (let k = 0; k < points.length; k += 2) {
+      const along = points[k]! * cos + points[k + 1]! * sin;
+      if (along < least) least = along;
+      if (along > most) most = along;
+    }
     longest = Math.max(longest, most - least);
   }
   return longest;

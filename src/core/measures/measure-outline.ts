@@ -82,8 +82,8 @@ export function smallestHole({ samples, outside }: MeasurableOutline, limit: Wid
 /** How far above its limit a width is still looked for, so that the maker sees what is spare. */
 export const ABOVE_LIMIT = 2;
 
-/** The value is within 1.6 % of the limit's size. */
-const NUM_HALVINGS = 6;
+/** The value is within 0.4 % of the limit's size. */
+const NUM_HALVINGS = 8;
 
 /** One side of an outline: its material, or what is not material. */
 interface Side {

@@ -11,6 +11,8 @@ export interface OutlineSamples {
   readonly normalY: Float64Array;
   readonly ringStarts: readonly number[];
   readonly rings: readonly SampledRing[];
+  /** The sharp corner that lies between a sample and the next one, as `x, y`; not a number where there is none. */
+  readonly corners: Float64Array;
 }
 
 interface SampledRing {
@@ -24,11 +26,12 @@ const LEAST_SAMPLES = 12;
 export function sampleOutline({ islands }: Outline, step: number): OutlineSamples {
   const points: number[] = [];
   const straight: number[] = [];
+  const corners: number[] = [];
   const ringStarts = [0];
   const rings: SampledRing[] = [];
   islands.forEach(({ outer, holes }, islandNo) => {
     [outer, ...holes].forEach((ring, i) => {
-      sampleRing(points, straight, ring, step);
+      sampleRing({ points, straight, corners }, ring, step);
       ringStarts.push(points.length / 2);
       rings.push({ islandNo, isHole: i > 0 });
     });
@@ -41,6 +44,7 @@ export function sampleOutline({ islands }: Outline, step: number): OutlineSample
     normalY: new Float64Array(num),
     ringStarts,
     rings,
+    corners: Float64Array.from(corners),
   };
   for (let i = 0; i < num; i++) {
     samples.x[i] = points[2 * i]!;
@@ -50,11 +54,15 @@ export function sampleOutline({ islands }: Outline, step: number): OutlineSample
   return samples;
 }
 
-/**
- * Puts the samples of a ring into `into`, and for each into `straight` the direction of the edge that it lies on where that
- * is longer than the step, otherwise nought: such an edge is straight, a shorter one is a part of a curve.
- */
-function sampleRing(into: number[], straight: number[], ring: Ring, step: number): void {
+/** What is known of each sample, two numbers for each: where it is, its straight edge's direction, the corner after it. */
+interface Sampling {
+  readonly points: number[];
+  /** Nought where the edge that it lies on is no longer than the step: such an edge is a part of a curve. */
+  readonly straight: number[];
+  readonly corners: number[];
+}
+
+function sampleRing({ points: into, straight, corners }: Sampling, ring: Ring, step: number): void {
   const num = ring.length / 2;
   const lengthOf = (i: number) => {
     const j = (i + 1) % num;
@@ -69,9 +77,11 @@ function sampleRing(into: number[], straight: number[], ring: Ring, step: number
   let edgeStart = 0;
   for (let k = 0; k < count; k++) {
     const at = (k + 0.5) * even;
+    if (k > 0) corners.push(NaN, NaN);
     while (at > edgeStart + edgeLength && edge < num - 1) {
       edgeStart += edgeLength;
       edgeLength = lengthOf(++edge);
+      if (k > 0 && isCorner(ring, edge)) corners.splice(-2, 2, ring[2 * edge]!, ring[2 * edge + 1]!);
     }
     const share = edgeLength > 0 ? Math.min(1, (at - edgeStart) / edgeLength) : 0;
     const next = (edge + 1) % num;
@@ -85,6 +95,19 @@ function sampleRing(into: number[], straight: number[], ring: Ring, step: number
       ring[2 * edge + 1]! + share * (ring[2 * next + 1]! - ring[2 * edge + 1]!),
     );
   }
+  // The ring's first vertex is passed on the way from its last sample to its first.
+  corners.push(...(isCorner(ring, 0) ? [ring[0]!, ring[1]!] : [NaN, NaN]));
+}
+
+/** Cosine of the turn from which a vertex is a corner and not a part of a curve. */
+const COS_OF_CORNER = 0.7;
+
+function isCorner(ring: Ring, vertex: number): boolean {
+  const num = ring.length / 2;
+  const [before, after] = [(vertex + num - 1) % num, (vertex + 1) % num];
+  const [ax, ay] = [ring[2 * vertex]! - ring[2 * before]!, ring[2 * vertex + 1]! - ring[2 * before + 1]!];
+  const [bx, by] = [ring[2 * after]! - ring[2 * vertex]!, ring[2 * after + 1]! - ring[2 * vertex + 1]!];
+  return ax * bx + ay * by < COS_OF_CORNER * Math.hypot(ax, ay) * Math.hypot(bx, by);
 }
 
 /**
