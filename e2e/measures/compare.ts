@@ -13,6 +13,10 @@ const { finest } = kindFacts('standardFilm');
 /** Widths and runs of the two ways may differ by this much. */
 const TOLERANCE = Number(process.argv[4] ?? 0.05);
 
+/** Pixels to the width that is asked about. */
+const COARSE_PIXELS = 36;
+const FINE_PIXELS = 60;
+
 export interface Comparison {
   readonly numNames: number;
   /** How many values were compared, and how many texts were found wide enough. */
@@ -37,20 +41,21 @@ function compare(names: readonly string[]): Comparison {
       ['gap', finest.gapMm],
     ] as const) {
       const widthMm = measures[kind]?.widthMm ?? null;
-      // Half a pixel on either edge has to stay well under the tolerance.
-      const raster = rasterOf(lettered.outline, emMm / EM_UNITS, (widthMm ?? limitMm) / 36, 2);
-      const isBroken = openingOf(kind === 'stroke' ? raster : inverted(raster), kind === 'gap');
+      seen[widthMm === null ? 'none' : kind]++;
+      const ask = (pixelsToWidth: number): string | null => {
+        const pixelMm = (widthMm ?? limitMm) / pixelsToWidth;
+        const raster = rasterOf(lettered.outline, emMm / EM_UNITS, pixelMm, 2);
+        const isBroken = openingOf(kind === 'stroke' ? raster : inverted(raster), kind === 'gap');
+        if (widthMm === null) return isBroken(limitMm, least(limitMm) * (1 + TOLERANCE)) ? 'broken by pixels' : null;
+        const above = widthMm * (1 + TOLERANCE);
+        const below = widthMm * (1 - TOLERANCE);
+        if (!isBroken(above, least(above) * (1 - TOLERANCE))) return 'wider by pixels';
+        return isBroken(below, least(below) * (1 + TOLERANCE)) ? 'narrower by pixels' : null;
+      };
+      // Half a pixel on either edge is most of the tolerance: where the two differ, finer pixels are asked again.
+      const difference = ask(COARSE_PIXELS) && ask(FINE_PIXELS);
       const told = `${name}, ${faceName}, em ${emMm.toFixed(1)} mm: ${kind} ${widthMm?.toFixed(3) ?? 'wide'}`;
-      if (widthMm === null) {
-        seen.none++;
-        if (isBroken(limitMm, least(limitMm) * (1 + TOLERANCE))) disagreements.push(`${told}, broken by pixels`);
-        continue;
-      }
-      seen[kind]++;
-      const above = widthMm * (1 + TOLERANCE);
-      const below = widthMm * (1 - TOLERANCE);
-      if (!isBroken(above, least(above) * (1 - TOLERANCE))) disagreements.push(`${told}, wider by pixels`);
-      if (isBroken(below, least(below) * (1 + TOLERANCE))) disagreements.push(`${told}, narrower by pixels`);
+      if (difference) disagreements.push(`${told}, ${difference}`);
     }
   });
   return { numNames: names.length, seen, disagreements };
