@@ -27,7 +27,7 @@ export function BenchDeeds(props: BenchDeedsProps) {
     <section className="grid content-start gap-4 border-l border-rule bg-paper p-5">
       <h2 className="heading-small">Next for it</h2>
       {next ? (
-        <Button weight="main" size="bench" className="min-h-20 text-[1.75rem]!" onClick={() => onMark(next)}>
+        <Button weight="main" size="bench" className="min-h-20! text-[1.75rem]!" onClick={() => onMark(next)}>
           {markWords(picked, next)}
           {hasLetters && <Key>space</Key>}
         </Button>

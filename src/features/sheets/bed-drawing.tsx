@@ -21,7 +21,7 @@ export function BedDrawing({ pass, film, isTurned }: BedDrawingProps) {
       role="img"
       aria-label={`Pass ${pass.no} on the bed of ${whole(bedWidthMm)} by ${whole(bedHeightMm)}: ${pass.pieces.length} pieces`}
       viewBox={`${-room} ${-room} ${bedWidthMm + room * 1.4} ${bedHeightMm + room * 1.4}`}
-      className="max-h-[620px] w-full"
+      className="max-h-[max(320px,calc(100vh-250px))] w-full"
     >
       <rect
         width={bedWidthMm}
