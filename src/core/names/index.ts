@@ -1,0 +1,18 @@
+/**
+ * Names of people: taken apart and put together, their letters judged (case, look-alikes, stray marks, near doubles), and
+ * turned into monograms by custom. Everything is a suggestion; nothing here changes an entry.
+ */
+export { type NameParts, NO_NAME, NAME_PARTS, isNamePart, joinName } from './name-parts';
+export { splitName } from './split-name';
+export { splitPair } from './split-pair';
+export { repairCase } from './repair-case';
+export { curlApostrophes, withoutLookAlikes, withoutStrayMarks } from './repair-letters';
+export { type DoubleNames, type NearReason, doubleNames } from './double-names';
+export {
+  type Monogram,
+  type MonogramProblem,
+  type MonogramRule,
+  MONOGRAM_FORMS,
+  monogramOf,
+  typedMonogram,
+} from './monogram';
