@@ -25,6 +25,14 @@ export function findingSentence(finding: Finding): string {
       return `capitals would be ${formatMm(finding.capHeightMm)} mm, the least is ${formatMm(finding.leastMm)} mm: shorten the text, choose a narrower lettering or a larger place`;
     case 'unreadQuantity':
       return `“${finding.said}” is no number of pieces: one is made until you type how many`;
+    case 'monogramUnmade':
+      return `no monogram: ${LACKS[finding.lacks]}`;
+    case 'dateUnread':
+      return dateSentence(finding.why, finding.said);
+    case 'partMissing':
+      return `the list says no ${finding.part} for it: it is cut without`;
+    case 'changedSinceProof':
+      return `ticked on the proof as “${finding.was}”, and reads otherwise now: show it again`;
     case 'belowSet':
       return `its place holds capitals of ${formatMm(finding.capHeightMm)} mm, the set has ${formatMm(finding.setMm)} mm`;
     case 'extenderCosts':
@@ -55,12 +63,45 @@ export function findingWords(finding: Finding): string {
       return `capitals ${formatMm(finding.capHeightMm)} mm`;
     case 'unreadQuantity':
       return `“${finding.said}” is no number`;
+    case 'monogramUnmade':
+      return 'no monogram';
+    case 'dateUnread':
+      return finding.said === '' ? 'no date' : `date “${finding.said}”`;
+    case 'partMissing':
+      return `no ${finding.part}`;
+    case 'changedSinceProof':
+      return 'changed after the proof';
     case 'belowSet':
       return `smaller than the set`;
     case 'extenderCosts':
       return `extender costs ${formatMm(finding.costMm)} mm`;
     default:
       return assertNever(finding);
+  }
+}
+
+const LACKS: Readonly<Record<Extract<Finding, { kind: 'monogramUnmade' }>['lacks'], string>> = {
+  noGiven: 'the name has no given name; type its letters in the column “monogram”',
+  noFurther: 'the name has no further given name; choose two letters for such names, or type its letters',
+  noFamily: 'the name has no family name; type its letters in the column “monogram”',
+  noSecond: 'a couple needs two names in one text, such as “Ann & Bo Lind”',
+  twoFamilies: 'the two have different family names; type the letters in the column “monogram”',
+};
+
+function dateSentence(why: Extract<Finding, { kind: 'dateUnread' }>['why'], said: string): string {
+  switch (why) {
+    case 'noDate':
+      return 'the wording asks for a date, and the list has none for it: type one';
+    case 'ambiguous':
+      return `“${said}” can be two days: say in the list’s questions which figure is the day`;
+    case 'impossible':
+      return `“${said}” is no day of the calendar: type the right date`;
+    case 'backwards':
+      return `“${said}” ends before it begins: type the right dates`;
+    case 'noYear':
+      return `“${said}” says no year, and the wording asks for one: type it`;
+    default:
+      return `“${said}” cannot be read as a date: type it another way, such as 14 June 2026`;
   }
 }
 

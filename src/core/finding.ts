@@ -32,6 +32,23 @@ export type Finding =
     }
   /** The list says a quantity that is no number of pieces; one is made until somebody chooses. */
   | { readonly kind: 'unreadQuantity'; readonly severity: 'check'; readonly said: string }
+  /** A monogram that its custom cannot make from this name. */
+  | {
+      readonly kind: 'monogramUnmade';
+      readonly severity: 'stop';
+      readonly lacks: 'noGiven' | 'noFurther' | 'noFamily' | 'noSecond' | 'twoFamilies';
+    }
+  /** A date that is not there, that could be two, or is none. */
+  | {
+      readonly kind: 'dateUnread';
+      readonly severity: 'stop';
+      readonly why: 'noDate' | 'ambiguous' | 'impossible' | 'backwards' | 'unread' | 'noYear';
+      readonly said: string;
+    }
+  /** The wording asks for something that this entry does not have; the rest is cut without it. */
+  | { readonly kind: 'partMissing'; readonly severity: 'check'; readonly part: string }
+  /** It was ticked on the proof, and reads otherwise now. */
+  | { readonly kind: 'changedSinceProof'; readonly severity: 'check'; readonly was: string }
   | { readonly kind: 'belowSet'; readonly severity: 'check'; readonly capHeightMm: number; readonly setMm: number }
   | { readonly kind: 'extenderCosts'; readonly severity: 'note'; readonly costMm: number };
 

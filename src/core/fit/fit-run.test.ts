@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { boxOfRings, outlineRings } from '../geometry';
-import { ANCHORS, changeLeastHeight, changePlace } from '../run';
+import { ANCHORS, changeLeastHeight, changePlace, changePlaceUse, wordingOf } from '../run';
 import { aRun, shippedFaces, withPlace, withRule } from '../test';
 import { type Fit, fitRun, inkOutline, placedOutline, textCache } from '.';
 
@@ -110,4 +110,31 @@ test('a quantity gives so many items, a withdrawn entry none', () => {
     ['Ann', 3],
     ['Bo', 1],
   ]);
+});
+
+test('one letter to a blank: each copy takes as many items as the text has letters', () => {
+  const spec = changePlaceUse(aRun(['Bo Li']), (place) => ({
+    ...place,
+    wording: { ...wordingOf(['{text}']), spread: 'letterPerBlank' },
+  }));
+  const entries = spec.entries.map((entry) => ({ ...entry, quantity: 2 }));
+  const { fits } = fitRun({ ...spec, entries }, cache);
+  expect(fits.map(({ slot }) => slot.text.join(''))).toEqual([...'BoLiBoLi']);
+  expect(fits.map(({ slot }) => slot.ref.ordinal)).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
+});
+
+test('two lines are drawn as one text, smaller than one of them alone', () => {
+  const worded = (templates: string[]) =>
+    fitRun(changePlaceUse(aRun(['Ann Lee']), (place) => ({ ...place, wording: wordingOf(templates) })), cache).fits[0]!;
+  const [one, two] = [worded(['{given}']), worded(['{given}', '{family}'])];
+  expect(two.slot.text).toEqual(['Ann', 'Lee']);
+  expect(two.inkHeightMm).toBeLessThanOrEqual(one.inkHeightMm * 2);
+  expect(two.capHeightMm).toBeLessThan(one.capHeightMm);
+});
+
+test('what is wrong with the words keeps the piece out', () => {
+  const spec = changePlaceUse(aRun(['Ann', 'Bo Lind']), (place) => ({ ...place, wording: wordingOf(['{monogram}']) }));
+  const { fits } = fitRun(spec, cache);
+  expect(fits[0]!.findings).toEqual([{ kind: 'monogramUnmade', severity: 'stop', lacks: 'noFamily' }]);
+  expect(fits[1]!.slot.text).toEqual(['BL']);
 });

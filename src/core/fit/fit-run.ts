@@ -88,12 +88,17 @@ function draftFit(spec: RunSpec, slot: FitSlot, cache: TextCache): Draft {
   const lettered = cache.letter(jobOfSlot(spec, slot));
   const largest = largestInArea(lettered, usableArea(place));
   const mostCapMm = largest.emMm * lettered.capHeightEm;
-  const findings = stopsOf(slot.text.join(' '), lettered, mostCapMm, lettering.minLetterHeightMm);
+  const findings = stopsOf(slot, lettered, mostCapMm, lettering.minLetterHeightMm);
   return { slot, lettered, place, lettering, largest, mostCapMm, findings };
 }
 
-function stopsOf(text: string, { inkBox, missing }: LetteredText, mostCapMm: number, leastMm: number): Finding[] {
-  const findings = textFindings(text, missing);
+function stopsOf(
+  { text, findings: words }: FitSlot,
+  { inkBox, missing }: LetteredText,
+  mostCapMm: number,
+  leastMm: number,
+): Finding[] {
+  const findings = [...words.filter(({ severity }) => severity === 'stop'), ...textFindings(text.join(' '), missing)];
   if (!inkBox) {
     if (findings.length === 0) findings.push({ kind: 'nothingToDraw', severity: 'stop' });
   } else if (mostCapMm < leastMm) {
@@ -118,7 +123,12 @@ function finishFit(draft: Draft, set: SetHeight | null): Fit {
     capHeightMm: emMm * lettered.capHeightEm,
     ...anchorInArea(usableArea(place), place.anchor, inkWidthMm, inkHeightMm),
     boundBy: isHeldBySet ? 'set' : largest.boundBy,
-    findings: [...draft.findings, ...quantityFindings(slot), ...sizeFindings(draft, set, isHeldBySet)],
+    findings: [
+      ...draft.findings,
+      ...slot.findings.filter(({ severity }) => severity !== 'stop'),
+      ...quantityFindings(slot),
+      ...sizeFindings(draft, set, isHeldBySet),
+    ],
   };
 }
 

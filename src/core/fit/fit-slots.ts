@@ -1,6 +1,7 @@
+import type { Finding } from '../finding';
 import { applyCase } from '../lettering/case-form';
-import { type Entry, type FitRef, type PlaceUse, type RunSpec, findLettering, itemIdOf } from '../run';
-import { wordingLines } from '../wording';
+import { type BlankUse, type Entry, type FitRef, type PlaceUse, type RunSpec, findLettering, itemIdOf } from '../run';
+import { type WordedLine, proofStateOf, spreadLetters, wordEntry } from '../wording';
 
 /** A place on an item that wants lettering, before any of it is drawn. */
 export interface FitSlot {
@@ -12,6 +13,10 @@ export interface FitSlot {
   readonly variantId: string;
   /** The lines as they are cut: worded and in their case. */
   readonly text: readonly string[];
+  /** The same with what is drawn taller. */
+  readonly lines: readonly WordedLine[];
+  /** What is wrong with the words, whatever their size. */
+  readonly findings: readonly Finding[];
 }
 
 /** Every slot of a run in roster order: entry by entry, use by use, item by item, place by place. */
@@ -30,30 +35,80 @@ const known = new WeakMap<RunSpec, readonly FitSlot[]>();
 function slotsOfEntry(spec: RunSpec, entry: Entry): FitSlot[] {
   return spec.uses
     .filter(({ onlyEntries }) => onlyEntries === null || onlyEntries.includes(entry.id))
-    .flatMap((use) =>
-      Array.from({ length: entry.quantity * use.each }, (_, i) => i + 1).flatMap((ordinal) =>
-        use.places.flatMap((place) => {
-          const text = textOf(spec, entry, place);
-          if (!text) return [];
-          const ref = { entryId: entry.id, useId: use.id, ordinal, placeId: place.placeId } as FitRef;
-          return [
-            {
-              ref,
-              itemId: itemIdOf(ref),
-              entry,
-              place,
-              blankId: use.blankId,
-              variantId: use.variant.variantId,
-              text,
-            },
-          ];
-        }),
-      ),
-    );
+    .flatMap((use) => slotsOfUse(spec, entry, use));
 }
 
-function textOf(spec: RunSpec, entry: Entry, place: PlaceUse): readonly string[] | null {
-  const { lines } = findLettering(spec, place.letteringId);
-  const worded = wordingLines(entry, place);
-  return worded && worded.map((line, i) => applyCase(line, (lines[i] ?? lines[0]!).caseForm, spec.language));
+/** What a place says on every item of one entry. */
+interface SetPlace {
+  readonly place: PlaceUse;
+  readonly lines: readonly WordedLine[];
+  readonly findings: readonly Finding[];
+  /** Letters for a blank each; null when the whole stands on every item. */
+  readonly letters: readonly WordedLine[] | null;
+}
+
+function slotsOfUse(spec: RunSpec, entry: Entry, use: BlankUse): FitSlot[] {
+  const places = use.places.flatMap((place) => setPlace(spec, entry, use, place) ?? []);
+  // The place with most letters says how many blanks one copy takes.
+  const numBlanks = Math.max(1, ...places.map(({ letters }) => letters?.length ?? 1));
+  return Array.from({ length: entry.quantity * use.each * numBlanks }, (_, i) => i + 1).flatMap((ordinal) =>
+    places.flatMap(({ place, lines, findings, letters }) => {
+      const shown = letters ? letters.slice((ordinal - 1) % numBlanks).slice(0, 1) : lines;
+      if (shown.length === 0) return [];
+      const ref = { entryId: entry.id, useId: use.id, ordinal, placeId: place.placeId } as FitRef;
+      return [
+        {
+          ref,
+          itemId: itemIdOf(ref),
+          entry,
+          place,
+          blankId: use.blankId,
+          variantId: use.variant.variantId,
+          text: shown.map(({ text }) => text),
+          lines: shown,
+          findings,
+        },
+      ];
+    }),
+  );
+}
+
+function setPlace(spec: RunSpec, entry: Entry, use: BlankUse, place: PlaceUse): SetPlace[] | null {
+  const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as FitRef;
+  const worded = wordEntry(spec, entry, at, place);
+  if (!worded) return null;
+  const { lines: looks } = findLettering(spec, place.letteringId);
+  const lines = worded.lines.map((line, i) => inCase(line, (looks[i] ?? looks[0]!).caseForm, spec.language));
+  const proof = proofStateOf(
+    spec,
+    at,
+    place.letteringId,
+    worded.lines.map(({ text }) => text),
+  );
+  const changed: Finding[] =
+    proof.kind === 'changed'
+      ? [{ kind: 'changedSinceProof', severity: 'check', was: proof.tick.lines.join(' / ') }]
+      : [];
+  const isSpread = place.wording?.spread === 'letterPerBlank';
+  const letters = isSpread ? spreadLetters(lines.map(({ text }) => text).join(' ')).letters : null;
+  return [
+    {
+      place,
+      lines,
+      findings: [...worded.findings, ...changed],
+      letters: letters && letters.length > 0 ? letters.map((text) => ({ text, large: null })) : null,
+    },
+  ];
+}
+
+/** Capitals may be longer than what was typed (ß), so the tall part is set by itself. */
+function inCase({ text, large }: WordedLine, form: Parameters<typeof applyCase>[1], language: string): WordedLine {
+  if (!large) return { text: applyCase(text, form, language), large };
+  const cut = [
+    text.slice(0, large.at),
+    text.slice(large.at, large.at + large.length),
+    text.slice(large.at + large.length),
+  ];
+  const [before = '', tall = '', after = ''] = cut.map((part) => applyCase(part, form, language));
+  return { text: before + tall + after, large: { at: before.length, length: tall.length } };
 }

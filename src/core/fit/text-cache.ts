@@ -1,5 +1,5 @@
 import type { Face } from '../faces';
-import { type LetteredText, letterText } from '../lettering';
+import { type LetterLine, type LetteredText, letterLines } from '../lettering';
 import { type RunSpec, findLettering } from '../run';
 import { type FitSlot, fitSlots } from './fit-slots';
 import { isTooLong } from './text-findings';
@@ -9,7 +9,7 @@ export interface LetterJob {
   readonly face: string;
   readonly trackingEm: number;
   readonly features: readonly string[];
-  readonly text: string;
+  readonly lines: readonly LetterLine[];
 }
 
 /** Draws each job once and remembers it, so that a change of size or place draws nothing again. */
@@ -29,7 +29,7 @@ export function textCache(faceOf: (sha: string) => Face): TextCache {
       const known = drawn.get(key);
       if (known) return known;
       if (drawn.size >= MOST_KEPT) drawn.clear();
-      const lettered = letterText(faceOf(job.face), job.text, job);
+      const lettered = letterLines(faceOf(job.face), job.lines, job);
       drawn.set(key, lettered);
       return lettered;
     },
@@ -37,19 +37,18 @@ export function textCache(faceOf: (sha: string) => Face): TextCache {
 }
 
 /** Equal for jobs that draw the same. */
-export function letterJobKey({ face, trackingEm, features, text }: LetterJob): string {
-  return JSON.stringify([face, trackingEm, features, text]);
+export function letterJobKey({ face, trackingEm, features, lines }: LetterJob): string {
+  return JSON.stringify([face, trackingEm, features, ...lines.flatMap(({ text, large }) => [text, large])]);
 }
 
-export function jobOfSlot(spec: RunSpec, { place, text }: FitSlot): LetterJob {
+export function jobOfSlot(spec: RunSpec, { place, lines }: FitSlot): LetterJob {
   const [line] = findLettering(spec, place.letteringId).lines;
-  const [first = ''] = text;
   // Too long for a name: it gets a finding instead of minutes of drawing.
   return {
     face: line!.face,
     trackingEm: line!.trackingEm,
     features: line!.features,
-    text: isTooLong(first) ? '' : first,
+    lines: lines.filter(({ text }) => !isTooLong(text)),
   };
 }
 

@@ -3,4 +3,4 @@
  * initials by our own rules. Sizing and placing belong to fit; what the text is, to wording.
  */
 export { applyCase } from './case-form';
-export { type LetteredText, type LetterStyle, letterText } from './letter-text';
+export { type LetteredText, type LetterLine, type LetterStyle, letterLines, letterText } from './letter-text';

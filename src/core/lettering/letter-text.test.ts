@@ -1,7 +1,7 @@
-import { ringArea } from '../geometry';
+import { boxOfRings, outlineRings, ringArea } from '../geometry';
 import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from '../run';
 import { shippedFaces } from '../test';
-import { letterText } from '.';
+import { letterLines, letterText } from '.';
 
 const PLAIN = { trackingEm: 0, features: [] };
 const script = shippedFaces()(BRASS_SCRIPT_SHA);
@@ -72,4 +72,28 @@ test('y grows downwards from the baseline', () => {
   // A rounded face dips a little below the line.
   expect(inkBox!.maxY).toBeGreaterThanOrEqual(0);
   expect(inkBox!.maxY).toBeLessThan(20_000);
+});
+
+test('lines stand one below the other with their ink centred', () => {
+  const line = (text: string) => ({ text, large: null });
+  const one = letterText(block, 'HIH', PLAIN).inkBox!;
+  const two = letterLines(block, [line('HIH'), line('I')], PLAIN);
+  const rings = outlineRings(two.outline).map((ring) => boxOfRings([ring])!);
+  const lower = rings.filter(({ minY }) => minY > 0);
+  expect(lower).toHaveLength(1);
+  expect((lower[0]!.minX + lower[0]!.maxX) / 2).toBeCloseTo((two.inkBox!.minX + two.inkBox!.maxX) / 2, -2);
+  expect(two.inkBox!.maxX - two.inkBox!.minX).toBe(one.maxX - one.minX);
+  expect(two.inkBox!.maxY - two.inkBox!.minY).toBeGreaterThan(2 * (one.maxY - one.minY));
+  expect(letterLines(block, [], PLAIN).inkBox).toBeNull();
+});
+
+test('the centre of a monogram is taller, on the middle of the others, and touches none', () => {
+  const { outline } = letterLines(block, [{ text: 'HHH', large: { at: 1, length: 1 } }], PLAIN);
+  const boxes = outlineRings(outline).map((ring) => boxOfRings([ring])!).sort((a, b) => a.minX - b.minX);
+  const [left, centre, right] = boxes;
+  expect(boxes).toHaveLength(3);
+  expect((centre!.maxY - centre!.minY) / (left!.maxY - left!.minY)).toBeCloseTo(1.6, 2);
+  expect(centre!.maxY + centre!.minY).toBeCloseTo(left!.maxY + left!.minY, -4);
+  expect(centre!.minX).toBeGreaterThan(left!.maxX);
+  expect(right!.minX).toBeGreaterThan(centre!.maxX);
 });

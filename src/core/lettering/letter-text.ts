@@ -22,23 +22,34 @@ export interface LetteredText {
 /** Rings smaller than a square of twice the flattening tolerance are noise of the curves, not drawn shapes. */
 const LEAST_AREA = (2 * FLATTEN_TOLERANCE_EM * EM_UNITS) ** 2;
 
+/** One line of a text; a part of it may be drawn taller. */
+export interface LetterLine {
+  readonly text: string;
+  /** In UTF-16 units of `text`. */
+  readonly large: { readonly at: number; readonly length: number } | null;
+}
+
+/** From baseline to baseline. */
+const LINE_PITCH_EM = 1.2;
+/** How much taller the centre of a monogram is. Its middle stays on the middle of the other letters. */
+const LARGE = 1.6;
+/** Clear room at both sides of a taller part, which the advances of smaller letters would not leave. */
+const LARGE_ROOM_EM = 0.06;
+
+export function letterText(face: Face, text: string, style: LetterStyle): LetteredText {
+  return letterLines(face, [{ text, large: null }], style);
+}
+
 /**
- * Shapes one line, flattens it and joins letters that overlap. The text is composed (NFC) first, so that an accent typed
- * apart finds its letter. Unknown characters are reported, not drawn: a box in their place would be cut.
+ * Shapes lines, sets them one below the other with their ink centred, flattens and joins letters that overlap. The text is
+ * composed (NFC) first, so that an accent typed apart finds its letter. Unknown characters are reported, not drawn: a box
+ * in their place would be cut.
  */
-export function letterText(face: Face, text: string, { trackingEm, features }: LetterStyle): LetteredText {
-  const composed = text.normalize('NFC');
-  const scale = EM_UNITS / face.unitsPerEm;
-  const rings: Int32Array[] = [];
+export function letterLines(face: Face, lines: readonly LetterLine[], style: LetterStyle): LetteredText {
   // Faces map some control characters to an empty glyph: the name would be cut without them and nobody told.
-  const missing = new Set<string>(composed.match(/\p{Cc}/gu));
-  for (const glyph of face.shape(composed, features, trackingEm)) {
-    if (glyph.glyphId === 0) {
-      missing.add(characterAt(composed, glyph.cluster));
-      continue;
-    }
-    for (const ring of face.glyphRings(glyph.glyphId)) rings.push(placeRing(ring, glyph.x, glyph.y, scale));
-  }
+  const missing = new Set<string>(lines.flatMap(({ text }) => text.match(/\p{Cc}/gu) ?? []));
+  const drawn = lines.map((line) => ringsOfLine(face, line, style, missing));
+  const rings = drawn.length === 1 ? drawn[0]! : drawn.flatMap((line, i) => centredLine(line, i));
   const outline = joinRings(rings, LEAST_AREA);
   return {
     outline,
@@ -47,6 +58,60 @@ export function letterText(face: Face, text: string, { trackingEm, features }: L
     xHeightEm: face.xHeightEm,
     missing: [...missing],
   };
+}
+
+function centredLine(rings: readonly Int32Array[], index: number): Int32Array[] {
+  const box = boxOfRings(rings);
+  if (!box) return [];
+  const middle = Math.round((box.minX + box.maxX) / 2);
+  return rings.map((ring) => movedRing(ring, -middle, Math.round(index * LINE_PITCH_EM * EM_UNITS)));
+}
+
+/** A line without a taller part is shaped as a whole, so that its letters can join. */
+function ringsOfLine(face: Face, { text, large }: LetterLine, style: LetterStyle, missing: Set<string>): Int32Array[] {
+  if (!large) return shapedRings(face, text, style, missing, 1).rings;
+  const parts = [
+    { text: text.slice(0, large.at), scale: 1 },
+    { text: text.slice(large.at, large.at + large.length), scale: LARGE },
+    { text: text.slice(large.at + large.length), scale: 1 },
+  ];
+  const rings: Int32Array[] = [];
+  const room = Math.round(LARGE_ROOM_EM * EM_UNITS);
+  let penX: number | null = null;
+  for (const { text: part, scale } of parts) {
+    const shaped = shapedRings(face, part, style, missing, scale);
+    const box = boxOfRings(shaped.rings);
+    if (!box) continue;
+    const dx: number = penX === null ? 0 : penX + room - box.minX;
+    const dy = Math.round(((scale - 1) * face.capHeightEm * EM_UNITS) / 2);
+    rings.push(...shaped.rings.map((ring) => movedRing(ring, dx, dy)));
+    penX = box.maxX + dx;
+  }
+  return rings;
+}
+
+function shapedRings(
+  face: Face,
+  text: string,
+  { trackingEm, features }: LetterStyle,
+  missing: Set<string>,
+  scale: number,
+) {
+  const composed = text.normalize('NFC');
+  const unit = (EM_UNITS / face.unitsPerEm) * scale;
+  const rings: Int32Array[] = [];
+  for (const glyph of face.shape(composed, features, trackingEm)) {
+    if (glyph.glyphId === 0) {
+      missing.add(characterAt(composed, glyph.cluster));
+      continue;
+    }
+    for (const ring of face.glyphRings(glyph.glyphId)) rings.push(placeRing(ring, glyph.x, glyph.y, unit));
+  }
+  return { rings };
+}
+
+function movedRing(ring: Int32Array, dx: number, dy: number): Int32Array {
+  return ring.map((value, i) => value + (i % 2 === 0 ? dx : dy));
 }
 
 /** The whole character as a reader counts them, so that a picture made of several parts is named once. */

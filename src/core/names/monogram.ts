@@ -39,7 +39,8 @@ export function monogramOf(
 ): Outcome<Monogram, MonogramProblem> {
   const given = initial(parts.given, language);
   // Whoever has several further names is still written with three letters: the first of them counts.
-  const further = initial(parts.further.split(' ')[0] ?? '', language);
+  const [, ...alsoGiven] = parts.given.split(' ');
+  const further = initial((parts.further || alsoGiven.join(' ')).split(' ')[0] ?? '', language);
   const family = familyLetters(parts, rule, language);
   switch (rule.form) {
     case 'one':

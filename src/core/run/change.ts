@@ -1,5 +1,19 @@
 import { mainPlace } from './main-place';
-import type { LayoutWish, Lettering, Material, MeasuredPlace, PlaceUse, RunSpec, SizeRule, Variant } from './run-spec';
+import { type RandomBytes, makeId } from './ids';
+import { type SlotRef, slotKeyOf } from './refs';
+import type {
+  LayoutWish,
+  ListReading,
+  Override,
+  Wording,
+  Lettering,
+  Material,
+  MeasuredPlace,
+  PlaceUse,
+  RunSpec,
+  SizeRule,
+  Variant,
+} from './run-spec';
 
 /** Changes of a spec as functions from spec to spec: what is not named stays the very same object. */
 
@@ -99,4 +113,41 @@ export function changeHead(spec: RunSpec, head: Partial<Pick<RunSpec, 'title' | 
 
 export function changeLayout(spec: RunSpec, change: Partial<LayoutWish>): RunSpec {
   return { ...spec, layout: { ...spec.layout, ...change } };
+}
+
+export function changeList(spec: RunSpec, change: Partial<ListReading>): RunSpec {
+  return { ...spec, list: { ...spec.list, ...change } };
+}
+
+export function changeMonogram(spec: RunSpec, change: Partial<RunSpec['monogram']>): RunSpec {
+  return { ...spec, monogram: { ...spec.monogram, ...change } };
+}
+
+/** What a place of a use says; null leaves it empty for now. */
+export function changeWordingAt(
+  spec: RunSpec,
+  { useId, placeId }: Pick<SlotRef, 'useId' | 'placeId'>,
+  wording: Wording | null,
+): RunSpec {
+  const uses = spec.uses.map((use) =>
+    use.id === useId
+      ? { ...use, places: use.places.map((place) => (place.placeId === placeId ? { ...place, wording } : place)) }
+      : use,
+  );
+  return { ...spec, uses };
+}
+
+/** Sets the exception of one entry at one place, or takes it back with `undefined`. */
+export function setOverride(
+  spec: RunSpec,
+  at: SlotRef,
+  lines: readonly string[] | null | undefined,
+  randomBytes: RandomBytes,
+): RunSpec {
+  const key = slotKeyOf(at);
+  const known = spec.overrides.find((override) => slotKeyOf(override.at as SlotRef) === key);
+  const others = spec.overrides.filter((override) => override !== known);
+  if (lines === undefined) return known ? { ...spec, overrides: others } : spec;
+  const set: Override = { id: known?.id ?? makeId(randomBytes), at, set: { kind: 'wording', lines } };
+  return { ...spec, overrides: known ? spec.overrides.map((o) => (o === known ? set : o)) : [...others, set] };
 }

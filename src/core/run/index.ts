@@ -3,7 +3,17 @@
  * sensible defaults that let a bare list be worked on. Nothing here computes geometry or knows of storage.
  */
 export { type Id, type RandomBytes, ID_PATTERN, isId, makeId } from './ids';
-export { type FitRef, fitRefKey, itemIdOf, pieceIdOf, readItemId, readPieceId, layerKeyOf } from './refs';
+export {
+  type FitRef,
+  fitRefKey,
+  type SlotRef,
+  slotKeyOf,
+  itemIdOf,
+  pieceIdOf,
+  readItemId,
+  readPieceId,
+  layerKeyOf,
+} from './refs';
 export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, isCut, processFacts, stagesOf } from './process';
 export { type FinestCut, type MaterialKind, MATERIAL_KINDS, kindFacts, processOf } from './material-kind';
 export { upgradeSpec } from './upgrade-spec';
@@ -22,7 +32,12 @@ export {
   type RunSpec,
   type SizeGroup,
   type SizeRule,
+  type ListReading,
+  type Override,
+  type ProofTick,
   type Variant,
+  type Wording,
+  MOST_LINES,
   type Anchor9,
   type CaseForm,
   ANCHORS,
@@ -34,6 +49,7 @@ export { idSchema, pageSchema } from './shop-schema';
 export { findBed, findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
 export { type SpecFault, specFaults } from './spec-faults';
 export { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
+export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
 export { newRunSpec } from './new-run';
 export { type DeepReadonly } from './deep-readonly';
 export { type MainPlace, mainPlace } from './main-place';
@@ -41,6 +57,10 @@ export {
   changeBody,
   changeColour,
   changeHead,
+  changeList,
+  changeMonogram,
+  changeWordingAt,
+  setOverride,
   changeLayout,
   changeLeastHeight,
   changeLines,

@@ -1,5 +1,6 @@
 import { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
 import { type RandomBytes, makeId } from './ids';
+import { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
 import { type Entry, type RunSpec, SPEC_VERSION } from './run-spec';
 
 interface NewRun {
@@ -36,10 +37,7 @@ export function newRunSpec({ title, dueOn, entries }: NewRun, randomBytes: Rando
         places: [
           {
             placeId: place.id,
-            wording: {
-              lines: [{ runs: [{ template: '{text}', slot: 'main', face: null }] }],
-              spread: 'together',
-            },
+            wording: wordingOf(['{text}']),
             letteringId: lettering.id,
             sizeGroupId,
             materials: { main: material.id },
@@ -48,7 +46,10 @@ export function newRunSpec({ title, dueOn, entries }: NewRun, randomBytes: Rando
       },
     ],
     sizeGroups: [{ id: sizeGroupId, rule: { kind: 'fill' } }],
+    list: DEFAULT_LIST,
+    monogram: DEFAULT_MONOGRAM,
     overrides: [],
+    proof: {},
     layout: { bedId: bed.id, spacingMm: 6, edgeMm: 5, mayTurn: true, heldBack: [], seed: 1 },
     shop: {
       blanks: [DEFAULT_BLANK],

@@ -9,6 +9,14 @@ export interface FitRef {
   readonly placeId: Id<'place'>;
 }
 
+/** One place of an entry, on all of its items: they all say the same there. */
+export type SlotRef = Omit<FitRef, 'ordinal'>;
+
+/** `entry-use-place`. */
+export function slotKeyOf({ entryId, useId, placeId }: SlotRef): string {
+  return `${entryId}-${useId}-${placeId}`;
+}
+
 /** `entry-use-ordinal`. Ids have no hyphen, so the parts can be read back. */
 export function itemIdOf(ref: Pick<FitRef, 'entryId' | 'useId' | 'ordinal'>): string {
   return `${ref.entryId}-${ref.useId}-${ref.ordinal}`;

@@ -17,6 +17,9 @@ export { ANCHORS, type Anchor9, CASE_FORMS, type CaseForm } from './shop-schema'
 
 const fieldName = z.string().min(1).max(60);
 
+/** More lines than that are a letter, not a name. */
+export const MOST_LINES = 6;
+
 export const entrySchema = z.object({
   id: idSchema,
   /** The line as it came; kept whatever happens to the fields. */
@@ -36,8 +39,13 @@ const wordingSchema = z.object({
           .length(1),
       }),
     )
-    .length(1),
-  spread: z.literal('together'),
+    .min(1)
+    .max(MOST_LINES),
+  /** `letterPerBlank`: every letter gets a blank of its own. */
+  spread: z.enum(['together', 'letterPerBlank']),
+  /** Of one spread text: blanks that carry a motif instead of a letter, and whether a space is a blank left empty. */
+  motifBlanks: z.number().int().min(0).max(100),
+  spacesAreBlanks: z.boolean(),
 });
 
 const placeUseSchema = z.object({
@@ -65,6 +73,44 @@ const sizeRuleSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('level'), heightMm: z.number().positive().max(1000).nullable() }),
 ]);
 
+/** How the list is understood, and what a person settled about it. */
+const listSchema = z.object({
+  /** The column by which a newer list is matched; null: by the name. */
+  keyColumn: fieldName.nullable(),
+  /** Which of two small numbers is the day; null until somebody said so. */
+  dateOrder: z.enum(['dmy', 'mdy']).nullable(),
+  /** Two-digit years up to it belong to 2000. */
+  datePivot: z.number().int().min(0).max(99),
+  /** Questions that were answered with "as it is", by entry and kind; each holds what it was answered for. */
+  settled: z.record(z.string().max(60), z.string()),
+});
+
+const monogramSchema = z.object({
+  form: z.enum(['three', 'largeCentre', 'two', 'one', 'couple']),
+  doubled: z.enum(['first', 'last', 'both']),
+  particles: z.enum(['drop', 'keep']),
+  noFurther: z.enum(['two', 'ask']),
+  single: z.enum(['family', 'given']),
+});
+
+/** An exception for one entry at one place. */
+const overrideSchema = z.object({
+  id: idSchema,
+  at: z.object({ entryId: idSchema, useId: idSchema, placeId: idSchema }),
+  /** Lines as they are cut, instead of the place's wording; null: this one stays empty for now. */
+  set: z.object({ kind: z.literal('wording'), lines: z.array(z.string().max(400)).min(1).max(MOST_LINES).nullable() }),
+});
+
+/** A text that somebody looked at and found right. */
+const tickSchema = z.object({
+  /** As it read then. */
+  lines: z.array(z.string()).min(1),
+  /** How it looked then: faces, case and spacing, in one word that only says whether it is the same. */
+  look: z.string().max(2000),
+  who: z.string().max(80),
+  at: z.iso.datetime(),
+});
+
 const layoutWishSchema = z.object({
   bedId: shopIdSchema,
   /** Clear film between two pieces. */
@@ -80,7 +126,7 @@ const layoutWishSchema = z.object({
 });
 
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
-export const SPEC_VERSION = 2;
+export const SPEC_VERSION = 3;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({
@@ -92,8 +138,11 @@ export const runSpecSchema = z.object({
   entries: z.array(entrySchema).max(20_000),
   uses: z.array(blankUseSchema).min(1),
   sizeGroups: z.array(z.object({ id: idSchema, rule: sizeRuleSchema })).min(1),
-  /** Exceptions for single fits; no kind of exception exists yet. */
-  overrides: z.array(z.never()),
+  list: listSchema,
+  monogram: monogramSchema,
+  overrides: z.array(overrideSchema).max(40_000),
+  /** The proof: ticked texts by `entry-use-place`. */
+  proof: z.record(z.string().max(40), tickSchema),
   layout: layoutWishSchema,
   shop: z.object({
     blanks: z.array(copyOf(blankSchema)).min(1),
@@ -111,6 +160,10 @@ export type SizeGroup = RunSpec['sizeGroups'][number];
 export type SizeRule = SizeGroup['rule'];
 export type LayoutWish = RunSpec['layout'];
 export type Blank = RunSpec['shop']['blanks'][number]['value'];
+export type Wording = NonNullable<PlaceUse['wording']>;
+export type ListReading = RunSpec['list'];
+export type Override = RunSpec['overrides'][number];
+export type ProofTick = RunSpec['proof'][string];
 export type Variant = DeepReadonly<z.infer<typeof variantSchema>>;
 export type MeasuredPlace = DeepReadonly<z.infer<typeof measuredPlaceSchema>>;
 export type Material = RunSpec['shop']['materials'][number]['value'];

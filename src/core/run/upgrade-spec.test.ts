@@ -11,7 +11,15 @@ test('a spec of version 1 is brought up: nothing that was chosen changes, what i
   expect(after.formatVersion).toBe(SPEC_VERSION);
   expect(specFaults(after)).toEqual([]);
   expect(after.entries).toEqual(before.entries);
-  expect(after.uses).toEqual(before.uses);
+  const added = { motifBlanks: 0, spacesAreBlanks: true };
+  const [use] = before.uses;
+  expect(after.uses).toEqual([
+    {
+      ...use,
+      places: use.places.map((place: { wording: object }) => ({ ...place, wording: { ...place.wording, ...added } })),
+    },
+  ]);
+  expect(after).toMatchObject({ overrides: [], proof: {}, list: { keyColumn: null, dateOrder: null } });
   expect(after.layout).toMatchObject({ ...before.layout, mayTurn: true, heldBack: [] });
   expect(after.shop.materials.slice(0, 2).map(({ value }) => value)).toEqual([
     {

@@ -1,4 +1,5 @@
 import { DEFAULT_BEDS, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
+import { DEFAULT_LIST, DEFAULT_MONOGRAM } from './list-defaults';
 import { type MaterialKind, kindFacts } from './material-kind';
 
 type Json = Record<string, unknown>;
@@ -11,7 +12,10 @@ type JsonCopy = Json & { readonly id: string; readonly value: Json };
  */
 export function upgradeSpec(candidate: unknown): unknown {
   if (!isObject(candidate) || candidate.format !== 'knurl-run') return candidate;
-  return candidate.formatVersion === 1 ? upgradeFrom1(candidate) : candidate;
+  return STEPS.reduce<unknown>(
+    (spec, { from, step }) => (isObject(spec) && spec.formatVersion === from ? step(spec) : spec),
+    candidate,
+  );
 }
 
 const KIND_OF_PROCESS: Readonly<Record<string, MaterialKind>> = {
@@ -62,3 +66,28 @@ function areCopies(value: unknown): value is JsonCopy[] {
 function isObject(value: unknown): value is Json {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
+
+/** Version 3: how the list is read, monograms, the proof; wordings of several lines, spread over blanks if wanted. */
+function upgradeFrom2(spec: Json): unknown {
+  if (!Array.isArray(spec.uses)) return spec;
+  return {
+    ...spec,
+    formatVersion: 3,
+    list: DEFAULT_LIST,
+    monogram: DEFAULT_MONOGRAM,
+    proof: {},
+    uses: spec.uses.map((use: unknown) =>
+      isObject(use) && Array.isArray(use.places) ? { ...use, places: use.places.map(placeFrom2) } : use,
+    ),
+  };
+}
+
+function placeFrom2(place: unknown): unknown {
+  if (!isObject(place) || !isObject(place.wording)) return place;
+  return { ...place, wording: { motifBlanks: 0, spacesAreBlanks: true, ...place.wording } };
+}
+
+const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
+  { from: 1, step: upgradeFrom1 },
+  { from: 2, step: upgradeFrom2 },
+];

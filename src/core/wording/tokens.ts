@@ -1,0 +1,37 @@
+import { DATE_FORMS, type DateForm } from '../dates';
+
+/** A piece of a template: fixed words, or something of the entry. */
+export type TemplatePart =
+  { readonly kind: 'words'; readonly words: string } | { readonly kind: 'token'; readonly token: Token };
+
+/** What may stand in braces. `either` takes the first that the entry has. */
+export type Token =
+  | { readonly kind: 'field'; readonly name: string }
+  | { readonly kind: 'monogram' }
+  | { readonly kind: 'number' }
+  | { readonly kind: 'date'; readonly form: DateForm }
+  | { readonly kind: 'either'; readonly of: readonly Token[] };
+
+const TOKEN = /\{([^{}]+)\}/g;
+
+/** Cuts a template up; braces without a name in them are words. */
+export function templateParts(template: string): TemplatePart[] {
+  const parts: TemplatePart[] = [];
+  let end = 0;
+  for (const found of template.matchAll(TOKEN)) {
+    if (found.index > end) parts.push({ kind: 'words', words: template.slice(end, found.index) });
+    parts.push({ kind: 'token', token: tokenOf(found[1]!.trim()) });
+    end = found.index + found[0].length;
+  }
+  if (end < template.length) parts.push({ kind: 'words', words: template.slice(end) });
+  return parts;
+}
+
+function tokenOf(said: string): Token {
+  if (said.includes('|')) return { kind: 'either', of: said.split('|').map((name) => tokenOf(name.trim())) };
+  if (said === 'monogram') return { kind: 'monogram' };
+  if (said === 'number') return { kind: 'number' };
+  const form = /^date(?::\s*(\w+))?$/.exec(said);
+  if (form) return { kind: 'date', form: DATE_FORMS.find((known) => known === form[1]) ?? 'long' };
+  return { kind: 'field', name: said };
+}

@@ -1,0 +1,169 @@
+import {
+  type Entry,
+  type RunSpec,
+  type SlotRef,
+  changeList,
+  changeMonogram,
+  changePlaceUse,
+  mainPlace,
+  setOverride,
+  wordingOf,
+} from '../run';
+import { aRun, seededBytes } from '../test';
+import { entryParts, lookOf, numberOf, oddities, proofStateOf, spreadLetters, templateParts, wordEntry } from '.';
+
+const entryWith = (fields: Record<string, string>): Entry => ({ ...aRun(['Ann Lee']).entries[0]!, fields });
+
+function say(
+  fields: Record<string, string>,
+  templates: readonly string[],
+  tune: (spec: RunSpec) => RunSpec = (s) => s,
+) {
+  const entry = entryWith(fields);
+  const base = { ...aRun(['Ann Lee']), entries: [entry] };
+  const spec = tune(changePlaceUse(base, (place) => ({ ...place, wording: wordingOf(templates) })));
+  const { use, placeUse } = mainPlace(spec);
+  const worded = wordEntry(
+    spec,
+    entry,
+    { entryId: entry.id, useId: use.id, placeId: placeUse.placeId } as SlotRef,
+    placeUse,
+  );
+  return (
+    worded && { lines: worded.lines.map(({ text }) => text), findings: worded.findings, large: worded.lines[0]!.large }
+  );
+}
+
+test('fields are put in by name, as often as they stand', () => {
+  const fields = { text: 'Ann Lee', part: 'cornet' };
+  expect(say(fields, ['{text}'])?.lines).toEqual(['Ann Lee']);
+  expect(say(fields, ['{text}, {part} ({text})'])?.lines).toEqual(['Ann Lee, cornet (Ann Lee)']);
+});
+
+test('a field that the entry does not have is told, also one that every object has', () => {
+  const said = say({ text: 'Ann' }, ['{joined}{toString}{__proto__}!']);
+  expect(said?.lines).toEqual(['!']);
+  expect(said?.findings.map((finding) => finding.kind === 'partMissing' && finding.part)).toEqual([
+    'joined',
+    'toString',
+    '__proto__',
+  ]);
+});
+
+test('braces without a name stay, and a text with braces is not filled again', () => {
+  expect(say({ text: 'Ann' }, ['{} {text'])?.lines).toEqual(['{} {text']);
+  expect(say({ text: '{part}', part: 'cornet' }, ['{text}'])?.lines).toEqual(['{part}']);
+});
+
+test('names in parts: taken from the text, or as the list has them', () => {
+  const text = { text: 'Robert (Bob) van der Berg' };
+  expect(say(text, ['{given}', '{family}'])?.lines).toEqual(['Robert', 'van der Berg']);
+  expect(say(text, ['{pet|given}'])?.lines).toEqual(['Bob']);
+  expect(say({ text: 'Robert Berg' }, ['{pet|given}'])?.lines).toEqual(['Robert']);
+  expect(entryParts(entryWith({ text: 'A B', given: 'Anna', family: 'Berg' }))).toMatchObject({
+    given: 'Anna',
+    further: '',
+    family: 'Berg',
+  });
+  expect(entryParts(entryWith({ text: 'Ann Lind', pet: 'Annie' }))).toMatchObject({
+    given: 'Ann',
+    family: 'Lind',
+    pet: 'Annie',
+  });
+});
+
+test('lines that say nothing for an entry take no room, and spaces of missing parts go', () => {
+  expect(say({ text: 'Ann' }, ['{text}', '{part}'])?.lines).toEqual(['Ann']);
+  expect(say({ text: 'Ann' }, ['{title} {given} {family}'])?.lines).toEqual(['Ann']);
+  expect(say({ text: '' }, ['{text}'])).toMatchObject({ lines: [''], findings: [] });
+});
+
+test('a number counts the entries that are there', () => {
+  const spec = aRun(['Ann', 'Bo', 'Cy']);
+  const entries = spec.entries.map((entry, i) => (i === 0 ? { ...entry, withdrawn: true } : entry));
+  expect(entries.map(({ id }) => numberOf({ ...spec, entries }, id))).toEqual([0, 1, 2]);
+});
+
+test('dates are written in the form that is asked for, or stop the piece', () => {
+  const dated = { text: 'Ann', date: '14.6.1976' };
+  expect(say(dated, ['{date:year}', 'est. {date:romanYear}', '{date}'])?.lines).toEqual([
+    '1976',
+    'est. MCMLXXVI',
+    '14 June 1976',
+  ]);
+  expect(say(dated, ['{date}'], (spec) => ({ ...spec, language: 'fr' }))?.lines).toEqual(['14 juin 1976']);
+  const open = { text: 'Ann', date: '3/4/1976' };
+  expect(say(open, ['{date}'])?.findings).toEqual([
+    { kind: 'dateUnread', severity: 'stop', why: 'ambiguous', said: '3/4/1976' },
+  ]);
+  expect(say(open, ['{date}'], (spec) => changeList(spec, { dateOrder: 'mdy' }))?.lines).toEqual(['4 March 1976']);
+  expect(say({ text: 'Ann' }, ['est. {date:year}'])?.findings).toEqual([
+    { kind: 'dateUnread', severity: 'stop', why: 'noDate', said: '' },
+  ]);
+});
+
+test('monograms say what is tall, by rule, typed or for a couple', () => {
+  const large = (spec: RunSpec) => changeMonogram(spec, { form: 'largeCentre' });
+  expect(say({ text: 'Anna Maria Lind' }, ['{monogram}'], large)).toMatchObject({
+    lines: ['ALM'],
+    large: { at: 1, length: 1 },
+  });
+  expect(say({ text: 'Anna Maria Lind' }, ['– {monogram}'], large)?.large).toEqual({ at: 3, length: 1 });
+  expect(say({ text: 'Anna Lind', monogram: 'XYZ' }, ['{monogram}'])?.lines).toEqual(['XYZ']);
+  expect(
+    say({ text: 'Ann & Bo Lind' }, ['{monogram}'], (spec) => changeMonogram(spec, { form: 'couple' }))?.lines,
+  ).toEqual(['ALB']);
+  expect(say({ text: 'Anna' }, ['{monogram}'])?.findings).toEqual([
+    { kind: 'monogramUnmade', severity: 'stop', lacks: 'noFamily' },
+  ]);
+});
+
+test('words of an entry’s own lead over the wording, also when they are none for now', () => {
+  const spec = aRun(['Ann', 'Bo']);
+  const { use, placeUse } = mainPlace(spec);
+  const at = (i: number) => ({ entryId: spec.entries[i]!.id, useId: use.id, placeId: placeUse.placeId }) as SlotRef;
+  const own = setOverride(setOverride(spec, at(0), ['Annie', 'B.'], seededBytes(1)), at(1), null, seededBytes(2));
+  expect(wordEntry(own, own.entries[0]!, at(0), placeUse)?.lines.map(({ text }) => text)).toEqual(['Annie', 'B.']);
+  expect(wordEntry(own, own.entries[1]!, at(1), placeUse)).toBeNull();
+  expect(
+    setOverride(setOverride(own, at(0), undefined, seededBytes(3)), at(1), undefined, seededBytes(3)).overrides,
+  ).toEqual([]);
+  expect(wordEntry(spec, spec.entries[0]!, at(0), { ...placeUse, wording: null })).toBeNull();
+});
+
+test('a text spread over blanks: letters as a reader counts them', () => {
+  expect(spreadLetters('Zoe\u0308 Lind')).toEqual({ letters: ['Z', 'o', 'e\u0308', 'L', 'i', 'n', 'd'], numSpaces: 1 });
+});
+
+test('a tick holds for the words it was given for; another look is only told', () => {
+  const spec = aRun(['Ann']);
+  const { use, placeUse } = mainPlace(spec);
+  const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as SlotRef;
+  const key = `${at.entryId}-${at.useId}-${at.placeId}`;
+  const look = lookOf(spec, placeUse.letteringId);
+  const ticked: RunSpec = {
+    ...spec,
+    proof: { [key]: { lines: ['Ann'], look, who: 'Ada', at: '2026-05-01T10:00:00Z' } },
+  };
+  const state = (lines: string[], letteringId = placeUse.letteringId) => proofStateOf(ticked, at, letteringId, lines);
+  expect(state(['Ann'])).toMatchObject({ kind: 'ticked', isLookChanged: false });
+  expect(state(['Ann'], 'round-block')).toMatchObject({ kind: 'ticked', isLookChanged: true });
+  expect(state(['Anne']).kind).toBe('changed');
+  expect(proofStateOf(spec, at, placeUse.letteringId, ['Ann']).kind).toBe('open');
+});
+
+test('what stands out among the texts of a place', () => {
+  const plain = (text: string) => ({ text, isPet: false, isOwn: false });
+  const texts = ['Anna', 'Bert', 'Montgomery', 'CLEM', 'dora', 'Al'].map(plain);
+  expect(oddities(texts)).toEqual([[], [], ['longest'], ['onlyCapitals'], ['onlySmall'], ['shortest']]);
+  expect(oddities([{ text: 'Bob', isPet: true, isOwn: false }, plain('Anna'), plain('Bert')])[0]).toEqual(['shortest', 'onlyPet']);
+  expect(oddities([{ text: 'Bob', isPet: false, isOwn: true }, plain('Anna')])[0]).toEqual(['ownWords']);
+});
+
+test('templates are cut at their braces', () => {
+  expect(templateParts('est. {date:year}')).toEqual([
+    { kind: 'words', words: 'est. ' },
+    { kind: 'token', token: { kind: 'date', form: 'year' } },
+  ]);
+  expect(templateParts('')).toEqual([]);
+});
