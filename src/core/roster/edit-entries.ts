@@ -1,27 +1,38 @@
-import Papa from 'papaparse';
 import { type Entry, type RandomBytes, type RunSpec, UNREAD_QUANTITY, makeId } from '../run';
-import { tidy } from './parse-list';
+import { tidy } from '../intake';
+import { NAME_PARTS, type NameParts, isNamePart } from '../names';
+import { entryParts } from '../wording';
+import { withParts, withText } from './name-fields';
 
 /** Changes of single entries, as functions from spec to spec: entries that are not named stay the very same objects. */
 
 /** The very same spec when nothing changes by it. */
-function changeEntries(spec: RunSpec, change: (entry: Entry) => Entry, ids: ReadonlySet<string>): RunSpec {
+export function changeEntries(spec: RunSpec, change: (entry: Entry) => Entry, ids: ReadonlySet<string>): RunSpec {
   const entries = spec.entries.map((entry) => (ids.has(entry.id) ? change(entry) : entry));
   return entries.every((entry, i) => entry === spec.entries[i]) ? spec : { ...spec, entries };
 }
 
-/** The text or one of the list's own columns; an emptied column is taken away. */
+/** The text, a part of the name or one of the list's own columns; an emptied column is taken away. */
 export function changeField(spec: RunSpec, entryId: string, name: string, typed: string): RunSpec {
   const value = tidy(typed);
   return changeEntries(
     spec,
     (entry) => {
       if ((entry.fields[name] ?? '') === value) return entry;
+      if (name === 'text') return { ...entry, fields: withText(entry.fields, value) };
+      if (isNamePart(name) && NAME_PARTS.some((part) => entry.fields[part] !== undefined)) {
+        return { ...entry, fields: withParts(entry.fields, { ...entryParts(entry), [name]: value }) };
+      }
       const { [name]: _, ...others } = entry.fields;
-      return { ...entry, fields: value === '' && name !== 'text' ? others : { ...entry.fields, [name]: value } };
+      return { ...entry, fields: value === '' ? others : { ...entry.fields, [name]: value } };
     },
     new Set([entryId]),
   );
+}
+
+/** Says how a name is taken apart; the text follows where it is made of the name. */
+export function changeParts(spec: RunSpec, entryId: string, parts: NameParts): RunSpec {
+  return changeEntries(spec, (entry) => ({ ...entry, fields: withParts(entry.fields, parts) }), new Set([entryId]));
 }
 
 /** A quantity chosen by a person settles one that could not be read. */
@@ -69,17 +80,4 @@ export function ownColumns(entries: readonly Entry[]): string[] {
   names.delete('text');
   names.delete(UNREAD_QUANTITY);
   return [...names];
-}
-
-/** The present list as text that `parseList` reads back: bare lines, or a table when it has quantities or columns. */
-export function listText(entries: readonly Entry[]): string {
-  const columns = ownColumns(entries);
-  const isBare = columns.length === 0 && entries.every(({ quantity }) => quantity === 1);
-  if (isBare) return entries.map(({ fields }) => fields.text ?? '').join('\n');
-  const rows = entries.map(({ fields, quantity }) => [
-    fields.text ?? '',
-    fields[UNREAD_QUANTITY] ?? String(quantity),
-    ...columns.map((name) => fields[name] ?? ''),
-  ]);
-  return Papa.unparse([['text', 'quantity', ...columns], ...rows], { delimiter: '\t', newline: '\n' });
 }

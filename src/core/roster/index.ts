@@ -1,15 +1,20 @@
 /**
- * The roster: pasted text → entries, a later paste laid over entries that already exist, and entries edited one by one.
- * What an entry then says on an item is wording's business.
+ * The roster: lines → entries, a later list laid over entries that already exist, entries edited one by one, and the
+ * questions that a list asks, each with its remedies. What an entry then says on an item is wording's business.
  */
 export {
-  type ListLine,
   type ListProblem,
   type ParsedList,
+  type PastedList,
   type Reading,
   MAX_ENTRIES,
+  countProblem,
   parseList,
-  readQuantity,
+  readPasted,
 } from './parse-list';
-export { entriesFromList, mergeList } from './merge-list';
-export { addEntry, changeField, changeQuantity, listText, ownColumns, putBack, takeOut } from './edit-entries';
+export { type LineFate, type ListComparison, compareList } from './compare-list';
+export { entriesFromList, mergeList, takeComparison } from './merge-list';
+export { addEntry, changeField, changeParts, changeQuantity, ownColumns, putBack, takeOut } from './edit-entries';
+export { type ListQuestion, type QuestionCase, type QuestionKind, listQuestions } from './list-questions';
+export { type AnswerId, answerQuestion, answersOf, isForColumn } from './answers';
+export { type RosterSheet, listText, rosterSheet } from './roster-sheet';

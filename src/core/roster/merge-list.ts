@@ -1,42 +1,50 @@
-import { type Entry, type RandomBytes, makeId } from '../run';
-import type { ListLine } from './parse-list';
+import type { ListLine } from '../intake';
+import { type Entry, type RandomBytes, UNREAD_QUANTITY, makeId } from '../run';
+import { type ListComparison, compareList } from './compare-list';
+import { withText } from './name-fields';
 
 export function entriesFromList(lines: readonly ListLine[], randomBytes: RandomBytes): Entry[] {
   return lines.map((line) => newEntry(line, randomBytes));
 }
 
 /**
- * Lays a list that was pasted again over the entries of a run. Lines whose text matches keep their entry with all that
- * hangs on it, in the new order; doubled lines are matched one by one. What the newer list says of quantity and columns
- * holds, what it is silent about stays. Entries whose line is gone are dropped, except those that the ledger names: they
- * are withdrawn and stay at the end, so that nothing made loses its name.
+ * Takes a comparison over. Paired lines keep their entry with all that hangs on it, in the new order; what the newer list
+ * says of quantity and columns holds, what it is silent about stays. Entries that are gone are dropped, except those that
+ * the ledger names: they are withdrawn and stay at the end, so that nothing made loses its name.
  */
+export function takeComparison(
+  entries: readonly Entry[],
+  { fates }: ListComparison,
+  isNamedByLedger: (entryId: string) => boolean,
+  randomBytes: RandomBytes,
+): Entry[] {
+  const kept = fates.map((fate) =>
+    fate.kind === 'new' ? newEntry(fate.line, randomBytes) : laidOver(fate.entry, fate.line),
+  );
+  const ids = new Set(kept.map(({ id }) => id));
+  const left = entries.filter(({ id }) => !ids.has(id) && isNamedByLedger(id));
+  return [...kept, ...left.map((entry) => ({ ...entry, withdrawn: true }))];
+}
+
+/** Lays a newer list over the entries of a run at once. */
 export function mergeList(
   entries: readonly Entry[],
   lines: readonly ListLine[],
   isNamedByLedger: (entryId: string) => boolean,
   randomBytes: RandomBytes,
+  keyColumn: string | null = null,
 ): Entry[] {
-  const free = new Map<string, Entry[]>();
-  for (const entry of entries) {
-    const same = free.get(entry.fields.text ?? '');
-    if (same) same.push(entry);
-    else free.set(entry.fields.text ?? '', [entry]);
-  }
-  const kept = lines.map((line) => {
-    const match = free.get(line.text)?.shift();
-    return match ? laidOver(match, line) : newEntry(line, randomBytes);
-  });
-  const gone = [...free.values()].flat().filter(({ id }) => isNamedByLedger(id));
-  return [...kept, ...gone.map((entry) => ({ ...entry, withdrawn: true }))];
+  return takeComparison(entries, compareList(entries, lines, keyColumn), isNamedByLedger, randomBytes);
 }
 
-function laidOver(entry: Entry, { raw, quantity, fields }: ListLine): Entry {
+function laidOver(entry: Entry, { raw, text, quantity, fields }: ListLine): Entry {
+  const { [UNREAD_QUANTITY]: unread, ...before } = entry.fields;
+  const settled = quantity === null && unread !== undefined ? { [UNREAD_QUANTITY]: unread } : {};
   return {
     ...entry,
     raw,
     quantity: quantity ?? entry.quantity,
-    fields: { ...entry.fields, ...fields },
+    fields: { ...withText(before, text), ...settled, ...fields },
     withdrawn: false,
   };
 }

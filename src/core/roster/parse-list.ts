@@ -1,18 +1,14 @@
-import Papa from 'papaparse';
+import {
+  type ColumnUse,
+  type ListLine,
+  type Mapping,
+  type Table,
+  guessMapping,
+  mapTable,
+  readDelimited,
+  tidy,
+} from '../intake';
 import { type Outcome, fail, ok } from '../outcome';
-import { UNREAD_QUANTITY } from '../run';
-import { type ColumnPlan, planColumns } from './plan-columns';
-
-export interface ListLine {
-  /** The line as pasted. */
-  readonly raw: string;
-  /** What will be cut: composed, trimmed, runs of space made one. */
-  readonly text: string;
-  /** Null: the list says nothing of quantities. */
-  readonly quantity: number | null;
-  /** The list's own columns, empty cells left out. A quantity that cannot be read stands here as it came. */
-  readonly fields: Readonly<Record<string, string>>;
-}
 
 export interface ParsedList {
   readonly lines: readonly ListLine[];
@@ -30,22 +26,46 @@ export type ListProblem =
 
 export const MAX_ENTRIES = 20_000;
 
-const MOST_QUANTITY = 10_000;
+/** Pasted text: plain lines, or a table with a first guess at its columns. */
+export type PastedList =
+  | { readonly kind: 'lines'; readonly lines: readonly ListLine[] }
+  | { readonly kind: 'table'; readonly table: Table; readonly guess: Mapping };
 
 /**
- * Pasted text to lines. Rows of a spreadsheet are told by their tabs, or by commas that stand the same number of times in
- * every row; anything else is one entry to a line. `wanted` overrules that. Any line ending is understood; blank rows
- * say nothing, a row with something in it is never dropped.
+ * Rows of a spreadsheet are told by their tabs, or by commas or semicolons that stand the same number of times in every
+ * row; anything else is one entry to a line. Any line ending is understood.
  */
-export function parseList(pasted: string, wanted: 'detect' | 'lines' = 'detect'): Outcome<ParsedList, ListProblem> {
-  const rows = rowsOf(pasted);
+export function readPasted(pasted: string, wanted: 'detect' | 'lines' = 'detect'): PastedList {
   const delimiter = wanted === 'lines' ? null : delimiterOf(pasted);
-  const parsed = delimiter === null ? asLines(rows) : asColumns(pasted, delimiter);
-  if (parsed.lines.length === 0) return fail({ kind: 'emptyList' });
-  if (parsed.lines.length > MAX_ENTRIES) {
-    return fail({ kind: 'tooManyEntries', numEntries: parsed.lines.length, most: MAX_ENTRIES });
+  if (delimiter !== null) {
+    const table = readDelimited(pasted, delimiter);
+    return { kind: 'table', table, guess: guessMapping(table) };
   }
-  return ok(parsed);
+  const lines = rowsOf(pasted)
+    .map((raw) => ({ raw, text: tidy(raw), quantity: null, fields: {} }))
+    .filter(({ text }) => text !== '');
+  return { kind: 'lines', lines };
+}
+
+/** Pasted text to lines, its columns taken as guessed. Blank rows say nothing, a row with something in it is never dropped. */
+export function parseList(pasted: string, wanted: 'detect' | 'lines' = 'detect'): Outcome<ParsedList, ListProblem> {
+  const list = readPasted(pasted, wanted);
+  const lines = list.kind === 'lines' ? list.lines : mapTable(list.table, list.guess).lines;
+  const problem = countProblem(lines.length);
+  if (problem) return fail(problem);
+  if (list.kind === 'lines') return ok({ lines, reading: { kind: 'lines' } });
+  const { hasHeader, columns } = list.guess;
+  return ok({ lines, reading: { kind: 'columns', hasHeader, names: columns.map(nameOfUse) } });
+}
+
+/** Why a list of so many entries cannot be taken; null when it can. */
+export function countProblem(numEntries: number): ListProblem | null {
+  if (numEntries === 0) return { kind: 'emptyList' };
+  return numEntries > MAX_ENTRIES ? { kind: 'tooManyEntries', numEntries, most: MAX_ENTRIES } : null;
+}
+
+function nameOfUse({ role, name }: ColumnUse): string {
+  return role === 'own' ? name : role;
 }
 
 const LINE_END = /\r\n|[\n\r\u2028\u2029]/;
@@ -54,58 +74,17 @@ function rowsOf(pasted: string): string[] {
   return pasted.split(LINE_END);
 }
 
-function asLines(rows: readonly string[]): ParsedList {
-  const lines = rows
-    .map((raw) => ({ raw, text: tidy(raw), quantity: null, fields: {} }))
-    .filter(({ text }) => text !== '');
-  return { lines, reading: { kind: 'lines' } };
-}
-
-/** Composed, without spaces at the ends, runs of white space made one. Control characters stay, to be found. */
-export function tidy(text: string): string {
-  return text.normalize('NFC').replace(/\s+/gu, ' ').trim();
-}
-
 /** Tabs come from a spreadsheet; commas also stand in "Family, Given", so they must be regular and there must be a header. */
-function delimiterOf(pasted: string): '\t' | ',' | null {
+function delimiterOf(pasted: string): string | null {
   const rows = rowsOf(pasted).filter((row) => row.trim() !== '');
   if (rows.filter((row) => row.includes('\t')).length * 2 > rows.length) return '\t';
   const [first = '', second] = rows;
-  if (second === undefined || !first.includes(',')) return null;
-  const cells = readCells(pasted, ',');
-  const isRegular = cells.every((row) => row.length === cells[0]!.length);
-  const plan = planColumns(cells);
-  return isRegular && (plan.hasHeader || plan.quantityAt !== null) ? ',' : null;
-}
-
-/** Cells of every row that has something in it; quoted cells may hold the delimiter and line ends. */
-function readCells(pasted: string, delimiter: string): string[][] {
-  const { data } = Papa.parse<string[]>(pasted, { delimiter });
-  return data.filter((row) => row.some((cell) => cell.trim() !== ''));
-}
-
-function asColumns(pasted: string, delimiter: '\t' | ','): ParsedList {
-  const cells = readCells(pasted, delimiter);
-  const plan = planColumns(cells);
-  const lines = (plan.hasHeader ? cells.slice(1) : cells).map((row) => lineOf(row, delimiter, plan));
-  const names = plan.names.map((name, i) => (i === plan.textAt ? 'text' : i === plan.quantityAt ? 'quantity' : name));
-  return { lines, reading: { kind: 'columns', hasHeader: plan.hasHeader, names } };
-}
-
-function lineOf(row: readonly string[], delimiter: string, { names, textAt, quantityAt }: ColumnPlan): ListLine {
-  const fields: Record<string, string> = {};
-  row.forEach((cell, i) => {
-    const value = tidy(cell);
-    if (i !== textAt && i !== quantityAt && value !== '') fields[names[i] ?? `column ${i + 1}`] = value;
-  });
-  const said = quantityAt === null ? '' : tidy(row[quantityAt] ?? '');
-  const quantity = said === '' ? null : readQuantity(said);
-  if (said !== '' && quantity === null) fields[UNREAD_QUANTITY] = said;
-  return { raw: row.join(delimiter).trimEnd(), text: tidy(row[textAt] ?? ''), quantity, fields };
-}
-
-/** A whole number of pieces; null for anything else. */
-export function readQuantity(text: string): number | null {
-  const plain = text.replace(/^[x×]\s*|\s*[x×]$/iu, '');
-  return /^\d{1,5}$/.test(plain) && Number(plain) <= MOST_QUANTITY ? Number(plain) : null;
+  const delimiter = [',', ';'].find((mark) => first.includes(mark));
+  if (second === undefined || delimiter === undefined) return null;
+  const table = readDelimited(pasted, delimiter);
+  const [head] = table.rows;
+  const isRegular = head !== undefined && head.length > 1 && table.rows.every((row) => row.length === head.length);
+  if (!isRegular) return null;
+  const { hasHeader, columns } = guessMapping(table);
+  return hasHeader || columns.some(({ role }) => role === 'quantity') ? delimiter : null;
 }

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { aRun, seededBytes } from '../test';
 import {
-  type ListLine,
   MAX_ENTRIES,
   addEntry,
   changeField,
@@ -11,9 +10,9 @@ import {
   mergeList,
   parseList,
   putBack,
-  readQuantity,
   takeOut,
 } from '.';
+import { type ListLine, readQuantity } from '../intake';
 import { UNREAD_QUANTITY } from '../run';
 
 const linesOf = (text: string): readonly ListLine[] => {
@@ -39,13 +38,13 @@ test('rows of a spreadsheet: the header says what is text and quantity, other co
   const parsed = parseList(pasted);
   expect(parsed).toMatchObject({ ok: true, value: { reading: { kind: 'columns', hasHeader: true } } });
   expect(linesOf(pasted)).toEqual([
-    { raw: 'M\tAnn  Lee\t2\tcrew', text: 'Ann Lee', quantity: 2, fields: { Size: 'M', Section: 'crew' } },
-    { raw: 'L\tBo', text: 'Bo', quantity: null, fields: { Size: 'L' } },
+    { raw: 'M\tAnn  Lee\t2\tcrew', text: 'Ann Lee', quantity: 2, fields: { size: 'M', Section: 'crew' } },
+    { raw: 'L\tBo', text: 'Bo', quantity: null, fields: { size: 'L' } },
     {
       raw: 'S\tCy\ttwo\tshore\textra',
       text: 'Cy',
       quantity: null,
-      fields: { Size: 'S', Section: 'shore', 'column 5': 'extra', quantity: 'two' },
+      fields: { size: 'S', Section: 'shore', 'column 5': 'extra', quantity: 'two' },
     },
   ]);
 });
@@ -71,8 +70,8 @@ test('commas alone make no table: they also stand between a family name and a gi
 
 test('heads that clash, are empty or mean something to the program get names of their own', () => {
   expect(linesOf('Name\tNote\tnote\tNote\t__proto__\t\nAnn\ta\tb\tc\td\te')[0]!.fields).toEqual({
-    Note: 'a',
-    note: 'b',
+    note: 'a',
+    'note (list)': 'b',
     'Note 2': 'c',
     'column 5': 'd',
     'column 6': 'e',

@@ -2,7 +2,8 @@
 
 import { useDeferredValue, useMemo, useState } from 'react';
 import { previewOf, useRun } from '@/client';
-import { type ListLine, listText } from '@/core/roster';
+import type { ListLine } from '@/core/intake';
+import { listText } from '@/core/roster';
 import type { Entry } from '@/core/run';
 import { Button, ListText, Notice } from '@/ui';
 

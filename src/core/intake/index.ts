@@ -1,0 +1,11 @@
+/**
+ * Intake: what people send → lines for the roster. Bytes to text, text to a table, and a table to lines by what each
+ * column is taken for. A guess is always shown before it is taken; nothing here knows of entries that already exist.
+ */
+export { type DecodedText, decodeText } from './decode-text';
+export { type Table, readDelimited, tableOf } from './read-delimited';
+export { type CardTrouble, type CardTable, readCards } from './read-cards';
+export { type ColumnRole, COLUMN_ROLES, rolesOfHeader } from './column-roles';
+export { type ColumnUse, type Mapping, guessMapping, headerKey, withRole } from './guess-mapping';
+export { type ListLine, type MappedTable, mapTable, readQuantity, tidy } from './map-table';
+export { isMarkedFormula, markFormula, unmarkFormula } from './formula-mark';

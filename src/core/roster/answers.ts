@@ -1,0 +1,185 @@
+import { readDate, writeDate } from '../dates';
+import { splitPair } from '../names';
+import {
+  type Entry,
+  type RandomBytes,
+  type RunSpec,
+  UNREAD_QUANTITY,
+  changeList,
+  changePlaceUse,
+  makeId,
+  wordingOf,
+} from '../run';
+import { changeEntries, changeQuantity, takeOut } from './edit-entries';
+import { type ListQuestion, type QuestionCase, type QuestionKind, settledKey } from './list-questions';
+import { withText } from './name-fields';
+
+/**
+ * What can be answered. `take`: as suggested; `keep`: it is right as it is; `split`: two entries; `merge`: one entry for
+ * all; `first`, `second`: one entry, spelled so; `givenOnly`: all are cut with their given names; `dayFirst`, `monthFirst`:
+ * for the whole column; `clear`: the cell is emptied; `one`: one piece; `takeOut`: the entry leaves the run.
+ */
+export type AnswerId =
+  | 'take'
+  | 'keep'
+  | 'split'
+  | 'merge'
+  | 'first'
+  | 'second'
+  | 'givenOnly'
+  | 'dayFirst'
+  | 'monthFirst'
+  | 'clear'
+  | 'one'
+  | 'takeOut';
+
+const ANSWERS: Readonly<Record<QuestionKind, readonly AnswerId[]>> = {
+  emptyText: ['takeOut', 'keep'],
+  strayMarks: ['take', 'keep'],
+  lookAlikes: ['take', 'keep'],
+  case: ['take', 'keep'],
+  apostrophes: ['take', 'keep'],
+  twoPeople: ['split', 'keep'],
+  double: ['merge', 'keep'],
+  nearDouble: ['keep', 'first', 'second'],
+  nameForms: ['givenOnly', 'keep'],
+  dateOrder: ['dayFirst', 'monthFirst'],
+  badDate: ['take', 'clear', 'keep'],
+  shortYear: ['take', 'keep'],
+  unreadQuantity: ['take', 'one'],
+};
+
+/** Answers that some case of the question can take, the first one the likeliest. */
+export function answersOf({ kind, cases }: ListQuestion): readonly AnswerId[] {
+  return ANSWERS[kind].filter((answer) => answer !== 'take' || cases.some(({ becomes }) => becomes.length > 0));
+}
+
+/** Whether one answer settles the whole column at once. */
+export function isForColumn(answer: AnswerId): boolean {
+  return answer === 'dayFirst' || answer === 'monthFirst' || answer === 'givenOnly';
+}
+
+interface Means {
+  readonly hasWork: (entryId: string) => boolean;
+  readonly randomBytes: RandomBytes;
+}
+
+/** The run after an answer to some cases of a question, or to all of them. Cases that the answer cannot help stay open. */
+export function answerQuestion(
+  spec: RunSpec,
+  { kind }: ListQuestion,
+  cases: readonly QuestionCase[],
+  answer: AnswerId,
+  means: Means,
+): RunSpec {
+  switch (answer) {
+    case 'keep':
+      return settle(spec, kind, cases);
+    case 'take':
+      return takeSuggestions(spec, kind, cases);
+    case 'split':
+      return splitPairs(spec, cases, means.randomBytes);
+    case 'merge':
+    case 'first':
+    case 'second':
+      return cases.reduce((merged, one) => mergeEntries(merged, one, answer === 'second' ? 1 : 0, means), spec);
+    case 'givenOnly':
+      return settle(
+        changePlaceUse(spec, (place) => ({ ...place, wording: wordingOf(['{given}']) })),
+        kind,
+        cases,
+      );
+    case 'dayFirst':
+    case 'monthFirst':
+      return changeList(spec, { dateOrder: answer === 'dayFirst' ? 'dmy' : 'mdy' });
+    case 'clear':
+      return changeEntries(spec, (entry) => withoutField(entry, 'date'), idsOf(cases));
+    case 'one':
+      return cases.reduce((next, { entryIds: [id = ''] }) => changeQuantity(next, id, 1), spec);
+    case 'takeOut':
+      return takeOut(spec, idsOf(cases), means.hasWork);
+  }
+}
+
+function idsOf(cases: readonly QuestionCase[]): ReadonlySet<string> {
+  return new Set(cases.flatMap(({ entryIds }) => entryIds));
+}
+
+function settle(spec: RunSpec, kind: QuestionKind, cases: readonly QuestionCase[]): RunSpec {
+  const added = cases.flatMap(({ entryIds, was }) => entryIds.map((id) => [settledKey(id, kind), was] as const));
+  return changeList(spec, { settled: { ...spec.list.settled, ...Object.fromEntries(added) } });
+}
+
+function withoutField(entry: Entry, name: string): Entry {
+  const { [name]: _, ...fields } = entry.fields;
+  return { ...entry, fields };
+}
+
+function takeSuggestions(spec: RunSpec, kind: QuestionKind, cases: readonly QuestionCase[]): RunSpec {
+  const becomes = new Map(
+    cases.flatMap(({ entryIds: [id = ''], becomes: [next] }) => (next === undefined ? [] : [[id, next] as const])),
+  );
+  const ids = new Set(becomes.keys());
+  if (kind === 'unreadQuantity') {
+    return [...becomes].reduce((next, [id, number]) => changeQuantity(next, id, Number(number)), spec);
+  }
+  if (kind === 'badDate' || kind === 'shortYear') {
+    return changeEntries(
+      spec,
+      (entry) => ({ ...entry, fields: { ...entry.fields, date: plainDate(spec, entry) } }),
+      ids,
+    );
+  }
+  return changeEntries(spec, (entry) => ({ ...entry, fields: withText(entry.fields, becomes.get(entry.id)!) }), ids);
+}
+
+/** The date of an entry with its whole year and in an order that cannot be misread. */
+function plainDate({ list, language }: RunSpec, { fields }: Entry): string {
+  const said = fields.date ?? '';
+  const other = list.dateOrder === 'dmy' ? 'mdy' : 'dmy';
+  for (const order of [list.dateOrder, other] as const) {
+    const read = readDate(said, { order, pivot: list.datePivot });
+    const written = read.ok ? writeDate(read.value, 'iso', { language, order }) : null;
+    if (written?.ok) return written.value;
+  }
+  return said;
+}
+
+function splitPairs(spec: RunSpec, cases: readonly QuestionCase[], randomBytes: RandomBytes): RunSpec {
+  const ids = idsOf(cases);
+  const entries = spec.entries.flatMap((entry) => {
+    const pair = ids.has(entry.id) ? splitPair(entry.fields.text ?? '') : null;
+    if (!pair) return [entry];
+    const [first, second] = pair.map((text) => ({ ...entry, fields: { ...withoutParts(entry), text } }));
+    return [first!, { ...second!, id: makeId<'entry'>(randomBytes) }];
+  });
+  return { ...spec, entries };
+}
+
+/** Parts of a name that was two are nobody's. */
+function withoutParts({ fields }: Entry): Entry['fields'] {
+  const { title: _, given: _g, further: _f, particle: _p, family: _n, suffix: _s, ...others } = fields;
+  return others;
+}
+
+/** One entry stays, spelled like the one chosen, with the pieces of all; what only the others say is taken over. */
+function mergeEntries(spec: RunSpec, { entryIds }: QuestionCase, spelledLike: number, { hasWork }: Means): RunSpec {
+  const group = entryIds.flatMap((id) => spec.entries.find((entry) => entry.id === id && !entry.withdrawn) ?? []);
+  const [first] = group;
+  const like = group[spelledLike] ?? first;
+  if (!first || !like || group.length < 2) return spec;
+  // Whoever has work recorded stays, so that nothing made loses its name.
+  const kept = group.find(({ id }) => hasWork(id)) ?? first;
+  const quantity = Math.min(
+    10_000,
+    group.reduce((sum, entry) => sum + entry.quantity, 0),
+  );
+  const fields = Object.assign(
+    {},
+    ...[...group].reverse().map((entry) => withoutField(entry, UNREAD_QUANTITY).fields),
+    like.fields,
+  );
+  const others = new Set(group.filter(({ id }) => id !== kept.id).map(({ id }) => id as string));
+  const merged = changeEntries(spec, (entry) => ({ ...entry, quantity, fields }), new Set([kept.id]));
+  return takeOut(merged, others, hasWork);
+}

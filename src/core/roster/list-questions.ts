@@ -1,0 +1,163 @@
+import { type DateValue, readDate, writeDate } from '../dates';
+import { readQuantity } from '../intake';
+import {
+  type NearReason,
+  curlApostrophes,
+  doubleNames,
+  repairCase,
+  splitPair,
+  withoutLookAlikes,
+  withoutStrayMarks,
+} from '../names';
+import { type Entry, type RunSpec, UNREAD_QUANTITY } from '../run';
+import { entryParts } from '../wording';
+
+export const QUESTION_KINDS = [
+  'emptyText',
+  'strayMarks',
+  'lookAlikes',
+  'case',
+  'apostrophes',
+  'twoPeople',
+  'double',
+  'nearDouble',
+  'nameForms',
+  'dateOrder',
+  'badDate',
+  'shortYear',
+  'unreadQuantity',
+] as const;
+export type QuestionKind = (typeof QUESTION_KINDS)[number];
+
+/** One spot that a question is about. */
+export interface QuestionCase {
+  /** The entry, or all that are alike; the first leads. */
+  readonly entryIds: readonly string[];
+  readonly was: string;
+  /** What it would say; several where the answer chooses between them. Empty when only a person can know. */
+  readonly becomes: readonly string[];
+  readonly reason: NearReason | null;
+}
+
+/** The same trouble wherever it occurs, asked once. */
+export interface ListQuestion {
+  readonly kind: QuestionKind;
+  /** In the order of the roster. */
+  readonly cases: readonly QuestionCase[];
+}
+
+/** What is not settled yet about the list of a run, in the order in which it is best answered. */
+export function listQuestions(spec: RunSpec): ListQuestion[] {
+  const entries = spec.entries.filter(({ withdrawn }) => !withdrawn);
+  const found: Record<QuestionKind, QuestionCase[]> = {
+    ...Object.fromEntries(QUESTION_KINDS.map((kind) => [kind, [] as QuestionCase[]])),
+  } as Record<QuestionKind, QuestionCase[]>;
+  for (const entry of entries) {
+    textCases(spec, entry, found);
+    dateCases(spec, entry, found);
+    quantityCases(entry, found);
+  }
+  doubleCases(entries, found);
+  formCases(entries, found);
+  return QUESTION_KINDS.map((kind) => ({
+    kind,
+    cases: found[kind].filter((one) => !isSettled(spec, kind, one)),
+  })).filter(({ cases }) => cases.length > 0);
+}
+
+/** Where an answer "as it is" is kept for one entry. */
+export function settledKey(entryId: string, kind: QuestionKind): string {
+  return `${entryId}:${kind}`;
+}
+
+function isSettled({ list }: RunSpec, kind: QuestionKind, { entryIds, was }: QuestionCase): boolean {
+  return entryIds.every((id) => list.settled[settledKey(id, kind)] === was);
+}
+
+type Found = Record<QuestionKind, QuestionCase[]>;
+
+function oneCase({ id }: Entry, was: string, ...becomes: readonly string[]): QuestionCase {
+  return { entryIds: [id], was, becomes, reason: null };
+}
+
+function textCases({ language }: RunSpec, entry: Entry, found: Found): void {
+  const text = entry.fields.text ?? '';
+  if (text === '') return void found.emptyText.push(oneCase(entry, ''));
+  const clean = withoutStrayMarks(text);
+  if (clean !== null) found.strayMarks.push(oneCase(entry, text, clean));
+  const own = withoutLookAlikes(text);
+  if (own !== null) found.lookAlikes.push(oneCase(entry, text, own));
+  const cased = repairCase(text, language);
+  if (cased !== null) found.case.push(oneCase(entry, text, cased));
+  const curled = curlApostrophes(text);
+  if (curled !== null) found.apostrophes.push(oneCase(entry, text, curled));
+  const pair = splitPair(text);
+  if (pair) found.twoPeople.push(oneCase(entry, text, `${pair[0]} | ${pair[1]}`));
+}
+
+function dateCases({ list, language }: RunSpec, entry: Entry, found: Found): void {
+  const said = entry.fields.date ?? '';
+  if (said === '') return;
+  const read = readDate(said, { order: list.dateOrder, pivot: list.datePivot });
+  const long = (date: DateValue) => {
+    const written = writeDate(date, 'long', { language, order: list.dateOrder });
+    return written.ok ? written.value : '';
+  };
+  if (read.ok) {
+    if (/(^|[^\d])['’]?\d\d$/.test(said) && !/\d{4}/.test(said) && read.value.kind !== 'dayMonth') {
+      found.shortYear.push(oneCase(entry, said, long(read.value)));
+    }
+    return;
+  }
+  const { problem } = read;
+  if (problem.kind === 'ambiguous') found.dateOrder.push(oneCase(entry, said, long(problem.dmy), long(problem.mdy)));
+  else if (problem.kind === 'impossible' && problem.fitsOrder) {
+    const turned = readDate(said, { order: problem.fitsOrder, pivot: list.datePivot });
+    found.badDate.push(oneCase(entry, said, ...(turned.ok ? [long(turned.value)] : [])));
+  } else found.badDate.push(oneCase(entry, said));
+}
+
+const COUNT_WORDS = 'zero one two three four five six seven eight nine ten eleven twelve'.split(' ');
+
+function quantityCases(entry: Entry, found: Found): void {
+  const said = entry.fields[UNREAD_QUANTITY];
+  if (said === undefined) return;
+  const word = said
+    .toLowerCase()
+    .replace(/[^\p{L}\d ]/gu, '')
+    .trim();
+  const counted = COUNT_WORDS.findIndex((name) => word === name || word.startsWith(`${name} `));
+  const figure = /^\D*(\d{1,5})\D*$/.exec(said)?.[1];
+  const number = counted >= 0 ? counted : figure === undefined ? null : readQuantity(figure);
+  found.unreadQuantity.push(oneCase(entry, said, ...(number === null ? [] : [String(number)])));
+}
+
+function doubleCases(entries: readonly Entry[], found: Found): void {
+  const filled = entries.filter(({ fields }) => fields.text);
+  for (const { reason, at } of doubleNames(filled.map(({ fields }) => fields.text!))) {
+    const group = at.map((i) => filled[i]!);
+    const texts = group.map(({ fields }) => fields.text!);
+    const asked: QuestionCase = {
+      entryIds: group.map(({ id }) => id),
+      was: reason === null ? texts[0]! : texts.join(' | '),
+      becomes: reason === null ? [texts[0]!] : texts,
+      reason,
+    };
+    found[reason === null ? 'double' : 'nearDouble'].push(asked);
+  }
+}
+
+/** Names of one kind among many of another: a set should be all full or all first names. */
+function formCases(entries: readonly Entry[], found: Found): void {
+  const forms = entries.map((entry) => {
+    const { given, family } = entryParts(entry);
+    return family !== '' && given !== '' ? 'full' : given !== '' ? 'given' : 'other';
+  });
+  const count = (form: string) => forms.filter((f) => f === form).length;
+  const [numFull, numGiven] = [count('full'), count('given')];
+  if (numFull === 0 || numGiven === 0) return;
+  const rare = numFull >= numGiven ? 'given' : 'full';
+  entries.forEach((entry, i) => {
+    if (forms[i] === rare) found.nameForms.push(oneCase(entry, entry.fields.text ?? ''));
+  });
+}
