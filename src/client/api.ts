@@ -2,7 +2,7 @@ import type { NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import type { RunSpec } from '@/core/run';
 import type { MadePass } from '@/core/sheets';
-import type { ActAnswer, BenchView, PlanAnswer, RunView } from '@/services';
+import type { ActAnswer, BenchView, ListInput, PlanAnswer, ReadListAnswer, RunView } from '@/services';
 
 /** Why a request has no answer to work with. */
 export type ApiProblem =
@@ -44,15 +44,22 @@ function withJson(method: string, body: unknown, counter?: number): RequestInit 
 
 /** The HTTP interface as functions. Nothing is repeated here: callers know whether repeating is harmless. */
 export const api = {
-  createRun: (input: { title: string; dueOn: string | null; list: string; reading: 'detect' | 'lines' }) =>
+  createRun: (input: { title: string; dueOn: string | null } & ListInput) =>
     send<RunView>('/api/runs', withJson('POST', input)),
   /** `text` is a bundle's JSON as it came from the file. */
   importBundle: (text: string) => send<RunView>('/api/runs', withJson('POST', text)),
   getRun: (id: string) => send<RunView>(`/api/runs/${id}`),
   saveSpec: (id: string, counter: number, spec: RunSpec) =>
     send<RunView>(`/api/runs/${id}`, withJson('PUT', spec, counter)),
-  replaceList: (id: string, counter: number, list: string, reading: 'detect' | 'lines') =>
-    send<RunView>(`/api/runs/${id}/list`, withJson('PUT', { list, reading }, counter)),
+  replaceList: (id: string, counter: number, input: ListInput) =>
+    send<RunView>(`/api/runs/${id}/list`, withJson('PUT', input, counter)),
+  /** A file as a list, with a guess at its columns; nothing is kept of it. */
+  readList: (file: File) =>
+    send<ReadListAnswer>(`/api/lists?name=${encodeURIComponent(file.name)}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/octet-stream' },
+      body: file,
+    }),
   /** A run of its own with this spec, nothing made and nothing done yet. */
   copyOfSpec: (spec: RunSpec) => send<RunView>('/api/runs', withJson('POST', { spec })),
   copyRun: (id: string) => send<RunView>(`/api/runs/${id}/copies`, withJson('POST', {})),

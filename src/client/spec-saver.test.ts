@@ -245,9 +245,9 @@ test('a refused state says why and is kept until it is mended', async () => {
 
 test('laying a list over the run saves what waits first and takes the answer', async () => {
   space(8);
-  expect(await saver.replaceList('Bo', 'detect')).toEqual({ ok: true, value: null });
+  expect(await saver.replaceList({ list: 'Bo' })).toEqual({ ok: true, value: null });
   expect(server.numPuts).toBe(2);
   expect(saver.getSnapshot().spec).toMatchObject({ title: 'relaid', layout: { spacingMm: 8 } });
   server.isGone = true;
-  expect(await saver.replaceList('Cy', 'detect')).toEqual({ ok: false, problem: { kind: 'serverGone' } });
+  expect(await saver.replaceList({ list: 'Cy' })).toEqual({ ok: false, problem: { kind: 'serverGone' } });
 });

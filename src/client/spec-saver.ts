@@ -1,6 +1,6 @@
 import { type Outcome, ok } from '@/core/outcome';
 import { type MergeConflict, type RunSpec, mergeJson, upgradeSpec } from '@/core/run';
-import type { RunView } from '@/services';
+import type { ListInput, RunView } from '@/services';
 import { type ApiProblem, api } from './api';
 import { type Keeper, memoryKeeper } from './keeper';
 import { SpecHistory } from './spec-history';
@@ -160,10 +160,10 @@ export class SpecSaver {
   };
 
   /** Lays a pasted list over the run; what waits is saved first. */
-  readonly replaceList = async (list: string, reading: 'detect' | 'lines'): Promise<Outcome<null, ApiProblem>> => {
+  readonly replaceList = async (input: ListInput): Promise<Outcome<null, ApiProblem>> => {
     await this.flush();
     const before = this.#snapshot.spec;
-    const replaced = await api.replaceList(this.runId, this.#counter, list, reading);
+    const replaced = await api.replaceList(this.runId, this.#counter, input);
     if (!replaced.ok) return replaced;
     this.#history.add(before, replaced.value.spec, this.#parts.nowMs());
     this.#adopt(replaced.value);

@@ -16,6 +16,17 @@ export {
   restoreRunById,
 } from './run-shelf';
 export { replaceList } from './replace-list';
+export {
+  type ListInput,
+  type MappedSheet,
+  type MappedTableInput,
+  type ReadListAnswer,
+  mappedTableSchema,
+  readList,
+} from './lists';
+export { type FileNote, type FileProblem, MOST_FILE_BYTES } from './list-file/list-file';
+export { type FileBytes, rosterCsv, rosterXlsx } from './roster-files';
+export { proofOfRun } from './proof';
 export { fitsOfRun } from './fits';
 export { planOfRun } from './plan';
 export {

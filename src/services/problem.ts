@@ -1,3 +1,5 @@
+import type { FileProblem } from './list-file/list-file';
+
 /** Where in the input something is wrong: a field's path, or a row of a pasted list counted from 1. */
 export interface InputIssue {
   readonly field: string;
@@ -11,6 +13,7 @@ export type ServiceProblem =
   | { readonly kind: 'passNotFound'; readonly no: number; readonly lastNo: number }
   | { readonly kind: 'outlineNotFound'; readonly sha: string }
   | { readonly kind: 'changedElsewhere'; readonly yourCounter: number; readonly counter: number }
+  | { readonly kind: 'unreadableFile'; readonly fileName: string; readonly file: FileProblem }
   | { readonly kind: 'invalidInput'; readonly issues: readonly InputIssue[] }
   | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number }
   | { readonly kind: 'idTaken'; readonly what: 'act' | 'pass'; readonly id: string }

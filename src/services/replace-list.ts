@@ -1,24 +1,26 @@
-import { type Outcome, fail } from '@/core/outcome';
-import { mergeList, parseList } from '@/core/roster';
+import type { Outcome } from '@/core/outcome';
+import { mergeList } from '@/core/roster';
+import { changeList } from '@/core/run';
 import type { StoredRun } from '@/store';
 import type { Context } from './context';
-import { listIssue } from './input-issues';
+import { type ListInput, takeList } from './lists';
 import type { ServiceProblem } from './problem';
 import { entriesWithWork, getRun, saveSpec } from './runs';
 
-/** Lays a list pasted again over a run: lines that match keep their entry, entries with work done are withdrawn. */
+/** Lays a newer list over a run: lines that match keep their entry, entries with work done are withdrawn. */
 export async function replaceList(
   context: Context,
   runId: string,
   counter: number,
-  list: string,
-  reading: 'detect' | 'lines' = 'detect',
+  input: ListInput,
 ): Promise<Outcome<StoredRun, ServiceProblem>> {
-  const lines = parseList(list, reading);
-  if (!lines.ok) return fail({ kind: 'invalidInput', issues: [listIssue(lines.problem)] });
+  const list = await takeList(context, input);
+  if (!list.ok) return list;
   const run = await getRun(context, runId);
   if (!run.ok) return run;
+  const { spec } = run.value;
   const named = await entriesWithWork(context.store.db, runId);
-  const entries = mergeList(run.value.spec.entries, lines.value.lines, (id) => named.has(id), context.randomBytes);
-  return saveSpec(context, runId, counter, { ...run.value.spec, entries });
+  const keyColumn = list.value.keyColumn ?? spec.list.keyColumn;
+  const entries = mergeList(spec.entries, list.value.lines, (id) => named.has(id), context.randomBytes, keyColumn);
+  return saveSpec(context, runId, counter, { ...changeList(spec, { keyColumn }), entries });
 }

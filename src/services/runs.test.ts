@@ -65,7 +65,7 @@ test('an entry with work recorded cannot be left out, only withdrawn; laying a l
   valueOf(await makeNextPass(context, run.id, null));
   const without = { ...run.spec, entries: run.spec.entries.slice(1) };
   expect(problemOf(await saveSpec(context, run.id, 1, without))).toMatchObject({ issues: [{ field: 'entries' }] });
-  const laid = valueOf(await replaceList(context, run.id, 1, 'Bo\nCy'));
+  const laid = valueOf(await replaceList(context, run.id, 1, { list: 'Bo\nCy' }));
   expect(laid.spec.entries.map(({ fields, withdrawn }) => [fields.text, withdrawn])).toEqual([
     ['Bo', false],
     ['Cy', false],

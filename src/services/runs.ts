@@ -1,29 +1,24 @@
 import { entryIdsNamed } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import { entriesFromList, parseList } from '@/core/roster';
-import { type RunSpec, makeId, newRunSpec, runSpecSchema, specFaults, upgradeSpec } from '@/core/run';
+import { entriesFromList } from '@/core/roster';
+import { type RunSpec, changeList, makeId, newRunSpec, runSpecSchema, specFaults, upgradeSpec } from '@/core/run';
 import { type Connection, type StoredRun, findRun, insertRun, listActs, listPasses, updateRunSpec } from '@/store';
 import type { Context } from './context';
 import type { InputIssue, ServiceProblem } from './problem';
-import { issuesOfZod, listIssue } from './input-issues';
+import { issuesOfZod } from './input-issues';
+import { type ListInput, takeList } from './lists';
 
 export type RunView = StoredRun;
 
-interface NewRunInput {
-  readonly title: string;
-  readonly dueOn: string | null;
-  /** Pasted text: one entry to a line, or rows of a table. */
-  readonly list: string;
-  readonly reading?: 'detect' | 'lines';
-}
+type NewRunInput = ListInput & { readonly title: string; readonly dueOn: string | null };
 
 /** A run from a list alone: everything else starts with a sensible default. */
 export async function createRun(context: Context, input: NewRunInput): Promise<Outcome<StoredRun, ServiceProblem>> {
-  const lines = parseList(input.list, input.reading);
-  if (!lines.ok) return fail({ kind: 'invalidInput', issues: [listIssue(lines.problem)] });
-  const entries = entriesFromList(lines.value.lines, context.randomBytes);
+  const list = await takeList(context, input);
+  if (!list.ok) return list;
+  const entries = entriesFromList(list.value.lines, context.randomBytes);
   const spec = newRunSpec({ title: input.title, dueOn: input.dueOn, entries }, context.randomBytes);
-  return storeNewRun(context, spec);
+  return storeNewRun(context, changeList(spec, { keyColumn: list.value.keyColumn }));
 }
 
 /** A run of its own from a whole spec: nothing is made and nothing done in it yet. */

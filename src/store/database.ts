@@ -36,6 +36,13 @@ interface ActTable {
   act_json: Fixed<string>;
 }
 
+/** What the columns under a set of headers were taken for the last time. */
+interface ColumnChoiceTable {
+  header_key: Fixed<string>;
+  choice_json: string;
+  chosen_at: string;
+}
+
 /** Made by the write test of the health report; holds at most one row. */
 interface WriteTestTable {
   id: number;
@@ -47,6 +54,7 @@ export interface Database {
   outline: OutlineTable;
   made_pass: MadePassTable;
   act: ActTable;
+  column_choice: ColumnChoiceTable;
   write_test: WriteTestTable;
 }
 

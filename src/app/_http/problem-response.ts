@@ -1,3 +1,4 @@
+import { fileSentence } from './file-problem';
 import { assertNever } from '@/core/outcome';
 import type { InputIssue, ServiceProblem } from '@/services';
 
@@ -40,6 +41,12 @@ function tell(problem: HttpProblem): Told {
         412,
         'Changed elsewhere',
         `You changed state ${problem.yourCounter} of this run; by now it is at ${problem.counter}. Read it again and repeat your change.`,
+      ];
+    case 'unreadableFile':
+      return [
+        422,
+        'The file cannot be read as a list',
+        `${problem.fileName} ${fileSentence(problem.file)} Nothing was taken in.`,
       ];
     case 'invalidInput':
       return [422, 'Something in the input is not right', issuesSentence(problem.issues)];

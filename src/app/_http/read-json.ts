@@ -10,6 +10,17 @@ export const MOST_BUNDLE_BYTES = 128_000_000;
 export async function readJson(request: Request, mostBytes: number): Promise<Outcome<unknown, HttpProblem>> {
   const type = request.headers.get('content-type') ?? '';
   if (!/^application\/json\b/i.test(type)) return fail({ kind: 'notJson' });
+  const bytes = await readBytes(request, mostBytes);
+  if (!bytes.ok) return bytes;
+  try {
+    return ok(JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes.value)));
+  } catch (error) {
+    return fail({ kind: 'brokenJson', message: error instanceof Error ? error.message : String(error) });
+  }
+}
+
+/** The body's bytes, read no further than the limit. */
+export async function readBytes(request: Request, mostBytes: number): Promise<Outcome<Uint8Array, HttpProblem>> {
   const chunks: Uint8Array[] = [];
   let size = 0;
   const reader = request.body?.getReader();
@@ -23,9 +34,5 @@ export async function readJson(request: Request, mostBytes: number): Promise<Out
     }
     chunks.push(value);
   }
-  try {
-    return ok(JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks))));
-  } catch (error) {
-    return fail({ kind: 'brokenJson', message: error instanceof Error ? error.message : String(error) });
-  }
+  return ok(new Uint8Array(Buffer.concat(chunks)));
 }

@@ -3,7 +3,7 @@
  * column is taken for. A guess is always shown before it is taken; nothing here knows of entries that already exist.
  */
 export { type DecodedText, decodeText } from './decode-text';
-export { type Table, readDelimited, tableOf } from './read-delimited';
+export { type Table, readDelimited, readDelimitedFile, tableOf } from './read-delimited';
 export { type CardTrouble, type CardTable, readCards } from './read-cards';
 export { type ColumnRole, COLUMN_ROLES, rolesOfHeader } from './column-roles';
 export { type ColumnUse, type Mapping, guessMapping, headerKey, withRole } from './guess-mapping';

@@ -1,6 +1,5 @@
 import { type NameParts, NO_NAME, isNamePart, joinName } from '../names';
 import { UNREAD_QUANTITY } from '../run';
-import { unmarkFormula } from './formula-mark';
 import { type Mapping, fieldNameOf } from './guess-mapping';
 import type { Table } from './read-delimited';
 
@@ -48,7 +47,7 @@ function lineOf(row: readonly string[], mapping: Mapping): ListLine {
   let said = '';
   row.forEach((cell, i) => {
     const column = mapping.columns[i] ?? { role: 'own' as const, name: `column ${i + 1}` };
-    const value = tidy(unmarkFormula(cell));
+    const value = tidy(cell);
     const isKey = i === mapping.keyAt;
     if (column.role === 'text') text = value;
     else if (column.role === 'quantity' && !isKey) said = value;

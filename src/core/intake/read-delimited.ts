@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { unmarkFormula } from './formula-mark';
 
 /** Rows of cells as they came. Rows may differ in length; rows without anything in them are left out. */
 export interface Table {
@@ -47,4 +48,10 @@ function mostCommon(widths: readonly number[]): number {
   const counts = new Map<number, number>();
   for (const width of widths) counts.set(width, (counts.get(width) ?? 0) + 1);
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 0;
+}
+
+/** A text file as a table: as above, with the marks taken off that keep cells from being computed. */
+export function readDelimitedFile(text: string): Table {
+  const { rows, rowNos } = readDelimited(text);
+  return { rows: rows.map((row) => row.map(unmarkFormula)), rowNos };
 }

@@ -156,7 +156,10 @@ test('what stands out among the texts of a place', () => {
   const plain = (text: string) => ({ text, isPet: false, isOwn: false });
   const texts = ['Anna', 'Bert', 'Montgomery', 'CLEM', 'dora', 'Al'].map(plain);
   expect(oddities(texts)).toEqual([[], [], ['longest'], ['onlyCapitals'], ['onlySmall'], ['shortest']]);
-  expect(oddities([{ text: 'Bob', isPet: true, isOwn: false }, plain('Anna'), plain('Bert')])[0]).toEqual(['shortest', 'onlyPet']);
+  expect(oddities([{ text: 'Bob', isPet: true, isOwn: false }, plain('Anna'), plain('Bert')])[0]).toEqual([
+    'shortest',
+    'onlyPet',
+  ]);
   expect(oddities([{ text: 'Bob', isPet: false, isOwn: true }, plain('Anna')])[0]).toEqual(['ownWords']);
 });
 

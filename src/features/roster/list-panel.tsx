@@ -26,7 +26,7 @@ export function ListPanel() {
     [typed, present, preview],
   );
   const lay = async () => {
-    const laid = await saver.replaceList(list, wanted);
+    const laid = await saver.replaceList({ list, reading: wanted });
     if (laid.ok) {
       setTyped(null);
       setProblem(null);

@@ -1,5 +1,7 @@
 import type { RunSpec } from '@/core/run';
 import type { FrozenPass } from '@/core/sheets';
+import type { Outcome } from '@/core/outcome';
+import type { FileProblem, ReadFile } from '../list-file/list-file';
 import type { FitsAnswer, PlanAnswer } from './answers';
 
 /** What has been cut so far, in the words that planning needs. */
@@ -29,6 +31,12 @@ export interface FreezeRequest {
   readonly bytes: Uint8Array;
 }
 
+export interface ProofRequest {
+  readonly spec: RunSpec;
+  /** Day on which it is written, ISO. */
+  readonly today: string;
+}
+
 export type FreezeAnswer =
   | { readonly kind: 'frozen'; readonly frozen: FrozenPass }
   | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number };
@@ -38,4 +46,8 @@ export interface Compute {
   fits(spec: RunSpec, withOutlines: boolean): Promise<FitsAnswer>;
   plan(request: PlanRequest): Promise<PlanAnswer>;
   freezeNext(request: FreezeRequest): Promise<FreezeAnswer>;
+  /** A file that somebody sent as a list. Whatever is in it, it neither takes long nor much memory. */
+  readList(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFile, FileProblem>>;
+  /** The proof of a run as a PDF. */
+  proofPdf(request: ProofRequest): Promise<Uint8Array>;
 }

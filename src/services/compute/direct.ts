@@ -1,4 +1,5 @@
 import type { Compute } from './compute';
+import { readListFile } from '../list-file/read-list-file';
 import { createJobs } from './jobs';
 
 /** Computing in the caller's own thread: for tests and for programs that serve nobody meanwhile. */
@@ -8,5 +9,7 @@ export function directCompute(readFace: (sha: string) => Uint8Array): Compute {
     fits: async (spec, withOutlines) => jobs.fits(spec, withOutlines),
     plan: async (request) => jobs.plan(request),
     freezeNext: async (request) => jobs.freezeNext(request),
+    readList: readListFile,
+    proofPdf: async (request) => jobs.proofPdf(request),
   };
 }

@@ -8,14 +8,16 @@ import { type RandomBytes, type RunSpec, findMaterial, isCut, processOf } from '
 import { type PassPlan, attemptKey, freezePass, outlineOnBed, pageOf, planPasses } from '@/core/sheets';
 import { pathData } from '@/core/cutfile';
 import { um10ToMm } from '@/core/units';
+import { proofPdf } from '../documents/proof-pdf';
 import type { FitsAnswer, PlanAnswer } from './answers';
-import type { CutSoFar, FreezeAnswer, FreezeRequest, PlanRequest } from './compute';
+import type { CutSoFar, FreezeAnswer, FreezeRequest, PlanRequest, ProofRequest } from './compute';
 
 /** The jobs themselves: plain functions of their request and the faces, run in a thread by the server. */
 export interface Jobs {
   fits(spec: RunSpec, withOutlines: boolean): FitsAnswer;
   plan(request: PlanRequest): PlanAnswer;
   freezeNext(request: FreezeRequest): FreezeAnswer;
+  proofPdf(request: ProofRequest): Promise<Uint8Array>;
 }
 
 /** `readFace` answers the bytes of a face's file by hash. Drawn texts are kept from one job to the next. */
@@ -33,6 +35,7 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
     fits: (spec, withOutlines) => fitsAnswer(fitRun(spec, cache), withOutlines),
     plan: (request) => planAnswer(request, fitRun(request.spec, cache)),
     freezeNext: (request) => freezeNext(request, fitRun(request.spec, cache)),
+    proofPdf: ({ spec, today }) => proofPdf({ spec, fits: fitRun(spec, cache).fits, today }),
   };
 }
 

@@ -1,9 +1,16 @@
 import path from 'node:path';
 import { Tinypool } from 'tinypool';
+import { type Outcome, fail } from '@/core/outcome';
+import { type FileProblem, type ReadFile, MOST_INSIDE_BYTES } from '../list-file/list-file';
 import type { Compute } from './compute';
 
 /** Where the build leaves the thread's bundle. */
 const THREAD_FILE = 'build/compute-thread.mjs';
+const READING_FILE = 'build/reading-thread.mjs';
+
+/** A file that takes longer was made to. Ten thousand rows take one to two seconds. */
+const MOST_READING_SEC = 20;
+const MOST_READING_MB = 768;
 
 /**
  * Computing in one worker thread that is kept, since it remembers every text it has drawn. Requests wait for each other;
@@ -21,5 +28,33 @@ export function threadCompute(): Compute {
     fits: (spec, withOutlines) => pool.run({ spec, withOutlines }, { name: 'fits' }),
     plan: (request) => pool.run(request, { name: 'plan' }),
     freezeNext: (request) => pool.run(request, { name: 'freezeNext' }),
+    proofPdf: (request) => pool.run(request, { name: 'proofPdf' }),
+    readList,
   };
+}
+
+let readers: Tinypool | null = null;
+
+/**
+ * Reads in a thread of its own with a limit to its memory and time: what comes from outside must not keep a plan waiting,
+ * let alone end the server.
+ */
+async function readList(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFile, FileProblem>> {
+  readers ??= new Tinypool({
+    filename: path.join(process.cwd(), READING_FILE),
+    runtime: 'worker_threads',
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: 30_000,
+    resourceLimits: { maxOldGenerationSizeMb: MOST_READING_MB },
+  });
+  const signal = AbortSignal.timeout(MOST_READING_SEC * 1000);
+  try {
+    return await readers.run({ bytes, fileName }, { name: 'readList', signal });
+  } catch (error) {
+    if (signal.aborted) return fail({ kind: 'tookTooLong', seconds: MOST_READING_SEC });
+    const isFull = error instanceof Error && /memory/i.test(error.message);
+    if (isFull) return fail({ kind: 'tooMuchInside', mostBytes: MOST_INSIDE_BYTES });
+    throw error;
+  }
 }

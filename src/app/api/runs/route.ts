@@ -2,17 +2,19 @@ import { z } from 'zod';
 import { fail, ok } from '@/core/outcome';
 import { type RunView, createRun, importBundle, issuesOfZod, listRunSummaries, storeNewRun } from '@/services';
 import { runResponse } from '../../_http/etag';
+import { listInputSchema } from '../../_http/list-input';
 import { MOST_BUNDLE_BYTES, readJson } from '../../_http/read-json';
 import { answerWith, route } from '../../_http/route';
 
 export const dynamic = 'force-dynamic';
 
-const newRunSchema = z.object({
-  title: z.string().trim().min(1, 'Give the run a title.').max(200),
-  list: z.string(),
-  reading: z.enum(['detect', 'lines']).default('detect'),
-  dueOn: z.iso.date().nullable().default(null),
-});
+const newRunSchema = z.intersection(
+  listInputSchema,
+  z.object({
+    title: z.string().trim().min(1, 'Give the run a title.').max(200),
+    dueOn: z.iso.date().nullable().default(null),
+  }),
+);
 
 export const GET = route(async ({ context }) => Response.json(await listRunSummaries(context)));
 

@@ -1,0 +1,65 @@
+import { type Entry, type RunSpec, type SlotRef, findBlank, slotKeyOf } from '../run';
+import { type ProofState, lookOf, proofStateOf } from './proof-state';
+import { type Worded, numberOf, wordEntry } from './word-entry';
+
+/** One text of the proof and of the matrix: what one place says for one entry. */
+export interface ProofRow {
+  readonly key: string;
+  readonly at: SlotRef;
+  readonly entry: Entry;
+  /** Number of the entry among those present, from 1. */
+  readonly no: number;
+  readonly placeName: string;
+  readonly letteringId: string;
+  /** Null: stays empty for now. */
+  readonly worded: Worded | null;
+  readonly state: ProofState;
+  /** Typed for this entry alone. */
+  readonly isOwn: boolean;
+}
+
+/** In roster order, place by place; entries that are withdrawn or give no item have none. */
+export function proofRows(spec: RunSpec): ProofRow[] {
+  const own = new Set(spec.overrides.map(({ at }) => slotKeyOf(at as SlotRef)));
+  return spec.entries
+    .filter(({ withdrawn, quantity }) => !withdrawn && quantity > 0)
+    .flatMap((entry) =>
+      spec.uses
+        .filter(({ onlyEntries }) => onlyEntries === null || onlyEntries.includes(entry.id))
+        .flatMap((use) =>
+          use.places.map((place): ProofRow => {
+            const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as SlotRef;
+            const worded = wordEntry(spec, entry, at, place);
+            const lines = worded?.lines.map(({ text }) => text) ?? [];
+            const key = slotKeyOf(at);
+            return {
+              key,
+              at,
+              entry,
+              no: numberOf(spec, entry.id),
+              placeName: findBlank(spec, use.blankId).places.find(({ id }) => id === place.placeId)?.name ?? '',
+              letteringId: place.letteringId,
+              worded,
+              state: worded ? proofStateOf(spec, at, place.letteringId, lines) : { kind: 'open' },
+              isOwn: own.has(key),
+            };
+          }),
+        ),
+    );
+}
+
+/** Ticks texts as they read now; those that stay empty cannot be. */
+export function tickRows(spec: RunSpec, rows: readonly ProofRow[], who: string, nowIso: string): RunSpec {
+  const ticks = rows.flatMap(({ key, worded, letteringId }) =>
+    worded
+      ? [[key, { lines: worded.lines.map(({ text }) => text), look: lookOf(spec, letteringId), who, at: nowIso }]]
+      : [],
+  );
+  return ticks.length === 0 ? spec : { ...spec, proof: { ...spec.proof, ...Object.fromEntries(ticks) } };
+}
+
+export function untickRows(spec: RunSpec, rows: readonly ProofRow[]): RunSpec {
+  const gone = new Set(rows.map(({ key }) => key));
+  const proof = Object.fromEntries(Object.entries(spec.proof).filter(([key]) => !gone.has(key)));
+  return { ...spec, proof };
+}

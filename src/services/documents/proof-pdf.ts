@@ -1,0 +1,210 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import PDFDocument from 'pdfkit';
+import { facesCovering } from '@/core/faces';
+import { type Fit, inkOutline } from '@/core/fit';
+import { pathData } from '@/core/cutfile';
+import { type RunSpec, faceFilePath, slotKeyOf } from '@/core/run';
+import { type ProofRow, proofRows } from '@/core/wording';
+
+/** Points of a page in a millimetre. */
+const PT = 72 / 25.4;
+/** A4 upright, millimetres. */
+const PAGE = { width: 210, height: 297, margin: 16, top: 34, bottom: 18 };
+const COLUMN = { number: 10, lettering: 92, words: 60 };
+const WORDS = 'src/ui/fonts/Archivo_400Regular.ttf';
+const STRONG = 'src/ui/fonts/Archivo_600SemiBold.ttf';
+const MEASURES = 'src/ui/fonts/SplineSansMono_400Regular.ttf';
+
+interface ProofInput {
+  readonly spec: RunSpec;
+  readonly fits: readonly Fit[];
+  /** ISO day. */
+  readonly today: string;
+}
+
+/**
+ * The proof on paper: every text as it will be cut, all at one scale, spelled beneath in plain spaced letters, with its
+ * tick or a box for one. In roster order.
+ */
+export async function proofPdf({ spec, fits, today }: ProofInput): Promise<Uint8Array> {
+  const doc = new PDFDocument({
+    size: [PAGE.width * PT, PAGE.height * PT],
+    margin: 0,
+    info: {
+      Title: `Proof: ${spec.title}`,
+      CreationDate: new Date(`${today}T00:00:00Z`),
+      Producer: 'Knurl',
+      Creator: 'Knurl',
+    },
+  });
+  const chunks: Buffer[] = [];
+  const isDone = new Promise<void>((resolve) => doc.on('end', resolve));
+  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
+  doc.registerFont('words', WORDS).registerFont('strong', STRONG).registerFont('measures', MEASURES);
+  const rows = proofRows(spec).filter(({ worded }) => worded !== null);
+  const drawn = drawingsOf(fits);
+  const scale = Math.min(1, COLUMN.lettering / Math.max(1, ...[...drawn.values()].map(({ widthMm }) => widthMm)));
+  let page = 0;
+  let yMm = PAGE.height;
+  for (const row of rows) {
+    const drawing = drawn.get(row.key);
+    const heightMm = Math.max(14, (drawing?.heightMm ?? 0) * scale + 13);
+    if (yMm + heightMm > PAGE.height - PAGE.bottom) {
+      if (page > 0) doc.addPage();
+      page++;
+      head(doc, spec, { scale, page, numTexts: rows.length, today });
+      yMm = PAGE.top;
+    }
+    drawRow(doc, row, drawing, scale, yMm);
+    yMm += heightMm;
+    rule(doc, yMm - 3);
+  }
+  if (rows.length === 0) head(doc, spec, { scale, page: 1, numTexts: 0, today });
+  doc.end();
+  await isDone;
+  return new Uint8Array(Buffer.concat(chunks));
+}
+
+/** The pictures of one text side by side (one, or a letter to each blank), millimetres. */
+interface Drawing {
+  readonly parts: readonly { readonly path: string; readonly xMm: number; readonly yMm: number }[];
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly asCut: string;
+}
+
+const LETTER_GAP_MM = 4;
+
+function drawingsOf(fits: readonly Fit[]): Map<string, Drawing> {
+  const byKey = new Map<string, Fit[]>();
+  for (const fit of fits) {
+    const key = slotKeyOf(fit.slot.ref);
+    const group = byKey.get(key);
+    if (group) group.push(fit);
+    else byKey.set(key, [fit]);
+  }
+  return new Map([...byKey].map(([key, group]) => [key, drawingOf(firstCopy(group))]));
+}
+
+/** Fits of one copy: further copies say the same. */
+function firstCopy(group: readonly Fit[]): readonly Fit[] {
+  const [first] = group;
+  const isSpread = first?.slot.place.wording?.spread === 'letterPerBlank';
+  if (!first || !isSpread) return group.slice(0, 1);
+  return group.slice(0, group.length / Math.max(1, first.slot.entry.quantity));
+}
+
+function drawingOf(fits: readonly Fit[]): Drawing {
+  const heightMm = Math.max(0, ...fits.map(({ inkHeightMm }) => inkHeightMm));
+  let xMm = 0;
+  const parts = fits.map((fit) => {
+    const part = { path: pathData(inkOutline(fit)), xMm, yMm: heightMm - fit.inkHeightMm };
+    xMm += fit.inkWidthMm + LETTER_GAP_MM;
+    return part;
+  });
+  const asCut =
+    fits.length === 1 ? fits[0]!.slot.text.join(' / ') : fits.map(({ slot }) => slot.text.join('')).join(' ');
+  return { parts, widthMm: Math.max(0, xMm - LETTER_GAP_MM), heightMm, asCut };
+}
+
+interface HeadFacts {
+  readonly scale: number;
+  readonly page: number;
+  readonly numTexts: number;
+  readonly today: string;
+}
+
+function head(doc: PDFKit.PDFDocument, spec: RunSpec, { scale, page, numTexts, today }: HeadFacts): void {
+  const size = scale === 1 ? 'true size' : `all at ${Math.round(scale * 100)} % of true size`;
+  words(doc, coveringFont(doc, spec.title, 'strong'), 15, spec.title, PAGE.margin, 13, 140);
+  words(
+    doc,
+    'words',
+    9,
+    `${numTexts} texts exactly as they will be cut, ${size}. Please compare letter by letter.`,
+    PAGE.margin,
+    22,
+    150,
+  );
+  words(doc, 'measures', 9, `${today}  page ${page}`, PAGE.width - PAGE.margin - 50, 14, 50, 'right');
+  rule(doc, PAGE.top - 4);
+}
+
+function drawRow(
+  doc: PDFKit.PDFDocument,
+  row: ProofRow,
+  drawing: Drawing | undefined,
+  scale: number,
+  yMm: number,
+): void {
+  words(doc, 'measures', 9, String(row.no), PAGE.margin, yMm + 1, COLUMN.number);
+  const left = PAGE.margin + COLUMN.number;
+  for (const part of drawing?.parts ?? []) {
+    if (part.path === '') continue;
+    doc.save();
+    doc.translate((left + part.xMm * scale) * PT, (yMm + part.yMm * scale) * PT).scale(PT * scale);
+    doc.path(part.path).fill('#1f2529', 'even-odd');
+    doc.restore();
+  }
+  const spelled = [...(drawing?.asCut ?? row.worded?.lines.map(({ text }) => text).join(' / ') ?? '')].join(' ');
+  const below = yMm + (drawing?.heightMm ?? 0) * scale + 3;
+  words(doc, coveringFont(doc, spelled, 'measures'), 9, spelled, left, below, COLUMN.lettering + 10);
+  const right = left + COLUMN.lettering + 12;
+  drawTick(doc, row, right, yMm);
+}
+
+function drawTick(doc: PDFKit.PDFDocument, { state, entry }: ProofRow, xMm: number, yMm: number): void {
+  const pieces = entry.quantity === 1 ? '' : `${entry.quantity} pieces. `;
+  doc
+    .lineWidth(0.8)
+    .rect(xMm * PT, (yMm + 1) * PT, 4 * PT, 4 * PT)
+    .stroke('#1f2529');
+  if (state.kind === 'ticked') {
+    doc
+      .moveTo((xMm + 0.8) * PT, (yMm + 3) * PT)
+      .lineTo((xMm + 1.8) * PT, (yMm + 4.2) * PT)
+      .lineTo((xMm + 3.4) * PT, (yMm + 1.8) * PT)
+      .stroke('#17655e');
+  }
+  words(doc, 'words', 8.5, pieces + stateWords(state), xMm + 6, yMm + 1, COLUMN.words);
+}
+
+function stateWords(state: ProofRow['state']): string {
+  if (state.kind === 'open') return 'to be ticked';
+  const when = `${state.tick.who || 'someone'}, ${state.tick.at.slice(0, 10)}`;
+  if (state.kind === 'changed') return `changed since ${when}: it read ${state.tick.lines.join(' / ')}`;
+  return state.isLookChanged ? `right, says ${when}; it looks different since` : `right, says ${when}`;
+}
+
+function rule(doc: PDFKit.PDFDocument, yMm: number): void {
+  doc
+    .lineWidth(0.4)
+    .moveTo(PAGE.margin * PT, yMm * PT)
+    .lineTo((PAGE.width - PAGE.margin) * PT, yMm * PT)
+    .stroke('#b9ae97');
+}
+
+function words(
+  doc: PDFKit.PDFDocument,
+  font: string,
+  size: number,
+  text: string,
+  xMm: number,
+  yMm: number,
+  widthMm: number,
+  align: 'left' | 'right' = 'left',
+): void {
+  doc.font(font).fontSize(size).fillColor('#1f2529');
+  doc.text(text, xMm * PT, yMm * PT, { width: widthMm * PT, align });
+}
+
+/** The words' face has Latin letters only; what it lacks is written in a face of the letterings that has it. */
+function coveringFont(doc: PDFKit.PDFDocument, text: string, usual: 'strong' | 'measures'): string {
+  if (/^[\u0020-\u024f\u1e00-\u1eff\u2010-\u2044€·]*$/.test(text)) return usual;
+  const [sha] = facesCovering(text.replace(/\s/gu, ''));
+  if (sha === undefined) return usual;
+  const name = `face-${sha.slice(0, 8)}`;
+  doc.registerFont(name, readFileSync(path.join('public', faceFilePath(sha))));
+  return name;
+}

@@ -1,0 +1,112 @@
+import readPackage from 'read-excel-file/universal';
+import { tableOf } from '@/core/intake';
+import { type Outcome, fail, ok } from '@/core/outcome';
+import { type PackageFacts, type SheetFacts, cellAt, inspectPackage, messageOf } from './inspect-package';
+import type { FileNote, FileProblem, ListSheet } from './list-file';
+
+type Cell = string | number | boolean | Date | null | undefined;
+
+/** The sheets of a spreadsheet (XLSX) as tables of text: values of formulas, days as ISO dates, merged cells filled. */
+export async function readSpreadsheet(bytes: Uint8Array): Promise<Outcome<readonly ListSheet[], FileProblem>> {
+  const facts = inspectPackage(bytes);
+  if (!facts.ok) return facts;
+  if (facts.value.paths.includes('content.xml')) return fail({ kind: 'otherFile', what: 'openDocument' });
+  if (!facts.value.paths.includes('xl/workbook.xml')) return fail({ kind: 'otherFile', what: 'archive' });
+  try {
+    const copy = new Uint8Array(bytes).buffer;
+    const sheets = await readPackage(copy, { trim: false });
+    const notes = packageNotes(facts.value);
+    const paths = [...facts.value.sheets.keys()].sort(bySheetNumber);
+    return ok(
+      sheets
+        .map(({ sheet, data }, i) => sheetOf(sheet, data as Cell[][], notes, facts.value.sheets.get(paths[i] ?? '')))
+        .filter(({ table }) => table.rows.length > 0),
+    );
+  } catch (error) {
+    return fail(brokenAt(messageOf(error)));
+  }
+}
+
+/** The reader names the cell in its message. */
+function brokenAt(message: string): FileProblem {
+  const [, row, column] = /row (\d+),? col (\d+)/.exec(message) ?? [];
+  return {
+    kind: 'brokenFile',
+    row: row === undefined ? null : Number(row),
+    column: column === undefined ? null : Number(column),
+    detail: message,
+  };
+}
+
+/** `sheet10.xml` after `sheet9.xml`. */
+function bySheetNumber(a: string, b: string): number {
+  const number = (path: string) => Number(/(\d+)\.xml$/.exec(path)?.[1] ?? 0);
+  return number(a) - number(b);
+}
+
+function packageNotes({ paths }: PackageFacts): FileNote[] {
+  return [
+    ...(paths.some((path) => /vbaProject\.bin$|macrosheets\//i.test(path)) ? [{ kind: 'macros' } as const] : []),
+    ...(paths.some((path) => /externalLinks\//i.test(path)) ? [{ kind: 'externalLinks' } as const] : []),
+  ];
+}
+
+function sheetOf(
+  name: string,
+  data: readonly (readonly Cell[])[],
+  shared: readonly FileNote[],
+  facts: SheetFacts | undefined,
+): ListSheet {
+  const rows = data.map((row) => row.map(textOf));
+  const ranges = fillMerged(rows, facts?.merged ?? []);
+  const notes: FileNote[] = [
+    ...shared,
+    ...(facts && facts.numFormulas > 0 ? [{ kind: 'formulas', count: facts.numFormulas } as const] : []),
+    ...(ranges.length > 0 ? [{ kind: 'merged', ranges } as const] : []),
+    ...(facts && facts.errors.length > 0 ? [{ kind: 'cellErrors', cells: facts.errors } as const] : []),
+  ];
+  return { name, table: tableOf(rows), notes };
+}
+
+/** Cells with errors come as empty ones. */
+function textOf(cell: Cell): string {
+  if (cell === null || cell === undefined) return '';
+  if (cell instanceof Date) return dayOf(cell);
+  if (typeof cell === 'boolean') return cell ? 'yes' : 'no';
+  if (typeof cell === 'number') return numberText(cell);
+  return cell;
+}
+
+/** Days are kept without a zone, so they are read in the one in which they were stored. */
+function dayOf(date: Date): string {
+  if (Number.isNaN(date.valueOf())) return '';
+  const iso = date.toISOString();
+  return iso.endsWith('T00:00:00.000Z') ? iso.slice(0, 10) : iso.slice(0, 16).replace('T', ' ');
+}
+
+/** A long member number must not become `1.2e+21`; a sum of tenths not `0.30000000000000004`. */
+function numberText(value: number): string {
+  if (Number.isInteger(value) && Math.abs(value) >= 1e21) return BigInt(value).toString();
+  return String(Number(value.toPrecision(15)));
+}
+
+const MOST_FILLED = 100_000;
+
+/** What stands in the first cell of a merged range counts for the whole of it, as it looks. Answers the ranges filled. */
+function fillMerged(rows: string[][], merged: readonly string[]): string[] {
+  let filled = 0;
+  return merged.filter((range) => {
+    const [from = '', to = from] = range.split(':');
+    const [start, end] = [cellAt(from), cellAt(to)];
+    const value = rows[start.row - 1]?.[start.column - 1] ?? '';
+    if (value === '') return false;
+    for (let r = start.row; r <= Math.min(end.row, rows.length); r++) {
+      const row = rows[r - 1]!;
+      for (let c = start.column; c <= Math.min(end.column, row.length); c++) {
+        if (filled++ > MOST_FILLED) return true;
+        row[c - 1] = value;
+      }
+    }
+    return true;
+  });
+}

@@ -1,0 +1,95 @@
+import { z } from 'zod';
+import { type ListLine, type Mapping, COLUMN_ROLES, guessMapping, headerKey, mapTable, tableOf } from '@/core/intake';
+import { type Outcome, fail, ok } from '@/core/outcome';
+import { countProblem, parseList } from '@/core/roster';
+import { type ColumnChoice, findColumnChoice, keepColumnChoice } from '@/store';
+import type { Context } from './context';
+import { listIssue } from './input-issues';
+import type { ListSheet } from './list-file/list-file';
+import type { ServiceProblem } from './problem';
+
+/** A sheet with what its columns are taken for: as they were the last time under these headers, else as guessed. */
+export interface MappedSheet extends ListSheet {
+  readonly mapping: Mapping;
+  readonly isRemembered: boolean;
+}
+
+export type ReadListAnswer =
+  | {
+      readonly kind: 'list';
+      readonly format: 'text' | 'spreadsheet' | 'cards';
+      readonly sheets: readonly MappedSheet[];
+    }
+  | { readonly kind: 'bundle' };
+
+/** Reads a file as a list. Nothing is kept of it. */
+export async function readList(
+  context: Context,
+  bytes: Uint8Array,
+  fileName: string,
+): Promise<Outcome<ReadListAnswer, ServiceProblem>> {
+  const file = await context.compute.readList(bytes, fileName);
+  if (!file.ok) return fail({ kind: 'unreadableFile', fileName, file: file.problem });
+  if (file.value.kind === 'bundle') return ok(file.value);
+  const sheets: MappedSheet[] = [];
+  for (const sheet of file.value.sheets) sheets.push({ ...sheet, ...(await mappingOf(context, sheet.table)) });
+  return ok({ ...file.value, sheets });
+}
+
+async function mappingOf({ store: { db } }: Context, table: ListSheet['table']) {
+  const guess = guessMapping(table);
+  const key = headerKey(table, guess);
+  const choice = key === '' ? null : await findColumnChoice(db, key);
+  return choice ? { mapping: applyChoice(guess, choice), isRemembered: true } : { mapping: guess, isRemembered: false };
+}
+
+function applyChoice(guess: Mapping, { roles, keyAt }: ColumnChoice): Mapping {
+  if (roles.length !== guess.columns.length) return guess;
+  return { ...guess, keyAt, columns: guess.columns.map((column, i) => ({ ...column, role: roles[i]! })) };
+}
+
+const cell = z.string().max(5000);
+
+/** A table with what its columns are taken for, as it comes back from a person who looked at it. */
+export const mappedTableSchema = z.object({
+  rows: z.array(z.array(cell).max(256)).max(20_001),
+  mapping: z.object({
+    hasHeader: z.boolean(),
+    columns: z.array(z.object({ role: z.enum(COLUMN_ROLES), name: z.string().min(1).max(60) })).max(256),
+    keyAt: z.number().int().min(0).max(255).nullable(),
+  }),
+});
+
+export type MappedTableInput = z.infer<typeof mappedTableSchema>;
+
+/** A list as text, or as a table that somebody mapped. */
+export type ListInput =
+  { readonly list: string; readonly reading?: 'detect' | 'lines' | undefined } | { readonly table: MappedTableInput };
+
+export interface TakenList {
+  readonly lines: readonly ListLine[];
+  readonly keyColumn: string | null;
+}
+
+/** The lines of a list. What a mapping says of headers is remembered for the next list that has the same. */
+export async function takeList(context: Context, input: ListInput): Promise<Outcome<TakenList, ServiceProblem>> {
+  if (!('table' in input)) {
+    const parsed = parseList(input.list, input.reading);
+    if (!parsed.ok) return fail({ kind: 'invalidInput', issues: [listIssue(parsed.problem)] });
+    return ok({ lines: parsed.value.lines, keyColumn: null });
+  }
+  const { rows, mapping } = input.table;
+  const table = tableOf(rows);
+  const { lines, keyColumn } = mapTable(table, mapping);
+  const problem = countProblem(lines.length);
+  if (problem) return fail({ kind: 'invalidInput', issues: [listIssue(problem)] });
+  await rememberColumns(context, headerKey(table, mapping), mapping);
+  return ok({ lines, keyColumn });
+}
+
+/** Keeps a choice under its headers; tables without headers have nothing to be known by. */
+export async function rememberColumns(context: Context, key: string, { columns, keyAt }: Mapping): Promise<void> {
+  if (key === '') return;
+  const choice = { roles: columns.map(({ role }) => role), keyAt };
+  await keepColumnChoice(context.store.db, key, choice, context.nowIso());
+}
