@@ -5,7 +5,7 @@ export interface Bench {
   readonly name: string;
   /** What it may take: milliseconds, or a number in the unit that `run` answers. */
   readonly target: string;
-  readonly run: () => Measured;
+  readonly run: () => Measured | Promise<Measured>;
 }
 
 export interface Measured {
@@ -20,6 +20,14 @@ const TRIES = 3;
 export function cpuMs(work: () => void): number {
   const before = process.cpuUsage();
   work();
+  const { user, system } = process.cpuUsage(before);
+  return (user + system) / 1000;
+}
+
+/** The same for work that waits in between. */
+export async function cpuMsOf(work: () => Promise<void>): Promise<number> {
+  const before = process.cpuUsage();
+  await work();
   const { user, system } = process.cpuUsage(before);
   return (user + system) / 1000;
 }
@@ -42,7 +50,8 @@ export function machine(): string {
 }
 
 /** The best of three, since noise only ever adds. */
-export function bestOf({ run }: Bench): Measured {
-  const tries = Array.from({ length: TRIES }, run);
+export async function bestOf({ run }: Bench): Promise<Measured> {
+  const tries: Measured[] = [];
+  for (let i = 0; i < TRIES; i++) tries.push(await run());
   return tries.reduce((best, one) => (one.ms !== null && one.ms < (best.ms ?? Infinity) ? one : best));
 }

@@ -1,16 +1,17 @@
 import { type Bench, bestOf, calibrationMs, machine } from './bench';
 import { FIT_BENCHES } from './fit.bench';
 import { LEDGER_BENCHES } from './ledger.bench';
+import { LIST_BENCHES } from './list.bench';
 import { SHEETS_BENCHES } from './sheets.bench';
 
 /** Prints one line for each measure; `npm run bench fold` runs those whose name has the word. */
 const [wanted = ''] = process.argv.slice(2);
-const benches: readonly Bench[] = [...FIT_BENCHES, ...SHEETS_BENCHES, ...LEDGER_BENCHES];
+const benches: readonly Bench[] = [...FIT_BENCHES, ...SHEETS_BENCHES, ...LEDGER_BENCHES, ...LIST_BENCHES];
 
 process.stdout.write(`${machine()}\ncalibration ${calibrationMs().toFixed(0)} ms\n\n`);
 process.stdout.write('processor time, best of three\n');
 for (const bench of benches.filter(({ name }) => name.includes(wanted))) {
-  const { ms, note } = bestOf(bench);
+  const { ms, note } = await bestOf(bench);
   const time = ms === null ? '' : `${ms.toFixed(0)} ms`;
   process.stdout.write(`${time.padStart(9)}  ${bench.name} (${bench.target})${note ? `: ${note}` : ''}\n`);
 }

@@ -1,19 +1,11 @@
 import { addDays, format, subHours } from 'date-fns';
 import type { Deed } from '@/core/ledger';
-import type { Outcome } from '@/core/outcome';
 import { type RunSpec, changeLayout, makeId } from '@/core/run';
 import type { Placed } from '@/core/sheets';
 import { readPieceId } from '@/core/run';
-import {
-  type Context,
-  type RunView,
-  type ServiceProblem,
-  createRun,
-  makeNextPass,
-  recordAct,
-  saveSpec,
-} from '@/services';
+import { type Context, type RunView, createRun, makeNextPass, recordAct, saveSpec } from '@/services';
 import { PLAYERS } from './marlstone-band';
+import { valueOf } from './value-of';
 
 const STATION = 'demotable1';
 
@@ -80,9 +72,4 @@ function itemOf({ pieceId }: Placed): string {
 function bonded({ pieceId }: Placed): Deed {
   const { itemId, placeId, layerId } = readPieceId(pieceId)!;
   return { kind: 'bonded', itemId, placeId, layerIds: [layerId], face: 'front' };
-}
-
-function valueOf<T>(outcome: Outcome<T, ServiceProblem>): T {
-  if (!outcome.ok) throw new Error(`the demo could not be seeded: ${JSON.stringify(outcome.problem)}`);
-  return outcome.value;
 }

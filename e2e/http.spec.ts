@@ -189,3 +189,43 @@ test('a second server on the same data says where the first one is, and ends', a
     `Another Knurl already works on ${server.dataDir}, at ${server.url}`,
   );
 });
+
+test('lists as files: broken or of another kind they are refused whole, with what to do', async ({ request }) => {
+  const send = (data: Buffer, name = 'club.xlsx') =>
+    request.post(`${server.url}/api/lists?name=${name}`, {
+      data,
+      headers: { 'content-type': 'application/octet-stream' },
+    });
+  const broken = await send(Buffer.from('PK\u0003\u0004nothing in it'));
+  expect([broken.status(), (await broken.json()).kind]).toEqual([422, 'unreadableFile']);
+  const empty = await send(Buffer.alloc(0), 'none.csv');
+  expect(((await empty.json()) as { detail: string }).detail).toContain('none.csv has nothing in it');
+  const read = await send(Buffer.from('Nombre;Apellidos;Fecha\nAna;Vega;3/4/1990\n'), 'lista.csv');
+  expect(await read.json()).toMatchObject({
+    kind: 'list',
+    format: 'text',
+    sheets: [{ isRemembered: false, mapping: { columns: [{ role: 'given' }, { role: 'family' }, { role: 'date' }] } }],
+  });
+});
+
+test('a mark is recorded while a long list is being read', async ({ request }) => {
+  const { id } = await startRun(request);
+  await request.post(`${server.url}/api/runs/${id}/passes`);
+  const { passes } = await (await request.get(`${server.url}/api/runs/${id}/passes`)).json();
+  const pieceId = passes[0].patches[0].placed[0].pieceId as string;
+  const list = Buffer.from(`Name;Note\n${Array.from({ length: 19_000 }, (_, i) => `Odalys ${i};x`).join('\n')}`);
+  const reading = request.post(`${server.url}/api/lists?name=long.csv`, {
+    data: list,
+    headers: { 'content-type': 'application/octet-stream' },
+  });
+  const act = {
+    id: 'mark-beside-a-list',
+    by: { who: '', station: 'table-1' },
+    at: '2027-01-01T08:00:00Z',
+    deeds: [{ kind: 'cut', pieceId, attempt: 1, passId: null }],
+  };
+  expect((await request.post(`${server.url}/api/runs/${id}/acts`, { data: act })).status()).toBe(201);
+  expect(
+    ((await (await reading).json()) as { sheets: { table: { rows: unknown[] } }[] }).sheets[0]!.table.rows,
+  ).toHaveLength(19_001);
+});

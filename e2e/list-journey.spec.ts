@@ -35,12 +35,17 @@ test('a list full of trouble: nothing is dropped, every trouble stands on its en
     await page.getByLabel('What it is for').fill('Climbing club harness bags');
     await page.getByLabel(/Names one to a line/).fill(TROUBLE);
     await expect(page.getByText('10 entries')).toBeVisible();
-    await expect(page.getByText('Read as a table with a header: text, quantity, Harness, Remarks.')).toBeVisible();
+    await expect(page.getByLabel('What “Name” is')).toHaveValue('text');
+    await expect(page.getByLabel('What “Qty” is')).toHaveValue('quantity');
+    await expect(page.getByLabel('What “Harness” is')).toHaveValue('size');
+    await expect(page.getByLabel('What “Remarks” is')).toHaveValue('note');
     await page.getByRole('button', { name: 'Take every line as one text instead' }).click();
     await expect(page.getByText('11 entries')).toBeVisible();
     await page.getByRole('button', { name: 'Read it as a table' }).click();
     await expectNoAxeFinding(page);
-    await page.getByRole('button', { name: 'Start and see the fits' }).click();
+    await page.getByRole('button', { name: 'Start and see what the list asks' }).click();
+    await expect(page).toHaveURL(/roster$/);
+    await step(page, 'Fit');
     await expect(page.getByRole('heading', { name: /^11 fits/ })).toBeVisible();
   });
 
@@ -64,7 +69,7 @@ test('a list full of trouble: nothing is dropped, every trouble stands on its en
     }
     await expect(textOf(page, 1)).toHaveValue('Ragnhild Ödegård');
     await expect(textOf(page, 4)).toHaveValue('<b>Ola</b> & {text}');
-    await expect(page.getByLabel('Remarks of entry 4')).toHaveValue('quoted, with comma');
+    await expect(page.getByLabel('note of entry 4')).toHaveValue('quoted, with comma');
     await expect(page.getByLabel('Quantity of entry 1', { exact: true })).toHaveValue('2');
     await expectNoAxeFinding(page);
   });
@@ -86,7 +91,7 @@ test('a list full of trouble: nothing is dropped, every trouble stands on its en
     await page.getByLabel('Quantity of entry 9').fill('many');
     await expect(page.getByText('a whole number, 0 to 10,000')).toBeVisible();
     await page.getByLabel('Quantity of entry 9').fill('3');
-    await page.getByLabel('Harness of entry 9').fill('L');
+    await page.getByLabel('size of entry 9').fill('L');
     await page.keyboard.press('Enter');
     await rowOf(page, 'n'.repeat(230)).getByRole('button').click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('9 entries');
@@ -98,7 +103,7 @@ test('a list full of trouble: nothing is dropped, every trouble stands on its en
     await undo.click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('10 entries');
     await undo.click();
-    await expect(page.getByLabel('Harness of entry 9')).toHaveValue('M');
+    await expect(page.getByLabel('size of entry 9')).toHaveValue('M');
     await page.getByRole('heading', { level: 1 }).click();
     await page.keyboard.press('Control+z');
     await expect(page.getByLabel('Quantity of entry 9')).toHaveValue('1');
@@ -117,12 +122,13 @@ test('a list full of trouble: nothing is dropped, every trouble stands on its en
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { level: 1 })).toContainText('10 entries');
     await expectSaved(page);
+    await page.getByRole('link', { name: 'Bring in a newer list…' }).click();
     await page.getByLabel(/Names one to a line/).fill('Name,Qty\nRagnhild Ödegård,5\nZoë,3\nPavlos,1');
-    await expect(page.getByText('2 stay, 1 new, 8 gone.')).toBeVisible();
+    await expect(page.getByText('1 new, 1 changed, 8 gone, 1 stay as they are.')).toBeVisible();
     await page.getByRole('button', { name: 'Lay it over the run' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('3 entries');
     await expect(page.getByLabel('Quantity of entry 1')).toHaveValue('5');
-    await expect(page.getByLabel('Harness of entry 2')).toHaveValue('L');
+    await expect(page.getByLabel('size of entry 2')).toHaveValue('L');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('10 entries');
   });

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
+import { DropAnywhere } from '@/features/intake/drop-anywhere';
 import { archivo, archivoNarrow, splineMono } from './fonts';
 import './globals.css';
 
@@ -11,7 +12,10 @@ export const metadata: Metadata = { title: { default: 'Knurl', template: '%s · 
 export default function RootLayout({ children }: { readonly children: ReactNode }) {
   return (
     <html lang="en" className={`${archivo.variable} ${archivoNarrow.variable} ${splineMono.variable}`}>
-      <body className="font-sans leading-snug antialiased">{children}</body>
+      <body className="font-sans leading-snug antialiased">
+        {children}
+        <DropAnywhere />
+      </body>
     </html>
   );
 }

@@ -26,6 +26,21 @@ export function useBrowserSetting<T extends string>(
   return [value, set];
 }
 
+/** Words that this browser keeps, such as the name of whoever works at it. */
+export function useBrowserText(name: string): readonly [string, (value: string) => void] {
+  const key = `knurl-${name}`;
+  const read = useCallback((): string => localStorage.getItem(key) ?? '', [key]);
+  const value = useSyncExternalStore(subscribe, read, () => '');
+  const set = useCallback(
+    (next: string) => {
+      localStorage.setItem(key, next);
+      for (const listener of listeners) listener();
+    },
+    [key],
+  );
+  return [value, set];
+}
+
 function subscribe(listener: () => void): () => void {
   listeners.add(listener);
   window.addEventListener('storage', listener);

@@ -25,7 +25,7 @@ export function entriesWords(count: number): string {
   return count === 1 ? '1 entry' : `${count.toLocaleString('en')} entries`;
 }
 
-function problemWords(problem: ListProblem): string {
+export function problemWords(problem: ListProblem): string {
   if (problem.kind === 'emptyList') return 'The list is empty.';
   const { numEntries, most } = problem;
   return `${entriesWords(numEntries)} are more than the ${most.toLocaleString('en')} of one run. The text stays here: take some out, or make two runs of it.`;

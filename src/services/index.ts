@@ -24,7 +24,7 @@ export {
   mappedTableSchema,
   readList,
 } from './lists';
-export { type FileNote, type FileProblem, MOST_FILE_BYTES } from './list-file/list-file';
+export { type FileNote, type FileProblem } from './list-file/list-file';
 export { type FileBytes, rosterCsv, rosterXlsx } from './roster-files';
 export { proofOfRun } from './proof';
 export { fitsOfRun } from './fits';

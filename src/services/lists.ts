@@ -1,7 +1,16 @@
 import { z } from 'zod';
-import { type ListLine, type Mapping, COLUMN_ROLES, guessMapping, headerKey, mapTable, tableOf } from '@/core/intake';
+import {
+  type ListLine,
+  type Mapping,
+  COLUMN_ROLES,
+  guessMapping,
+  headerKey,
+  mapTable,
+  rereadLine,
+  tableOf,
+} from '@/core/intake';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import { countProblem, parseList } from '@/core/roster';
+import { countProblem, readPasted } from '@/core/roster';
 import { type ColumnChoice, findColumnChoice, keepColumnChoice } from '@/store';
 import type { Context } from './context';
 import { listIssue } from './input-issues';
@@ -69,14 +78,19 @@ export type ListInput =
 export interface TakenList {
   readonly lines: readonly ListLine[];
   readonly keyColumn: string | null;
+  /** An earlier line read the same way. */
+  readonly reread: (raw: string) => ListLine | null;
 }
 
 /** The lines of a list. What a mapping says of headers is remembered for the next list that has the same. */
 export async function takeList(context: Context, input: ListInput): Promise<Outcome<TakenList, ServiceProblem>> {
   if (!('table' in input)) {
-    const parsed = parseList(input.list, input.reading);
-    if (!parsed.ok) return fail({ kind: 'invalidInput', issues: [listIssue(parsed.problem)] });
-    return ok({ lines: parsed.value.lines, keyColumn: null });
+    const pasted = readPasted(input.list, input.reading);
+    const mapped = pasted.kind === 'lines' ? { ...pasted, keyColumn: null } : mapTable(pasted.table, pasted.guess);
+    const tooMany = countProblem(mapped.lines.length);
+    if (tooMany) return fail({ kind: 'invalidInput', issues: [listIssue(tooMany)] });
+    const guess = pasted.kind === 'lines' ? null : pasted.guess;
+    return ok({ lines: mapped.lines, keyColumn: mapped.keyColumn, reread: (raw) => rereadLine(raw, guess) });
   }
   const { rows, mapping } = input.table;
   const table = tableOf(rows);
@@ -84,7 +98,7 @@ export async function takeList(context: Context, input: ListInput): Promise<Outc
   const problem = countProblem(lines.length);
   if (problem) return fail({ kind: 'invalidInput', issues: [listIssue(problem)] });
   await rememberColumns(context, headerKey(table, mapping), mapping);
-  return ok({ lines, keyColumn });
+  return ok({ lines, keyColumn, reread: (raw) => rereadLine(raw, mapping) });
 }
 
 /** Keeps a choice under its headers; tables without headers have nothing to be known by. */

@@ -21,6 +21,13 @@ export async function replaceList(
   const { spec } = run.value;
   const named = await entriesWithWork(context.store.db, runId);
   const keyColumn = list.value.keyColumn ?? spec.list.keyColumn;
-  const entries = mergeList(spec.entries, list.value.lines, (id) => named.has(id), context.randomBytes, keyColumn);
+  const entries = mergeList(
+    spec.entries,
+    list.value.lines,
+    (id) => named.has(id),
+    context.randomBytes,
+    keyColumn,
+    list.value.reread,
+  );
   return saveSpec(context, runId, counter, { ...changeList(spec, { keyColumn }), entries });
 }

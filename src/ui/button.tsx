@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes, ReactNode } from 'react';
+import type { ComponentPropsWithRef, ReactNode } from 'react';
 
 type Weight = 'main' | 'plain' | 'grave';
 type Size = 'normal' | 'bench';
@@ -19,7 +19,7 @@ function classes(weight: Weight, size: Size, className: string): string {
   return `inline-flex items-center justify-center gap-1 rounded-md border ${WEIGHTS[weight]} ${SIZES[size]} ${className}`;
 }
 
-interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
+interface ButtonProps extends ComponentPropsWithRef<'button'> {
   readonly weight?: Weight;
   readonly size?: Size;
 }

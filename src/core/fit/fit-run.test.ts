@@ -125,7 +125,10 @@ test('one letter to a blank: each copy takes as many items as the text has lette
 
 test('two lines are drawn as one text, smaller than one of them alone', () => {
   const worded = (templates: string[]) =>
-    fitRun(changePlaceUse(aRun(['Ann Lee']), (place) => ({ ...place, wording: wordingOf(templates) })), cache).fits[0]!;
+    fitRun(
+      changePlaceUse(aRun(['Ann Lee']), (place) => ({ ...place, wording: wordingOf(templates) })),
+      cache,
+    ).fits[0]!;
   const [one, two] = [worded(['{given}']), worded(['{given}', '{family}'])];
   expect(two.slot.text).toEqual(['Ann', 'Lee']);
   expect(two.inkHeightMm).toBeLessThanOrEqual(one.inkHeightMm * 2);

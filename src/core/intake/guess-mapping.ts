@@ -22,11 +22,12 @@ const MOST_NAME_LENGTH = 60;
 
 /**
  * Guesses by the headers, in any of the languages known, then by what stands in the columns that no header explains. No
- * role is given twice; with neither text nor a part of a name the first column with letters is the text.
+ * role is given twice; with neither text nor a part of a name the first column with letters is the text. Whether the first
+ * row is a header is guessed too, unless somebody says.
  */
-export function guessMapping({ rows }: Table): Mapping {
+export function guessMapping({ rows }: Table, wantsHeader: boolean | null = null): Mapping {
   const sample = rows.slice(0, SAMPLE_ROWS);
-  const hasHeader = looksLikeHeader(sample);
+  const hasHeader = wantsHeader ?? looksLikeHeader(sample);
   const [first = []] = sample;
   const body = hasHeader ? sample.slice(1) : sample;
   const numColumns = sample.reduce(
@@ -132,9 +133,9 @@ function isSizes(cells: readonly string[]): boolean {
   return cells.length > 1 && cells.every((cell) => SIZE.test(cell)) && new Set(cells).size < cells.length + 1;
 }
 
-const KEY_HEADERS = new Set(
-  'id, key, no, nr, number, member no, order no, ref, reference, code, e-mail, email, mail, uid'.split(', '),
-);
+/** `Member no`, `Order number`, `ID`, `e-mail`. */
+const KEY_HEADER =
+  /(^|[ -])(id|key|no|nr|num|number|nummer|numéro|número|ref|reference|code|uid)\.?$|^e-?mail( address)?$/;
 
 /** A column whose header says that it tells people apart, and that does: every cell filled, none twice. */
 function keyColumn(
@@ -145,11 +146,7 @@ function keyColumn(
   if (!hasHeader) return null;
   const at = headers.findIndex((header, i) => {
     const cells = columns[i] ?? [];
-    return (
-      KEY_HEADERS.has(plainHeader(header).replace(/\.$/, '')) &&
-      cells.length > 1 &&
-      new Set(cells).size === cells.length
-    );
+    return KEY_HEADER.test(plainHeader(header)) && cells.length > 1 && new Set(cells).size === cells.length;
   });
   return at < 0 ? null : at;
 }

@@ -41,6 +41,13 @@ export function mapTable({ rows, rowNos }: Table, mapping: Mapping): MappedTable
   };
 }
 
+/** An entry's line as it came, read by this mapping; null when it has more cells than that. Null as mapping: plain lines. */
+export function rereadLine(raw: string, mapping: Mapping | null): ListLine | null {
+  if (!mapping) return raw.includes('\t') ? null : { raw, text: tidy(raw), quantity: null, fields: {} };
+  const row = raw.split('\t');
+  return row.length <= mapping.columns.length ? lineOf(row, mapping) : null;
+}
+
 function lineOf(row: readonly string[], mapping: Mapping): ListLine {
   const fields: Record<string, string> = {};
   let text = '';

@@ -25,12 +25,17 @@ export interface ListComparison {
  * Lays the lines of a newer list beside the entries of a run, changing nothing. With a key column that both have, its
  * values pair them; otherwise, and for what the key leaves over, the same text does, doubled ones one by one. Names left
  * over on both sides that differ in accents, marks or one letter are taken for a correction of the spelling.
+ *
+ * `reread` answers an entry's line as it came, read like the newer ones, or null: only what the newer list says otherwise
+ * than that line is a change, so that what was put right in the run stays right.
  */
 export function compareList(
   entries: readonly Entry[],
   lines: readonly ListLine[],
   keyColumn: string | null = null,
+  reread: (raw: string) => ListLine | null = () => null,
 ): ListComparison {
+  const cameAs = new Map(entries.map((entry) => [entry, reread(entry.raw)]));
   const paired = new Map<ListLine, Entry>();
   const free = new Set(entries);
   const pair = (keyOfLine: (line: ListLine) => string, keyOfEntry: (entry: Entry) => string) => {
@@ -51,13 +56,18 @@ export function compareList(
   const hasKey = (fields: Readonly<Record<string, string>>) => keyColumn !== null && (fields[keyColumn] ?? '') !== '';
   // Who has a key that the other side knows nothing of is somebody else, even under the same name.
   const isKeyed = lines.some(({ fields }) => hasKey(fields)) && entries.some(({ fields }) => hasKey(fields));
-  pair(
-    ({ fields, text }) => (isKeyed && hasKey(fields) ? '' : text),
-    ({ fields }) => (isKeyed && hasKey(fields) ? '' : (fields.text ?? '')),
-  );
+  const textOfLine = ({ fields, text }: ListLine) => (isKeyed && hasKey(fields) ? '' : text);
+  const unlessKeyed = (entry: Entry, text: string) => (isKeyed && hasKey(entry.fields) ? '' : text);
+  pair(textOfLine, (entry) => unlessKeyed(entry, entry.fields.text ?? ''));
+  pair(textOfLine, (entry) => unlessKeyed(entry, cameAs.get(entry)?.text ?? ''));
   if (keyColumn === null) pairCorrected(lines, paired, free);
+  const companions = takeCompanions(paired, free);
   return {
-    fates: lines.map((line) => fateOf(line, paired.get(line))),
+    fates: lines.flatMap((line) => {
+      const entry = paired.get(line);
+      if (!entry) return [{ kind: 'new', line }];
+      return [entry, ...(companions.get(entry) ?? [])].map((one) => fateOf(line, one, cameAs.get(one) ?? null));
+    }),
     gone: entries.filter((entry) => free.has(entry) && !entry.withdrawn),
   };
 }
@@ -88,14 +98,31 @@ function pairCorrected(lines: readonly ListLine[], paired: Map<ListLine, Entry>,
   }
 }
 
-function fateOf(line: ListLine, entry: Entry | undefined): LineFate {
-  if (!entry) return { kind: 'new', line };
-  const said = Object.entries({ text: line.text, ...line.fields });
-  const changes = said.flatMap(([name, is]) => {
+/** Entries that were made of one line, such as two people of a couple, all stay while their line does. */
+function takeCompanions(paired: ReadonlyMap<ListLine, Entry>, free: Set<Entry>): ReadonlyMap<Entry, readonly Entry[]> {
+  const byRaw = groupBy(
+    [...free].filter(({ withdrawn }) => !withdrawn),
+    ({ raw }) => raw,
+  );
+  const companions = new Map<Entry, Entry[]>();
+  for (const [line, entry] of paired) {
+    const others = line.raw === entry.raw && entry.raw.trim() !== '' ? (byRaw.get(entry.raw) ?? []) : [];
+    if (others.length === 0 || others.some(({ fields }) => fields.text === entry.fields.text)) continue;
+    companions.set(entry, others);
+    byRaw.delete(entry.raw);
+    for (const other of others) free.delete(other);
+  }
+  return companions;
+}
+
+function fateOf(line: ListLine, entry: Entry, cameAs: ListLine | null): LineFate {
+  const before: Readonly<Record<string, string>> = cameAs ? { text: cameAs.text, ...cameAs.fields } : {};
+  const changes = Object.entries({ text: line.text, ...line.fields }).flatMap(([name, is]) => {
     const was = entry.fields[name] ?? '';
-    return was === is ? [] : [{ name, was, is }];
+    return was === is || before[name] === is ? [] : [{ name, was, is }];
   });
-  if (line.quantity !== null && line.quantity !== entry.quantity) {
+  const isSaid = line.quantity !== null && line.quantity !== cameAs?.quantity;
+  if (isSaid && line.quantity !== entry.quantity) {
     changes.push({ name: 'quantity', was: String(entry.quantity), is: String(line.quantity) });
   }
   if (entry.withdrawn) changes.push({ name: 'withdrawn', was: 'withdrawn', is: '' });

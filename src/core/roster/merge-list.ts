@@ -1,6 +1,6 @@
 import type { ListLine } from '../intake';
 import { type Entry, type RandomBytes, UNREAD_QUANTITY, makeId } from '../run';
-import { type ListComparison, compareList } from './compare-list';
+import { type LineFate, type ListComparison, compareList } from './compare-list';
 import { withText } from './name-fields';
 
 export function entriesFromList(lines: readonly ListLine[], randomBytes: RandomBytes): Entry[] {
@@ -18,9 +18,7 @@ export function takeComparison(
   isNamedByLedger: (entryId: string) => boolean,
   randomBytes: RandomBytes,
 ): Entry[] {
-  const kept = fates.map((fate) =>
-    fate.kind === 'new' ? newEntry(fate.line, randomBytes) : laidOver(fate.entry, fate.line),
-  );
+  const kept = fates.map((fate) => (fate.kind === 'new' ? newEntry(fate.line, randomBytes) : laidOver(fate)));
   const ids = new Set(kept.map(({ id }) => id));
   const left = entries.filter(({ id }) => !ids.has(id) && isNamedByLedger(id));
   return [...kept, ...left.map((entry) => ({ ...entry, withdrawn: true }))];
@@ -33,18 +31,26 @@ export function mergeList(
   isNamedByLedger: (entryId: string) => boolean,
   randomBytes: RandomBytes,
   keyColumn: string | null = null,
+  reread: (raw: string) => ListLine | null = () => null,
 ): Entry[] {
-  return takeComparison(entries, compareList(entries, lines, keyColumn), isNamedByLedger, randomBytes);
+  return takeComparison(entries, compareList(entries, lines, keyColumn, reread), isNamedByLedger, randomBytes);
 }
 
-function laidOver(entry: Entry, { raw, text, quantity, fields }: ListLine): Entry {
+function laidOver(fate: Exclude<LineFate, { kind: 'new' }>): Entry {
+  const { entry, line } = fate;
+  if (fate.kind === 'same') return entry.raw === line.raw ? entry : { ...entry, raw: line.raw };
+  const said = Object.fromEntries(fate.changes.map(({ name, is }) => [name, is]));
+  const { text, quantity: count, withdrawn: _, ...fields } = said;
+  const isCounted = count !== undefined && line.quantity !== null;
   const { [UNREAD_QUANTITY]: unread, ...before } = entry.fields;
-  const settled = quantity === null && unread !== undefined ? { [UNREAD_QUANTITY]: unread } : {};
+  const unsettled = !isCounted && unread !== undefined ? { [UNREAD_QUANTITY]: unread } : {};
+  // A quantity that cannot be read stands among the fields, as it came.
+  const uncounted = count !== undefined && !isCounted ? { [UNREAD_QUANTITY]: count } : {};
   return {
     ...entry,
-    raw,
-    quantity: quantity ?? entry.quantity,
-    fields: { ...withText(before, text), ...settled, ...fields },
+    raw: line.raw,
+    quantity: isCounted ? line.quantity : entry.quantity,
+    fields: { ...(text === undefined ? before : withText(before, text)), ...unsettled, ...fields, ...uncounted },
     withdrawn: false,
   };
 }

@@ -1,4 +1,4 @@
-import { guessMapping, mapTable, tableOf } from '../intake';
+import { guessMapping, mapTable, rereadLine, tableOf } from '../intake';
 import { type RunSpec, changeList, mainPlace } from '../run';
 import { aRun, seededBytes } from '../test';
 import {
@@ -218,4 +218,34 @@ test('a list that comes again unchanged changes nothing', () => {
   const { fates, gone } = compareList(entries, linesOf(rows).lines);
   expect(fates.map(({ kind }) => kind)).toEqual(['same', 'same', 'same']);
   expect(takeComparison(entries, { fates, gone }, () => false, seededBytes(1))).toEqual(entries);
+});
+
+test('what was put right in the run stays right when the same list comes again, and only its news are taken', () => {
+  const rows = [
+    ['No', 'Name', 'Date', 'Qty'],
+    ['1', 'ANNA LIND', '1976', '2'],
+    ['2', 'Cy & Di Lindqvist', '', '1'],
+    ['3', 'Eve Dow', '', 'few'],
+  ];
+  let spec = runOf(rows);
+  for (const [kind, id] of [
+    ['case', 'take'],
+    ['twoPeople', 'split'],
+    ['unreadQuantity', 'one'],
+  ] as const)
+    spec = answer(spec, kind, id);
+  const again = (newer: string[][]) => {
+    const table = tableOf(newer);
+    const mapping = guessMapping(table);
+    const { lines, keyColumn } = mapTable(table, mapping);
+    return compareList(spec.entries, lines, keyColumn, (raw) => rereadLine(raw, mapping));
+  };
+  const same = again(rows);
+  expect(same.fates.map(({ kind }) => kind)).toEqual(['same', 'same', 'same', 'same']);
+  expect(same.gone).toEqual([]);
+  expect(takeComparison(spec.entries, same, () => false, seededBytes(1))).toEqual(spec.entries);
+  const news = again([...rows.slice(0, 1), ['1', 'ANNA LIND', '1977', '2'], ...rows.slice(2)]);
+  const taken = takeComparison(spec.entries, news, () => false, seededBytes(1));
+  expect(taken[0]!.fields).toMatchObject({ text: 'Anna Lind', date: '1977' });
+  expect(taken.slice(1)).toEqual(spec.entries.slice(1));
 });

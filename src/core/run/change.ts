@@ -106,8 +106,8 @@ export function changeLines(
   }));
 }
 
-/** Title and day of the run. */
-export function changeHead(spec: RunSpec, head: Partial<Pick<RunSpec, 'title' | 'dueOn'>>): RunSpec {
+/** Title, day and language of the run. */
+export function changeHead(spec: RunSpec, head: Partial<Pick<RunSpec, 'title' | 'dueOn' | 'language'>>): RunSpec {
   return { ...spec, ...head };
 }
 

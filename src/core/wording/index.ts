@@ -6,6 +6,6 @@ export { entryParts } from './entry-parts';
 export { type TemplatePart, type Token, templateParts } from './tokens';
 export { type Worded, type WordedLine, numberOf, people, wordEntry } from './word-entry';
 export { type SpreadText, spreadLetters } from './spread-letters';
-export { type ProofRow, proofRows, tickRows, untickRows } from './proof-rows';
+export { type ProofRow, type ProofTally, proofRows, proofTally, tickRows, untickRows } from './proof-rows';
 export { type ProofState, lookOf, proofStateOf } from './proof-state';
 export { type Oddity, oddities } from './oddities';

@@ -63,3 +63,23 @@ export function untickRows(spec: RunSpec, rows: readonly ProofRow[]): RunSpec {
   const proof = Object.fromEntries(Object.entries(spec.proof).filter(([key]) => !gone.has(key)));
   return { ...spec, proof };
 }
+
+export interface ProofTally {
+  readonly numTexts: number;
+  /** Ticked, and reading as they did then. */
+  readonly numTicked: number;
+  readonly numChanged: number;
+}
+
+/** Specs never change, and every step of a run asks. */
+const knownTallies = new WeakMap<RunSpec, ProofTally>();
+
+export function proofTally(spec: RunSpec): ProofTally {
+  const known = knownTallies.get(spec);
+  if (known) return known;
+  const rows = proofRows(spec).filter(({ worded }) => worded !== null);
+  const count = (kind: ProofState['kind']) => rows.filter(({ state }) => state.kind === kind).length;
+  const tally = { numTexts: rows.length, numTicked: count('ticked'), numChanged: count('changed') };
+  knownTallies.set(spec, tally);
+  return tally;
+}

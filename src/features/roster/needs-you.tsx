@@ -1,5 +1,5 @@
 import { findingSentence } from '@/client';
-import { type Finding, worstSeverity } from '@/core/finding';
+import { type Finding, hasStop, worstSeverity } from '@/core/finding';
 import type { Entry } from '@/core/run';
 import { SeverityTag } from '@/ui';
 
@@ -15,13 +15,14 @@ interface NeedsYouProps {
 }
 
 /** More than this many are told by their number alone; each still stands in its row. */
-const MOST_SHOWN = 6;
+const MOST_SHOWN = 3;
 
 /** What wants a decision, before the long list in which it would be looked for. */
 export function NeedsYou({ entries, findingsOf }: NeedsYouProps) {
   if (entries.length === 0) return null;
+  const hasStops = entries.some(({ id }) => hasStop(findingsOf.get(id) ?? []));
   return (
-    <ul className="mb-4 border-l-4 border-madder bg-paper">
+    <ul className={`mb-4 border-l-4 bg-paper ${hasStops ? 'border-madder' : 'border-brass'}`}>
       {entries.slice(0, MOST_SHOWN).map(({ id, fields }) => (
         <li key={id} className="flex flex-wrap items-baseline gap-x-3 border-b border-rule px-3 py-1.5 last:border-b-0">
           <b>{fields.text}</b>

@@ -1,14 +1,16 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { entriesWords, useRun } from '@/client';
-import { ListPanel } from './list-panel';
+import { RosterSide } from './name-panel';
 import { NeedsYou, needsYou } from './needs-you';
+import { QuestionPanel } from './question-panel';
 import { RosterTable } from './roster-table';
 
-/** Every entry as it came and as it will be cut, with what needs a look; the list itself can be pasted again. */
+/** Every entry as it came and as it will be cut, after what the list asks and what needs a look. */
 export function RosterPage() {
   const { spec, fits } = useRun();
+  const [currentId, setCurrentId] = useState<string | null>(null);
   const findingsOf = useMemo(
     () => new Map(fits.last?.fits.map(({ entryId, findings }) => [entryId as string, findings])),
     [fits.last],
@@ -20,16 +22,17 @@ export function RosterPage() {
   );
   const needy = useMemo(() => present.filter(({ id }) => needsYou(findingsOf.get(id) ?? [])), [present, findingsOf]);
   return (
-    <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_320px]">
+    <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_290px]">
       <section className="min-w-0 p-5">
         <h1 className="mb-3 text-xl font-bold">
           {entriesWords(present.length)}
           {needy.length > 0 && `, ${needy.length} ${needy.length === 1 ? 'needs' : 'need'} you`}
         </h1>
+        <QuestionPanel />
         <NeedsYou entries={needy} findingsOf={findingsOf} />
-        <RosterTable entries={rows} findingsOf={findingsOf} />
+        <RosterTable entries={rows} findingsOf={findingsOf} onCurrent={setCurrentId} />
       </section>
-      <ListPanel />
+      <RosterSide entry={rows.find(({ id }) => id === currentId) ?? null} />
     </div>
   );
 }

@@ -8,6 +8,7 @@ import { EditCell } from './edit-cell';
 
 /** What a row can be asked to do; the functions stay the same, so that only changed rows are drawn again. */
 export interface RowDeeds {
+  readonly onCurrent: (entryId: string) => void;
   readonly onField: (entryId: string, name: string, value: string) => void;
   readonly onQuantity: (entryId: string, quantity: number) => void;
   readonly onTakeOut: (entryId: string) => void;
@@ -42,6 +43,7 @@ export const RosterRow = memo(function RosterRow(props: RosterRowProps) {
     <div
       role="row"
       aria-rowindex={index + 2}
+      onFocus={() => deeds.onCurrent(id)}
       className={`grid min-h-8 items-start border-b border-rule ${withdrawn ? 'text-soft' : ''}`}
       style={{ gridTemplateColumns: gridTemplate }}
     >

@@ -15,16 +15,18 @@ interface RosterTableProps {
   /** Present entries, then those that are withdrawn. */
   readonly entries: readonly Entry[];
   readonly findingsOf: ReadonlyMap<string, readonly Finding[]>;
+  /** The row that the keyboard is in. */
+  readonly onCurrent: (entryId: string) => void;
 }
 
 const NOTHING: readonly Finding[] = [];
 
 /** All entries in rows that are edited in place. Only rows near the window are drawn, however long the list is. */
-export function RosterTable({ entries, findingsOf }: RosterTableProps) {
+export function RosterTable({ entries, findingsOf, onCurrent }: RosterTableProps) {
   const { work, spec } = useRun();
-  const deeds = useRowDeeds();
+  const deeds = useRowDeeds(onCurrent);
   const columns = useMemo(() => ownColumns(spec.entries), [spec.entries]);
-  const gridTemplate = `46px minmax(150px,1.1fr) 64px ${columns.map(() => 'minmax(70px,0.6fr) ').join('')}minmax(150px,1.5fr) 46px 84px`;
+  const gridTemplate = `46px minmax(210px,1.6fr) 60px ${columns.map(() => 'minmax(64px,0.6fr) ').join('')}minmax(130px,1.2fr) 46px 84px`;
   const facets = useMemo(
     () => new Map(work.bench.items.map((item) => [item.entryId, facetOf(item)])),
     [work.bench.items],
@@ -44,7 +46,7 @@ export function RosterTable({ entries, findingsOf }: RosterTableProps) {
     <div className="bg-paper">
       <div role="table" aria-label="Entries" aria-rowcount={entries.length + 1}>
         <TableHead
-          names={['No', 'Will be cut as', 'Pieces', ...columns, 'What needs a look', 'Done']}
+          names={['No', 'In the list', 'Pieces', ...columns, 'What needs a look', 'Done']}
           gridTemplate={gridTemplate}
         />
         <div ref={body} role="rowgroup" className="relative" style={{ height: rows.getTotalSize() }}>
@@ -95,17 +97,18 @@ function TableHead({ names, gridTemplate }: { readonly names: readonly string[];
   );
 }
 
-function useRowDeeds(): RowDeeds {
+function useRowDeeds(onCurrent: (entryId: string) => void): RowDeeds {
   const { change, work } = useRun();
   const { hasWork } = work;
   return useMemo(
     () => ({
+      onCurrent,
       onField: (id, name, value) => change((spec) => changeField(spec, id, name, value)),
       onQuantity: (id, quantity) => change((spec) => changeQuantity(spec, id, quantity)),
       onTakeOut: (id) => change((spec) => takeOut(spec, new Set([id]), hasWork)),
       onPutBack: (id) => change((spec) => putBack(spec, new Set([id]))),
     }),
-    [change, hasWork],
+    [change, hasWork, onCurrent],
   );
 }
 

@@ -1,6 +1,7 @@
 import type { Lengths, RunSession } from '@/client';
 import { hasStop, worstSeverity } from '@/core/finding';
-import { variantFor } from '@/core/run';
+import { type RunSpec, variantFor } from '@/core/run';
+import { proofTally } from '@/core/wording';
 import type { TapeStep } from '@/ui';
 
 /** The steps that exist, in the order of the work, each with what is open or done there. */
@@ -16,6 +17,7 @@ export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession, { 
   const numUnmade = items.filter(
     ({ itemId, pieces }) => !stopped.has(itemId) && pieces.some(({ passNo }) => passNo === null),
   ).length;
+  const proof = proofTally(spec);
   const step = (path: string, name: string, tick: string, isOpen = false): TapeStep => ({
     href: `/runs/${runId}/${path}`,
     name,
@@ -24,12 +26,19 @@ export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession, { 
   });
   return [
     step('roster', 'Roster', `${entries} ${entries === 1 ? 'entry' : 'entries'}`),
+    step('wording', 'Wording', wordingTick(spec)),
     step('blank', 'Blank', placeTick(spec, pair)),
     step(
       'fit',
       'Fit',
       fits.last === null ? 'measuring…' : numToDecide === 0 ? 'all fit' : `${numToDecide} to decide`,
       numToDecide > 0,
+    ),
+    step(
+      'proof',
+      'Proof',
+      proof.numChanged > 0 ? `${proof.numChanged} changed` : `${proof.numTicked} of ${proof.numTexts} ticked`,
+      proof.numChanged > 0,
     ),
     step(
       'sheets',
@@ -39,6 +48,19 @@ export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession, { 
     ),
     step('bench', 'Bench', `${tally.packed} of ${tally.items} packed`),
   ];
+}
+
+/** What the first place says, as it is composed. */
+function wordingTick(spec: RunSpec): string {
+  const wording = spec.uses[0]?.places[0]?.wording;
+  if (!wording) return 'empty for now';
+  const words = wording.lines.map(({ runs }) => runs.map(({ template }) => plainWords(template)).join('')).join(' / ');
+  return words.length > 17 ? `${words.slice(0, 16)}…` : words;
+}
+
+/** `est. {date:year}` as `est. date`. */
+function plainWords(template: string): string {
+  return template.replace(/\{([^{}:|]+)[^{}]*\}/g, '$1');
 }
 
 function placeTick(spec: RunSession['spec'], pair: Lengths['pair']): string {

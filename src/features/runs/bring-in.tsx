@@ -2,9 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import { api } from '@/client';
+import { api, problemSentence } from '@/client';
 import { Button } from '@/ui';
-import { problemSentence } from './sentences';
 
 /** Takes a run in that was carried over as a file. */
 export function BringIn() {

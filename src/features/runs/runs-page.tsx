@@ -3,12 +3,11 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { api } from '@/client';
+import { api, problemSentence } from '@/client';
 import type { RunShelf, RunSummary } from '@/services';
 import { Button, KnurlMark, Notice } from '@/ui';
 import { BringIn } from './bring-in';
 import { RunRow } from './run-row';
-import { problemSentence } from './sentences';
 
 /** All runs: what is due first stands first, since that is what the day is planned by. */
 export function RunsPage({ shelf, todayIso }: { readonly shelf: RunShelf; readonly todayIso: string }) {

@@ -47,7 +47,6 @@ export type FileProblem =
     }
   | { readonly kind: 'tookTooLong'; readonly seconds: number };
 
-export const MOST_FILE_BYTES = 20_000_000;
 /** Of all parts of a file together, unpacked: honest lists of 20,000 rows stay far below. */
 export const MOST_INSIDE_BYTES = 150_000_000;
 export const MOST_COLUMNS = 256;

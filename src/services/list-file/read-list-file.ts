@@ -1,14 +1,6 @@
-import { decodeText, readCards, readDelimitedFile } from '@/core/intake';
+import { MOST_FILE_BYTES, decodeText, readCards, readDelimitedFile } from '@/core/intake';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import {
-  type FileNote,
-  type FileProblem,
-  type ReadFile,
-  MOST_COLUMNS,
-  MOST_FILE_BYTES,
-  MOST_ROWS,
-  columnLetters,
-} from './list-file';
+import { type FileNote, type FileProblem, type ReadFile, MOST_COLUMNS, MOST_ROWS, columnLetters } from './list-file';
 import { readSpreadsheet } from './read-spreadsheet';
 
 /**

@@ -1,4 +1,5 @@
-import { MOST_FILE_BYTES, readList } from '@/services';
+import { MOST_FILE_BYTES } from '@/core/intake';
+import { readList } from '@/services';
 import { readBytes } from '../../_http/read-json';
 import { answerWith, route } from '../../_http/route';
 

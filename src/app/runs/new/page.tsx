@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
+import { StartRun } from '@/features/intake/start-run';
 import { ShopHeader } from '@/features/runs/runs-page';
-import { StartRun } from '@/features/runs/start-run';
 
 export const metadata: Metadata = { title: 'Start a run' };
 
@@ -8,7 +8,7 @@ export default function Page() {
   return (
     <>
       <ShopHeader />
-      <main className="mx-auto max-w-2xl px-6 py-6">
+      <main className="mx-auto max-w-5xl px-6 py-6">
         <StartRun />
       </main>
     </>

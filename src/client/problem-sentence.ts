@@ -1,4 +1,4 @@
-import type { ApiProblem } from '@/client';
+import type { ApiProblem } from './api';
 
 export function problemSentence(problem: ApiProblem): string {
   return problem.kind === 'serverGone'

@@ -1,0 +1,140 @@
+'use client';
+
+import { COLUMN_ROLES, type ColumnRole } from '@/core/intake';
+import type { FileSource, Intake, MappedSource } from './use-intake';
+import { ROLE_WORDS, noteSentence } from './sentences';
+
+const SHOWN_ROWS = 5;
+
+/** What every column is taken for, above its first cells, and beside them the text that will be cut. */
+export function MappingTable({ intake, mapped }: { readonly intake: Intake; readonly mapped: MappedSource }) {
+  const { mapping, table, notes, isRemembered } = mapped;
+  const from = mapping.hasHeader ? 1 : 0;
+  const rows = table.rows.slice(from, from + SHOWN_ROWS);
+  const { source, numTidied } = intake;
+  return (
+    <section aria-label="What the columns are" className="min-w-0">
+      {source.kind === 'file' && source.sheets.length > 1 && <SheetChoice intake={intake} source={source} />}
+      <p className="mb-2">
+        {isRemembered
+          ? 'Taken as the last time under these headers.'
+          : 'Guessed from headers and contents: look it over.'}{' '}
+        <label className="ml-2 inline-flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            checked={mapping.hasHeader}
+            onChange={(event) => intake.setHeader(event.target.checked)}
+          />
+          the first row is a header
+        </label>
+      </p>
+      <div
+        className="overflow-x-auto border border-rule-strong bg-paper"
+        tabIndex={0}
+        role="group"
+        aria-label="Columns and first rows"
+      >
+        <table className="w-full border-collapse text-left">
+          <thead>
+            <tr className="border-b border-ink align-bottom">
+              <th className="heading-small bg-shade px-2 py-2">Row</th>
+              <th className="heading-small bg-shade px-2 py-2">Comes out as</th>
+              {mapping.columns.map((column, i) => (
+                <th key={i} className="px-2 py-2 font-normal">
+                  <RoleSelect name={column.name} role={column.role} onRole={(role) => intake.setRole(i, role)} />
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row, r) => (
+              <tr key={r} className="border-b border-rule">
+                <td className="measure bg-shade px-2 py-1.5 text-soft">{table.rowNos[from + r]}</td>
+                <td className="bg-shade px-2 py-1.5 font-semibold whitespace-pre">
+                  {intake.lines[r]?.text || '(empty)'}
+                </td>
+                {mapping.columns.map(({ role }, i) => (
+                  <td
+                    key={i}
+                    className={`max-w-64 px-2 py-1.5 break-words ${role === 'out' ? 'text-soft line-through' : ''}`}
+                  >
+                    {row[i]}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <ul className="mt-2 list-disc pl-5">
+        {notes.map((note, i) => (
+          <li key={i}>{noteSentence(note)}</li>
+        ))}
+        {numTidied > 0 && (
+          <li>Spaces at the ends or doubled were taken away in {numTidied === 1 ? '1 row' : `${numTidied} rows`}.</li>
+        )}
+      </ul>
+      <KeyChoice intake={intake} mapped={mapped} />
+    </section>
+  );
+}
+
+interface RoleSelectProps {
+  readonly name: string;
+  readonly role: ColumnRole;
+  readonly onRole: (role: ColumnRole) => void;
+}
+
+function RoleSelect({ name, role, onRole }: RoleSelectProps) {
+  return (
+    <label className="block min-w-32">
+      <span className="mb-1 block font-semibold">{name}</span>
+      <select
+        aria-label={`What “${name}” is`}
+        className="w-full"
+        value={role}
+        onChange={(event) => onRole(event.target.value as ColumnRole)}
+      >
+        {COLUMN_ROLES.map((id) => (
+          <option key={id} value={id}>
+            {ROLE_WORDS[id]}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+function SheetChoice({ intake, source }: { readonly intake: Intake; readonly source: FileSource }) {
+  return (
+    <label className="mb-3 flex items-center gap-2">
+      <span className="heading-small">Sheet</span>
+      <select value={source.sheetAt} onChange={(event) => intake.setSheet(Number(event.target.value))}>
+        {source.sheets.map(({ name, table }, i) => (
+          <option key={i} value={i}>
+            {name} ({table.rows.length} rows)
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+function KeyChoice({ intake, mapped: { mapping } }: { readonly intake: Intake; readonly mapped: MappedSource }) {
+  return (
+    <label className="mt-2 flex flex-wrap items-center gap-2">
+      When this list comes again, entries are found by
+      <select
+        value={mapping.keyAt ?? ''}
+        onChange={(event) => intake.setKey(event.target.value === '' ? null : Number(event.target.value))}
+      >
+        <option value="">their name</option>
+        {mapping.columns.map(({ name }, i) => (
+          <option key={i} value={i}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,23 @@
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { api, problemSentence } from '@/client';
+
+/** Takes in a run that came as a file and opens it. Answers what went wrong, or null. */
+export function useBundle(bundle: File | null): string | null {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => {
+    if (!bundle) return;
+    let isWanted = true;
+    void (async () => {
+      const brought = await api.importBundle(await bundle.text());
+      if (!isWanted) return;
+      if (brought.ok) router.push(`/runs/${brought.value.id}`);
+      else setProblem(`${bundle.name}: ${problemSentence(brought.problem)}`);
+    })();
+    return () => {
+      isWanted = false;
+    };
+  }, [bundle, router]);
+  return problem;
+}

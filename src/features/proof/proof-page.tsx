@@ -1,0 +1,106 @@
+'use client';
+
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { cutTexts, useBrowserText, useRun } from '@/client';
+import { mainPlace } from '@/core/run';
+import { proofRows, tickRows, untickRows } from '@/core/wording';
+import { Button, ButtonLink } from '@/ui';
+import { PX_PER_MM, ProofText } from './proof-text';
+import { useProofKeys } from './use-proof-keys';
+
+const ROW_PX = 96;
+/** Lettering is drawn at one scale for all, so that the widest still has room. */
+const MOST_WIDTH_PX = 340;
+/** Side by side, in the order of reading. */
+const ACROSS = 2;
+
+/** Every text as it will be cut, to be looked at letter by letter and ticked. */
+export function ProofPage() {
+  const { spec, runId, fits, change } = useRun();
+  const [who, setWho] = useBrowserText('who');
+  const [showsOpen, setShowsOpen] = useState(false);
+  const settled = useDeferredValue(spec);
+  const all = useMemo(() => proofRows(settled).filter(({ worded }) => worded !== null), [settled]);
+  const rows = useMemo(() => (showsOpen ? all.filter(({ state }) => state.kind !== 'ticked') : all), [all, showsOpen]);
+  const cut = useMemo(() => cutTexts(fits.last?.fits ?? []), [fits.last]);
+  const open = all.filter(({ state }) => state.kind !== 'ticked');
+  const numChanged = all.filter(({ state }) => state.kind === 'changed').length;
+  const widest = Math.max(1, ...(fits.last?.fits ?? []).map(({ inkWidthMm }) => inkWidthMm));
+  const pxPerMm = Math.min(PX_PER_MM, MOST_WIDTH_PX / widest);
+  const tick = (picked: typeof rows) => change((now) => tickRows(now, picked, who.trim(), new Date().toISOString()));
+  const untick = (picked: typeof rows) => change((now) => untickRows(now, picked));
+  const toggle = (row: (typeof rows)[number]) => (row.state.kind === 'ticked' ? untick([row]) : tick([row]));
+  const { at, setAt } = useProofKeys(rows, ACROSS, toggle);
+  const { variant } = mainPlace(spec);
+  const body = useRef<HTMLDivElement>(null);
+  const [topPx, setTopPx] = useState(0);
+  useLayoutEffect(() => setTopPx(body.current?.offsetTop ?? 0), [rows, numChanged]);
+  const windowed = useWindowVirtualizer({
+    count: Math.ceil(rows.length / ACROSS),
+    estimateSize: () => ROW_PX,
+    overscan: 6,
+    scrollMargin: topPx,
+    getItemKey: (index) => rows[index * ACROSS]!.key,
+  });
+  return (
+    <div className="p-5">
+      <header className="mb-3 flex flex-wrap items-center gap-x-5 gap-y-2">
+        <h1 className="text-xl font-bold">
+          {open.length === 0
+            ? `All ${all.length} texts are ticked`
+            : `${open.length} of ${all.length} texts to be ticked`}
+          {numChanged > 0 && `, ${numChanged} changed since`}
+        </h1>
+        <label className="ml-auto flex items-center gap-2">
+          Who looks
+          <input className="w-44" value={who} maxLength={80} onChange={(event) => setWho(event.target.value)} />
+        </label>
+        <Button weight="main" disabled={open.length === 0} onClick={() => tick(open)}>
+          Tick all {open.length}
+        </Button>
+        <label className="flex items-center gap-1.5">
+          <input type="checkbox" checked={showsOpen} onChange={(event) => setShowsOpen(event.target.checked)} />
+          only what is open
+        </label>
+        <ButtonLink href={`/api/runs/${runId}/proof.pdf`} download>
+          Proof as PDF
+        </ButtonLink>
+      </header>
+      <p className="mb-2 text-soft">
+        Each text exactly as it will be cut, all at one scale, and letter by letter beneath. Arrows walk, space ticks.
+      </p>
+      <div
+        ref={body}
+        role="list"
+        aria-label="Texts"
+        className="relative border-y border-rule-strong bg-paper"
+        style={{ height: windowed.getTotalSize() }}
+      >
+        {windowed.getVirtualItems().map(({ index, key, start }) => (
+          <div
+            key={key}
+            ref={windowed.measureElement}
+            data-index={index}
+            role="presentation"
+            className="absolute inset-x-0 top-0 grid grid-cols-2 divide-x divide-rule border-b border-rule"
+            style={{ transform: `translateY(${start - topPx}px)` }}
+          >
+            {rows.slice(index * ACROSS, (index + 1) * ACROSS).map((row, k) => (
+              <ProofText
+                key={row.key}
+                row={row}
+                cut={cut.get(row.key) ?? null}
+                pxPerMm={pxPerMm}
+                cloth={variant.colour.hex}
+                isCurrent={index * ACROSS + k === at}
+                onPick={() => setAt(index * ACROSS + k)}
+                onToggle={() => toggle(row)}
+              />
+            ))}
+          </div>
+        ))}
+      </div>
+    </div>
+  );
+}

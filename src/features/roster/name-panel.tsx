@@ -1,0 +1,96 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { useRun } from '@/client';
+import { NAME_PARTS, type NameParts, monogramOf } from '@/core/names';
+import { changeParts } from '@/core/roster';
+import type { Entry } from '@/core/run';
+import { entryParts, people } from '@/core/wording';
+import { Button, ButtonLink } from '@/ui';
+
+const PART_WORDS: Readonly<Record<keyof NameParts, string>> = {
+  title: 'Title',
+  given: 'Given name',
+  further: 'Further names',
+  particle: 'Particle',
+  family: 'Family name',
+  suffix: 'Suffix',
+  pet: 'Pet name',
+};
+
+/** Beside the table: the name in hand as it is taken apart, and the ways in and out of the list. */
+export function RosterSide({ entry }: { readonly entry: Entry | null }) {
+  const { runId } = useRun();
+  return (
+    <aside className="border-l border-rule-strong bg-paper p-4">
+      {entry ? (
+        <NameForm key={`${entry.id} ${JSON.stringify(entryParts(entry))}`} entry={entry} />
+      ) : (
+        <p className="text-soft">Go to a row to see how its name is taken apart.</p>
+      )}
+      <h2 className="heading-small mt-6 mb-2">The list</h2>
+      <div className="grid gap-2">
+        <Link
+          href={`/runs/${runId}/list`}
+          className="inline-flex min-h-9 items-center justify-center rounded-md border border-verdigris bg-white px-3.5 py-1.5 font-semibold text-verdigris hover:bg-verdigris-tint"
+        >
+          Bring in a newer list…
+        </Link>
+        <ButtonLink href={`/api/runs/${runId}/roster.xlsx`} download>
+          Roster as a spreadsheet
+        </ButtonLink>
+        <ButtonLink href={`/api/runs/${runId}/roster.csv`} download>
+          Roster as text (CSV)
+        </ButtonLink>
+      </div>
+    </aside>
+  );
+}
+
+function NameForm({ entry }: { readonly entry: Entry }) {
+  const { spec, change } = useRun();
+  const [parts, setParts] = useState(() => entryParts(entry));
+  const [first, second] = people(entry);
+  const before = entryParts(entry);
+  const isChanged = NAME_PARTS.some((part) => parts[part].trim() !== before[part]);
+  const made = monogramOf(second ? first : parts, second, spec.monogram, spec.language);
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        const trimmed = Object.fromEntries(
+          NAME_PARTS.map((part) => [part, parts[part].trim()]),
+        ) as unknown as NameParts;
+        change((now) => changeParts(now, entry.id, trimmed));
+      }}
+    >
+      <h2 className="heading-small">The name, taken apart</h2>
+      <p className="mb-2 text-lg font-semibold break-words">{entry.fields.text || '(empty)'}</p>
+      <div className="grid gap-1.5">
+        {NAME_PARTS.map((part) => (
+          <label key={part} className="grid grid-cols-[6.5rem_minmax(0,1fr)] items-center gap-2">
+            <span className="text-soft">{PART_WORDS[part]}</span>
+            <input
+              className="w-full min-w-0"
+              value={parts[part]}
+              spellCheck={false}
+              onChange={(event) => setParts({ ...parts, [part]: event.target.value })}
+            />
+          </label>
+        ))}
+      </div>
+      <p className="mt-2">
+        Monogram by the run’s custom: <b className="measure">{made.ok ? made.value.letters : 'none'}</b>
+      </p>
+      <div className="mt-2 flex gap-2">
+        <Button type="submit" weight="main" disabled={!isChanged}>
+          Take it apart so
+        </Button>
+        <Button disabled={!isChanged} onClick={() => setParts(before)}>
+          As before
+        </Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,95 @@
+'use client';
+
+import { useState } from 'react';
+import { findingSentence, findingWords, randomBytes, useRun } from '@/client';
+import { setOverride } from '@/core/run';
+import type { Oddity, ProofRow } from '@/core/wording';
+import { SeverityTag } from '@/ui';
+import { ODDITY_WORDS } from './sentences';
+
+interface MatrixCellProps {
+  readonly row: ProofRow;
+  /** As it is cut; null while it is not drawn yet. */
+  readonly words: string | null;
+  readonly odd: readonly Oddity[];
+}
+
+/** Parts of one text that stand on lines of their own. */
+const LINE_MARK = ' / ';
+
+/** One text: typed over for this entry alone, left empty for now, or as the place says it. */
+export function MatrixCell({ row, words, odd }: MatrixCellProps) {
+  const { change } = useRun();
+  const { worded, at, isOwn, no } = row;
+  const said = worded?.lines.map(({ text }) => text).join(LINE_MARK) ?? '';
+  const [typed, setTyped] = useState<string | null>(null);
+  const set = (lines: readonly string[] | null | undefined) =>
+    change((spec) => setOverride(spec, at, lines, randomBytes));
+  const take = () => {
+    if (typed !== null && typed !== said)
+      set(typed.trim() === '' ? undefined : typed.split(LINE_MARK).map((line) => line.trim()));
+    setTyped(null);
+  };
+  const isOtherwise = words !== null && words !== said && typed === null;
+  return (
+    <span className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-2 px-1">
+      <span className="min-w-0">
+        {worded ? (
+          <input
+            aria-label={`Words of entry ${no} on ${row.placeName}`}
+            className="w-full border-transparent bg-transparent px-1.5 py-1 font-semibold hover:border-rule-strong focus:border-rule-strong focus:bg-white"
+            value={typed ?? said}
+            spellCheck={false}
+            onChange={(event) => setTyped(event.target.value)}
+            onBlur={take}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') event.currentTarget.blur();
+              if (event.key === 'Escape') setTyped(null);
+            }}
+          />
+        ) : (
+          <span className="block px-1.5 py-1.5 text-soft">empty for now</span>
+        )}
+        {isOtherwise && <span className="block px-1.5 pb-1 text-sm text-soft">cut as {words}</span>}
+        {worded?.findings.map((finding) => (
+          <span key={finding.kind} className="flex items-start gap-1.5 px-1.5 pb-1" title={findingSentence(finding)}>
+            <SeverityTag severity={finding.severity} /> {findingWords(finding)}
+          </span>
+        ))}
+      </span>
+      <span className="flex flex-wrap items-center justify-end gap-1.5 py-1">
+        {odd.map((one) => (
+          <span key={one} className="rounded-sm bg-brass-tint px-1.5 text-sm text-brass">
+            {ODDITY_WORDS[one]}
+          </span>
+        ))}
+        {isOwn ? (
+          <CellButton words="as the rest" label={`Words of entry ${no} as the rest`} onPress={() => set(undefined)} />
+        ) : (
+          worded && <CellButton words="empty" label={`Leave entry ${no} empty for now`} onPress={() => set(null)} />
+        )}
+      </span>
+    </span>
+  );
+}
+
+function CellButton({
+  words,
+  label,
+  onPress,
+}: {
+  readonly words: string;
+  readonly label: string;
+  readonly onPress: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      className="min-h-6 px-1 text-verdigris underline underline-offset-4"
+      onClick={onPress}
+    >
+      {words}
+    </button>
+  );
+}

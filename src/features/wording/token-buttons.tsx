@@ -1,0 +1,61 @@
+'use client';
+
+import { useMemo } from 'react';
+import { useRun } from '@/client';
+import { DATE_FORMS } from '@/core/dates';
+import { isNamePart } from '@/core/names';
+import { ownColumns } from '@/core/roster';
+import { sampleDate } from './sentences';
+
+const USUAL = [
+  ['{text}', 'text of the list'],
+  ['{given}', 'given name'],
+  ['{pet|given}', 'pet name, else given'],
+  ['{family}', 'family name'],
+  ['{monogram}', 'monogram'],
+  ['{number}', 'number 1, 2, 3…'],
+] as const;
+
+/** Everything of an entry that a line can say; a press puts it where the cursor is. */
+export function TokenButtons({ onToken }: { readonly onToken: (token: string) => void }) {
+  const { spec } = useRun();
+  const columns = useMemo(
+    () => ownColumns(spec.entries).filter((name) => !isNamePart(name) && name !== 'date' && name !== 'monogram'),
+    [spec.entries],
+  );
+  return (
+    <div className="flex flex-wrap gap-1.5" role="group" aria-label="Put in">
+      {USUAL.map(([token, words]) => (
+        <TokenButton key={token} words={words} onPress={() => onToken(token)} />
+      ))}
+      <select
+        aria-label="Put in the date as"
+        className="min-h-8 border-rule-strong bg-white px-2 py-1"
+        value=""
+        onChange={(event) => event.target.value && onToken(event.target.value)}
+      >
+        <option value="">date as…</option>
+        {DATE_FORMS.map((form) => (
+          <option key={form} value={`{date:${form}}`}>
+            {sampleDate(form, spec.language)}
+          </option>
+        ))}
+      </select>
+      {columns.map((name) => (
+        <TokenButton key={name} words={name} onPress={() => onToken(`{${name}}`)} />
+      ))}
+    </div>
+  );
+}
+
+function TokenButton({ words, onPress }: { readonly words: string; readonly onPress: () => void }) {
+  return (
+    <button
+      type="button"
+      className="min-h-8 rounded-md border border-rule-strong bg-white px-2.5 py-1 hover:bg-verdigris-tint"
+      onClick={onPress}
+    >
+      {words}
+    </button>
+  );
+}
