@@ -62,6 +62,7 @@ test('a spreadsheet with ten kinds of trouble is a clean roster after at most th
   await expect(page).toHaveURL(/roster$/);
 
   const answers: readonly (readonly [RegExp, string, string])[] = [
+    [/no number/, '1', 'two means 2'],
     [/stray spaces/, '1', 'clean them'],
     [/only looks right/, '1', 'put the right letter'],
     [/unusual capitals/, '1', 'set them so'],
@@ -79,8 +80,6 @@ test('a spreadsheet with ten kinds of trouble is a clean roster after at most th
     if (i === 0) await expectNoAxeFinding(page);
     await keys.press(key, why);
   }
-  await expect(asked(page)).toHaveText(/no number/);
-  await keys.press('1', 'two means 2');
   await expect(asked(page)).toHaveCount(0);
   await expectSaved(page);
 
@@ -95,7 +94,7 @@ test('a spreadsheet with ten kinds of trouble is a clean roster after at most th
     ['Ann Lindqvist', '12/8/2012', 2],
     ['Bo Lindqvist', '12/8/2012', 2],
     ['Siân Hughes', '20/9/2014', 2],
-    ['Tom Hallam', '1/12/2015', 2],
+    ['Tom Hallam', '1/12/2015', 3],
     ['Jean-Luc Picot', '22/2/2016', 1],
     ['Mirela', '25/7/2018', 1],
     ['Odalys Vega', '2019-01-30', 1],
@@ -236,9 +235,12 @@ test('files that are no list are refused with their name and what to do', async 
   await expect(page.getByRole('alert').filter({ hasText: 'club.' })).toContainText(
     'club.pdf is a PDF. Copy the list out of it and paste it. Nothing was taken in.',
   );
-  await page
-    .getByLabel('File with the list')
-    .setInputFiles({ name: 'club.huge', mimeType: 'text/csv', buffer: Buffer.alloc(49_900_000, 'x') });
+  // Handed over in the page: a test tool would send fifty megabytes piece by piece.
+  await page.evaluate(() => {
+    const dataTransfer = new DataTransfer();
+    dataTransfer.items.add(new File([new Uint8Array(50_000_000)], 'club.huge'));
+    window.dispatchEvent(new DragEvent('drop', { dataTransfer, bubbles: true, cancelable: true }));
+  });
   await expect(page.getByRole('alert').filter({ hasText: 'club.' })).toContainText('club.huge has 50 MB');
   await send('club.xlsx', 'PK\u0003\u0004 broken');
   await expect(page.getByRole('alert').filter({ hasText: 'club.' })).toContainText('club.xlsx is damaged');

@@ -174,7 +174,7 @@ function mergeEntries(spec: RunSpec, { entryIds }: QuestionCase, spelledLike: nu
     10_000,
     group.reduce((sum, entry) => sum + entry.quantity, 0),
   );
-  const all = Object.assign({}, ...[...group].reverse().map((entry) => withoutField(entry, UNREAD_QUANTITY).fields));
+  const all = Object.assign({}, ...[...group].reverse().map((entry) => entry.fields));
   const fields = withText({ ...all, text: first.fields.text ?? '' }, like.fields.text ?? '');
   const others = new Set(group.filter(({ id }) => id !== kept.id).map(({ id }) => id as string));
   const merged = changeEntries(spec, (entry) => ({ ...entry, quantity, fields }), new Set([kept.id]));

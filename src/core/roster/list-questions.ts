@@ -14,6 +14,7 @@ import { entryParts } from '../wording';
 
 export const QUESTION_KINDS = [
   'emptyText',
+  'unreadQuantity',
   'strayMarks',
   'lookAlikes',
   'case',
@@ -25,7 +26,6 @@ export const QUESTION_KINDS = [
   'dateOrder',
   'badDate',
   'shortYear',
-  'unreadQuantity',
 ] as const;
 export type QuestionKind = (typeof QUESTION_KINDS)[number];
 

@@ -51,6 +51,7 @@ test('ten kinds of trouble are asked once each, and every remedy ends its questi
   ]);
   expect(asked(spec).map(([kind]) => kind)).toEqual([
     'emptyText',
+    'unreadQuantity',
     'strayMarks',
     'lookAlikes',
     'case',
@@ -62,7 +63,6 @@ test('ten kinds of trouble are asked once each, and every remedy ends its questi
     'dateOrder',
     'badDate',
     'shortYear',
-    'unreadQuantity',
   ]);
   spec = answer(spec, 'emptyText', 'takeOut');
   for (const kind of ['strayMarks', 'lookAlikes', 'case', 'apostrophes'] as const) spec = answer(spec, kind, 'take');
