@@ -41,7 +41,7 @@ const HEADERS: Readonly<Partial<Record<ColumnRole, string>>> = {
     'family, family name, last, last name, lastname, surname, nachname, familienname, zuname, nom de famille, apellido, apellidos, ' +
     'cognome, achternaam, familienaam, nazwisko, efternamn',
   suffix: 'suffix, name suffix, namenssuffix, suffixe, sufijo, suffisso, achtervoegsel',
-  pet: 'pet, pet name, nickname, nick name, known as, called, goes by, preferred name, spitzname, kosename, surnom, petit nom, apodo, soprannome, roepnaam, bijnaam, przezwisko, smeknamn',
+  pet: 'pet, pet name, nickname, nick name, known as, called, goes by, preferred name, spitzname, kosename, rufname, surnom, petit nom, apodo, soprannome, roepnaam, bijnaam, przezwisko, smeknamn',
   monogram:
     'monogram, initials, monogramm, initialen, monogramme, initiales, monograma, iniciales, monogramma, iniziali, inicjały',
   date:

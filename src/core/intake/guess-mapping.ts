@@ -100,6 +100,8 @@ function giveByHeaders(
     const isFamily =
       roles.includes('family') && hasGiven && !hasFamily && !contains(columns[i]!, columns[givenAt] ?? []);
     give(i, isFamily ? 'family' : roles[0]!);
+    // A name to be called by, beside the given name.
+    if (roles.includes('pet')) give(i, 'pet');
   });
 }
 

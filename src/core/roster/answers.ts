@@ -1,15 +1,6 @@
 import { readDate, writeDate } from '../dates';
 import { splitPair } from '../names';
-import {
-  type Entry,
-  type RandomBytes,
-  type RunSpec,
-  UNREAD_QUANTITY,
-  changeList,
-  changePlaceUse,
-  makeId,
-  wordingOf,
-} from '../run';
+import { type Entry, type RandomBytes, type RunSpec, changeList, changePlaceUse, makeId, wordingOf } from '../run';
 import { changeEntries, changeQuantity, takeOut } from './edit-entries';
 import { type ListQuestion, type QuestionCase, type QuestionKind, settledKey } from './list-questions';
 import { withText } from './name-fields';

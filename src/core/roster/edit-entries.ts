@@ -81,3 +81,12 @@ export function ownColumns(entries: readonly Entry[]): string[] {
   names.delete(UNREAD_QUANTITY);
   return [...names];
 }
+
+/** Own columns that say more than the text: parts of a name that stand in every text need no column beside it. */
+export function columnsBesideText(entries: readonly Entry[]): string[] {
+  return ownColumns(entries).filter(
+    (name) =>
+      !isNamePart(name) ||
+      entries.some(({ fields }) => fields[name] !== undefined && !(fields.text ?? '').includes(fields[name])),
+  );
+}

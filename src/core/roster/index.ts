@@ -14,7 +14,16 @@ export {
 } from './parse-list';
 export { type LineFate, type ListComparison, compareList } from './compare-list';
 export { entriesFromList, mergeList, takeComparison } from './merge-list';
-export { addEntry, changeField, changeParts, changeQuantity, ownColumns, putBack, takeOut } from './edit-entries';
+export {
+  addEntry,
+  changeField,
+  changeParts,
+  changeQuantity,
+  columnsBesideText,
+  ownColumns,
+  putBack,
+  takeOut,
+} from './edit-entries';
 export { type ListQuestion, type QuestionCase, type QuestionKind, listQuestions } from './list-questions';
 export { type AnswerId, answerQuestion, answersOf, isForColumn } from './answers';
 export { type RosterSheet, listText, rosterSheet } from './roster-sheet';

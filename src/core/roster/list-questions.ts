@@ -117,18 +117,31 @@ function dateCases({ list, language }: RunSpec, entry: Entry, found: Found): voi
   } else found.badDate.push(oneCase(entry, said));
 }
 
-const COUNT_WORDS = 'zero one two three four five six seven eight nine ten eleven twelve'.split(' ');
+/** One to twelve in the languages of the lists, each row in order. */
+const COUNT_WORDS = [
+  'one two three four five six seven eight nine ten eleven twelve',
+  'eins zwei drei vier fünf sechs sieben acht neun zehn elf zwölf',
+  'un deux trois quatre cinq six sept huit neuf dix onze douze',
+  'uno dos tres cuatro cinco seis siete ocho nueve diez once doce',
+  'uno due tre quattro cinque sei sette otto nove dieci undici dodici',
+  'een twee drie vier vijf zes zeven acht negen tien elf twaalf',
+  'jeden dwa trzy cztery pięć sześć siedem osiem dziewięć dziesięć jedenaście dwanaście',
+  'ett två tre fyra fem sex sju åtta nio tio elva tolv',
+].map((words) => words.split(' '));
+
+/** A quantity in words or with words around it; null when it says none. */
+function countOf(said: string): number | null {
+  const [word = ''] = said.toLowerCase().match(/\p{L}+/gu) ?? [];
+  const figures = said.match(/\d+/g) ?? [];
+  if (figures.length === 1) return readQuantity(figures[0]!);
+  const row = figures.length === 0 ? COUNT_WORDS.find((words) => words.includes(word)) : undefined;
+  return row ? row.indexOf(word) + 1 : null;
+}
 
 function quantityCases(entry: Entry, found: Found): void {
   const said = entry.fields[UNREAD_QUANTITY];
   if (said === undefined) return;
-  const word = said
-    .toLowerCase()
-    .replace(/[^\p{L}\d ]/gu, '')
-    .trim();
-  const counted = COUNT_WORDS.findIndex((name) => word === name || word.startsWith(`${name} `));
-  const figure = /^\D*(\d{1,5})\D*$/.exec(said)?.[1];
-  const number = counted >= 0 ? counted : figure === undefined ? null : readQuantity(figure);
+  const number = countOf(said);
   found.unreadQuantity.push(oneCase(entry, said, ...(number === null ? [] : [String(number)])));
 }
 

@@ -21,7 +21,7 @@ export interface Worded {
 /** What a place says for an entry. Null when it stays empty for now. */
 export function wordEntry(spec: RunSpec, entry: Entry, at: SlotRef, place: PlaceUse): Worded | null {
   const own = overridesOf(spec).get(slotKeyOf(at));
-  if (own !== undefined) return own && { lines: own.map((text) => ({ text, large: null })), findings: [] };
+  if (own !== undefined) return own && { lines: own.map((text, i) => ownLine(spec, place, text, i)), findings: [] };
   if (!place.wording) return null;
   const findings: Finding[] = [];
   const lines = place.wording.lines.map(({ runs }) =>
@@ -30,6 +30,12 @@ export function wordEntry(spec: RunSpec, entry: Entry, at: SlotRef, place: Place
   // A line that says nothing for this entry takes no room, unless nothing is left.
   const saying = lines.filter(({ text }) => text !== '');
   return { lines: saying.length > 0 ? saying : lines.slice(0, 1), findings };
+}
+
+/** A monogram that was typed over keeps its tall centre, where the place says nothing else on that line. */
+function ownLine({ monogram }: RunSpec, { wording }: PlaceUse, text: string, i: number): WordedLine {
+  const isMonogram = wording?.lines[i]?.runs.every(({ template }) => template.trim() === '{monogram}') ?? false;
+  return { text, large: isMonogram ? typedMonogram(text, monogram).large : null };
 }
 
 /** The number of an entry among those present, from 1; what `{number}` says. */

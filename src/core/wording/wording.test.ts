@@ -131,6 +131,18 @@ test('words of an entry’s own lead over the wording, also when they are none f
   expect(wordEntry(spec, spec.entries[0]!, at(0), { ...placeUse, wording: null })).toBeNull();
 });
 
+test('a monogram that is typed over keeps its tall centre', () => {
+  const base = changeMonogram(aRun(['Anna Maria Lind']), { form: 'largeCentre' });
+  const spec = changePlaceUse(base, (place) => ({ ...place, wording: wordingOf(['{monogram}', 'est. 1976']) }));
+  const { use, placeUse } = mainPlace(spec);
+  const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as SlotRef;
+  const own = setOverride(spec, at, ['XYZ', 'ABC'], seededBytes(1));
+  expect(wordEntry(own, own.entries[0]!, at, placeUse)?.lines).toEqual([
+    { text: 'XYZ', large: { at: 1, length: 1 } },
+    { text: 'ABC', large: null },
+  ]);
+});
+
 test('a text spread over blanks: letters as a reader counts them', () => {
   expect(spreadLetters('Zoe\u0308 Lind')).toEqual({ letters: ['Z', 'o', 'e\u0308', 'L', 'i', 'n', 'd'], numSpaces: 1 });
 });

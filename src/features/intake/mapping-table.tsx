@@ -37,7 +37,7 @@ export function MappingTable({ intake, mapped }: { readonly intake: Intake; read
         <table className="w-full border-collapse text-left">
           <thead>
             <tr className="border-b border-ink align-bottom">
-              <th className="heading-small bg-shade px-2 py-2">Row</th>
+              <th className="heading-small bg-shade px-1.5 py-2">Row</th>
               <th className="heading-small bg-shade px-2 py-2">Comes out as</th>
               {mapping.columns.map((column, i) => (
                 <th key={i} className="px-2 py-2 font-normal">
@@ -87,7 +87,7 @@ interface RoleSelectProps {
 
 function RoleSelect({ name, role, onRole }: RoleSelectProps) {
   return (
-    <label className="block min-w-32">
+    <label className="block min-w-28">
       <span className="mb-1 block font-semibold">{name}</span>
       <select
         aria-label={`What “${name}” is`}

@@ -3,23 +3,23 @@ import type { FileNote } from '@/services';
 
 /** What a column is taken for, in the words of the list. */
 export const ROLE_WORDS: Readonly<Record<ColumnRole, string>> = {
-  text: 'text to cut, or full name',
+  text: 'text, full name',
   title: 'title',
   given: 'given name',
-  further: 'further given names',
-  particle: 'particle (van, de)',
+  further: 'further names',
+  particle: 'particle (van)',
   family: 'family name',
-  suffix: 'suffix (Jr, III)',
+  suffix: 'suffix (Jr)',
   pet: 'pet name',
-  monogram: 'monogram, as typed',
+  monogram: 'monogram',
   date: 'date',
   size: 'size',
   colour: 'colour',
   quantity: 'quantity',
   blank: 'blank',
-  film: 'wish for the film',
+  film: 'film wish',
   note: 'note',
-  own: 'a column of its own',
+  own: 'own column',
   out: 'leave out',
 };
 

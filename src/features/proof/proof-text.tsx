@@ -27,6 +27,7 @@ interface ProofTextProps {
 export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggle }: ProofTextProps) {
   const { no, entry, state, worded } = row;
   const words = cut?.words ?? worded?.lines.map(({ text }) => text).join(' / ') ?? '';
+  const isOther = entry.fields.text !== undefined && entry.fields.text !== words;
   const element = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (isCurrent) element.current?.scrollIntoView({ block: 'nearest' });
@@ -44,6 +45,7 @@ export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggl
         <span className="measure mt-1 block text-[0.95rem] break-words" data-testid="spelled">
           {[...words].join(' ')}
         </span>
+        {isOther && <span className="block text-sm text-soft">for {entry.fields.text}</span>}
       </span>
       <span className="grid gap-1">
         <label className="flex min-h-6 items-center gap-2 font-semibold">

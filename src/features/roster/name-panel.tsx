@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { useRun } from '@/client';
 import { NAME_PARTS, type NameParts, monogramOf } from '@/core/names';
-import { changeParts } from '@/core/roster';
+import { changeField, changeParts } from '@/core/roster';
 import type { Entry } from '@/core/run';
 import { entryParts, people } from '@/core/wording';
 import { Button, ButtonLink } from '@/ui';
@@ -80,9 +80,16 @@ function NameForm({ entry }: { readonly entry: Entry }) {
           </label>
         ))}
       </div>
-      <p className="mt-2">
-        Monogram by the run’s custom: <b className="measure">{made.ok ? made.value.letters : 'none'}</b>
-      </p>
+      <label className="mt-2 grid grid-cols-[6.5rem_minmax(0,1fr)] items-center gap-2">
+        <span className="text-soft">Monogram</span>
+        <input
+          className="measure w-full min-w-0"
+          placeholder={made.ok ? `${made.value.letters} by custom` : 'none by custom'}
+          defaultValue={entry.fields.monogram ?? ''}
+          spellCheck={false}
+          onBlur={(event) => change((now) => changeField(now, entry.id, 'monogram', event.target.value))}
+        />
+      </label>
       <div className="mt-2 flex gap-2">
         <Button type="submit" weight="main" disabled={!isChanged}>
           Take it apart so

@@ -27,10 +27,15 @@ interface RosterRowProps {
   readonly deeds: RowDeeds;
 }
 
-/** The line as it came, where it says something else than what is cut and shown in the columns; otherwise empty. */
-function cameOtherwise({ raw, fields }: Entry): string {
+/** Cells of the line as it came that say something else than the entry does now; empty when none does. */
+function cameOtherwise({ raw, fields, quantity }: Entry): string {
+  const present = new Set([...Object.values(fields), String(quantity)]);
   const cells = raw.split('\t').map((cell) => cell.trim());
-  return cells.includes(fields.text ?? '') ? '' : cells.join(' · ');
+  if (cells.includes(fields.text ?? '')) return '';
+  const words = new Set((fields.text ?? '').split(' '));
+  return cells
+    .filter((cell) => cell !== '' && !present.has(cell) && !cell.split(/\s+/).every((word) => words.has(word)))
+    .join(' · ');
 }
 
 /** One entry: as it came, as it will be cut, and what needs a look. */

@@ -4,13 +4,13 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { facetOf, randomBytes, useRun } from '@/client';
 import type { Finding } from '@/core/finding';
-import { addEntry, changeField, changeQuantity, ownColumns, putBack, takeOut } from '@/core/roster';
+import { addEntry, changeField, changeQuantity, columnsBesideText, putBack, takeOut } from '@/core/roster';
 import type { Entry } from '@/core/run';
+import { gridFor } from './grid-for';
 import { RosterRow, type RowDeeds } from './roster-row';
 
 const ROW_PX = 33;
 const AHEAD = 16;
-
 interface RosterTableProps {
   /** Present entries, then those that are withdrawn. */
   readonly entries: readonly Entry[];
@@ -25,8 +25,8 @@ const NOTHING: readonly Finding[] = [];
 export function RosterTable({ entries, findingsOf, onCurrent }: RosterTableProps) {
   const { work, spec } = useRun();
   const deeds = useRowDeeds(onCurrent);
-  const columns = useMemo(() => ownColumns(spec.entries), [spec.entries]);
-  const gridTemplate = `46px minmax(210px,1.6fr) 60px ${columns.map(() => 'minmax(64px,0.6fr) ').join('')}minmax(130px,1.2fr) 46px 84px`;
+  const columns = useMemo(() => columnsBesideText(spec.entries), [spec.entries]);
+  const { gridTemplate, minWidthPx } = useMemo(() => gridFor(spec.entries, columns), [spec.entries, columns]);
   const facets = useMemo(
     () => new Map(work.bench.items.map((item) => [item.entryId, facetOf(item)])),
     [work.bench.items],
@@ -43,8 +43,8 @@ export function RosterTable({ entries, findingsOf, onCurrent }: RosterTableProps
     getItemKey: (index) => entries[index]!.id,
   });
   return (
-    <div className="bg-paper">
-      <div role="table" aria-label="Entries" aria-rowcount={entries.length + 1}>
+    <div className="overflow-x-auto bg-paper">
+      <div role="table" aria-label="Entries" aria-rowcount={entries.length + 1} style={{ minWidth: minWidthPx }}>
         <TableHead
           names={['No', 'In the list', 'Pieces', ...columns, 'What needs a look', 'Done']}
           gridTemplate={gridTemplate}

@@ -155,7 +155,8 @@ function drawRow(
 }
 
 function drawTick(doc: PDFKit.PDFDocument, { state, entry }: ProofRow, xMm: number, yMm: number): void {
-  const pieces = entry.quantity === 1 ? '' : `${entry.quantity} pieces. `;
+  const pieces = entry.quantity === 1 ? '' : `, ${entry.quantity} pieces`;
+  const whose = `${entry.fields.text ?? ''}${pieces}: `;
   doc
     .lineWidth(0.8)
     .rect(xMm * PT, (yMm + 1) * PT, 4 * PT, 4 * PT)
@@ -167,7 +168,8 @@ function drawTick(doc: PDFKit.PDFDocument, { state, entry }: ProofRow, xMm: numb
       .lineTo((xMm + 3.4) * PT, (yMm + 1.8) * PT)
       .stroke('#17655e');
   }
-  words(doc, 'words', 8.5, pieces + stateWords(state), xMm + 6, yMm + 1, COLUMN.words);
+  const said = whose + stateWords(state);
+  words(doc, coveringFont(doc, said, 'words'), 8.5, said, xMm + 6, yMm + 1, COLUMN.words);
 }
 
 function stateWords(state: ProofRow['state']): string {
@@ -200,7 +202,7 @@ function words(
 }
 
 /** The words' face has Latin letters only; what it lacks is written in a face of the letterings that has it. */
-function coveringFont(doc: PDFKit.PDFDocument, text: string, usual: 'strong' | 'measures'): string {
+function coveringFont(doc: PDFKit.PDFDocument, text: string, usual: 'words' | 'strong' | 'measures'): string {
   if (/^[\u0020-\u024f\u1e00-\u1eff\u2010-\u2044€·]*$/.test(text)) return usual;
   const [sha] = facesCovering(text.replace(/\s/gu, ''));
   if (sha === undefined) return usual;
