@@ -10,20 +10,8 @@ export function useBrowserSetting<T extends string>(
   choices: readonly T[],
   fallback: T,
 ): readonly [T, (value: T) => void] {
-  const key = `knurl-${name}`;
-  const read = useCallback((): T => {
-    const kept = localStorage.getItem(key);
-    return choices.find((choice) => choice === kept) ?? fallback;
-  }, [key, choices, fallback]);
-  const value = useSyncExternalStore(subscribe, read, () => fallback);
-  const set = useCallback(
-    (next: T) => {
-      localStorage.setItem(key, next);
-      for (const listener of listeners) listener();
-    },
-    [key],
-  );
-  return [value, set];
+  const [kept, set] = useBrowserText(name);
+  return [choices.find((choice) => choice === kept) ?? fallback, set];
 }
 
 /** Words that this browser keeps, such as the name of whoever works at it. */

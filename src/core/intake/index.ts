@@ -5,10 +5,8 @@
 export { type DecodedText, decodeText } from './decode-text';
 export { type Table, readDelimited, readDelimitedFile, tableOf } from './read-delimited';
 export { type CardTrouble, type CardTable, readCards } from './read-cards';
+export { MOST_FILE_BYTES } from './file-limit';
 export { type ColumnRole, COLUMN_ROLES, rolesOfHeader } from './column-roles';
 export { type ColumnUse, type Mapping, guessMapping, headerKey, withRole } from './guess-mapping';
 export { type ListLine, type MappedTable, mapTable, readQuantity, rereadLine, tidy } from './map-table';
 export { isMarkedFormula, markFormula, unmarkFormula } from './formula-mark';
-
-/** Larger files are refused before they are sent or read: a list of 20,000 names has one or two megabytes. */
-export const MOST_FILE_BYTES = 20_000_000;

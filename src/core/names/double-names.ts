@@ -1,3 +1,5 @@
+import { plainName } from './plain-name';
+
 /** Why two names may be the same person. */
 export type NearReason = 'accents' | 'oneLetter' | 'turnedRound';
 
@@ -58,15 +60,9 @@ function groups<T>(things: readonly T[], keyOf: (thing: T) => string): number[][
   return [...byKey.values()];
 }
 
-/** Small letters without accents, marks and doubled spaces. */
+/** Without accents, case, marks and doubled spaces. */
 function fold(name: string): string {
-  return name
-    .normalize('NFKD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
-    .replace(/ß/g, 'ss')
-    .replace(/ł/g, 'l')
-    .replace(/ø/g, 'o')
+  return plainName(name)
     .replace(/[’'`´]/gu, '')
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();

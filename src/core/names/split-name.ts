@@ -86,7 +86,7 @@ function givenToFamily(words: readonly string[]): Partial<NameParts> {
   if (particleAt < 0) return { given, further: others.slice(0, -1).join(' '), family: others.at(-1) ?? '' };
   const fromParticle = others.slice(particleAt);
   const numParticles = Math.min(count(fromParticle, isParticle), fromParticle.length - 1);
-  // `José Ortega y Gasset`: the word before `y` belongs to the family name.
+  // `José Ibarra y Solano`: the word before `y` belongs to the family name.
   const isJoining = /^y$/i.test(fromParticle[0] ?? '') && particleAt > 0;
   if (isJoining) {
     return {

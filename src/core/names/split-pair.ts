@@ -3,7 +3,7 @@ import { NO_NAME, joinName } from './name-parts';
 import { splitName } from './split-name';
 
 const JOINING = /\s*(?:&|\+)\s*|\s*\/\s*|\s+(?:and|und|et|en|og|och)\s+/iu;
-/** Words that also stand inside family names (`Ortega y Gasset`): only taken after a single given name. */
+/** Words that also stand inside family names (`Ibarra y Solano`): only taken after a single given name. */
 const MAYBE_JOINING = /^(\S+)\s+(?:y|e|i)\s+(\S.*)$/iu;
 
 /**

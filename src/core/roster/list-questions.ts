@@ -1,4 +1,4 @@
-import { type DateValue, readDate, writeDate } from '../dates';
+import { type DateForm, type DateValue, readDate, writeDate } from '../dates';
 import { readQuantity } from '../intake';
 import {
   type NearReason,
@@ -10,7 +10,7 @@ import {
   withoutStrayMarks,
 } from '../names';
 import { type Entry, type RunSpec, UNREAD_QUANTITY } from '../run';
-import { entryParts } from '../wording';
+import { dateFormOf, entryParts } from '../wording';
 
 export const QUESTION_KINDS = [
   'emptyText',
@@ -95,26 +95,33 @@ function textCases({ language }: RunSpec, entry: Entry, found: Found): void {
   if (pair) found.twoPeople.push(oneCase(entry, text, `${pair[0]} | ${pair[1]}`));
 }
 
-function dateCases({ list, language }: RunSpec, entry: Entry, found: Found): void {
+/** Dates are shown as the items would say them, so that what an answer changes is seen; in the long form while none does. */
+function dateCases(spec: RunSpec, entry: Entry, found: Found): void {
+  const { list, language } = spec;
   const said = entry.fields.date ?? '';
   if (said === '') return;
   const read = readDate(said, { order: list.dateOrder, pivot: list.datePivot });
-  const long = (date: DateValue) => {
-    const written = writeDate(date, 'long', { language, order: list.dateOrder });
+  const onItem = (date: DateValue, form: DateForm = dateFormOf(spec) ?? 'long') => {
+    const written = writeDate(date, form, { language, order: list.dateOrder });
     return written.ok ? written.value : '';
   };
   if (read.ok) {
-    if (/(^|[^\d])['’]?\d\d$/.test(said) && !/\d{4}/.test(said) && read.value.kind !== 'dayMonth') {
-      found.shortYear.push(oneCase(entry, said, long(read.value)));
-    }
+    // Whatever is cut, it is the year that is asked about.
+    if (isShortYear(said, read.value)) found.shortYear.push(oneCase(entry, said, onItem(read.value, 'long')));
     return;
   }
   const { problem } = read;
-  if (problem.kind === 'ambiguous') found.dateOrder.push(oneCase(entry, said, long(problem.dmy), long(problem.mdy)));
-  else if (problem.kind === 'impossible' && problem.fitsOrder) {
+  if (problem.kind === 'ambiguous') {
+    const [dayFirst, monthFirst] = [onItem(problem.dmy), onItem(problem.mdy)];
+    if (dayFirst !== monthFirst) found.dateOrder.push(oneCase(entry, said, dayFirst, monthFirst));
+  } else if (problem.kind === 'impossible' && problem.fitsOrder) {
     const turned = readDate(said, { order: problem.fitsOrder, pivot: list.datePivot });
-    found.badDate.push(oneCase(entry, said, ...(turned.ok ? [long(turned.value)] : [])));
+    found.badDate.push(oneCase(entry, said, ...(turned.ok ? [onItem(turned.value)] : [])));
   } else found.badDate.push(oneCase(entry, said));
+}
+
+function isShortYear(said: string, date: DateValue): boolean {
+  return date.kind !== 'dayMonth' && /(^|[^\d])['’]?\d\d$/.test(said) && !/\d{4}/.test(said);
 }
 
 /** One to twelve in the languages of the lists, each row in order. */

@@ -1,5 +1,5 @@
 import { guessMapping, mapTable, rereadLine, tableOf } from '../intake';
-import { type RunSpec, changeList, mainPlace } from '../run';
+import { type RunSpec, changeList, changePlaceUse, mainPlace, wordingOf } from '../run';
 import { aRun, seededBytes } from '../test';
 import {
   type AnswerId,
@@ -248,4 +248,15 @@ test('what was put right in the run stays right when the same list comes again, 
   const taken = takeComparison(spec.entries, news, () => false, seededBytes(1));
   expect(taken[0]!.fields).toMatchObject({ text: 'Anna Lind', date: '1977' });
   expect(taken.slice(1)).toEqual(spec.entries.slice(1));
+});
+
+test('the order of day and month is asked only where the items would say it, and shown as they would', () => {
+  const spec = runOf([
+    ['Name', 'Date'],
+    ['Ann Lee', '3/4/1980'],
+  ]);
+  const worded = (template: string) => changePlaceUse(spec, (place) => ({ ...place, wording: wordingOf([template]) }));
+  expect(listQuestions(spec)[0]?.cases[0]?.becomes).toEqual(['3 April 1980', '4 March 1980']);
+  expect(listQuestions(worded('{date:romanMonth}'))[0]?.cases[0]?.becomes).toEqual(['3 · IV · 1980', '4 · III · 1980']);
+  expect(listQuestions(worded('est. {date:year}'))).toEqual([]);
 });

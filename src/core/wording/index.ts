@@ -3,7 +3,7 @@
  * lettering's business.
  */
 export { entryParts } from './entry-parts';
-export { type TemplatePart, type Token, templateParts } from './tokens';
+export { type TemplatePart, type Token, dateFormOf, templateParts } from './tokens';
 export { type Worded, type WordedLine, numberOf, people, wordEntry } from './word-entry';
 export { type SpreadText, spreadLetters } from './spread-letters';
 export { type ProofRow, type ProofTally, proofRows, proofTally, tickRows, untickRows } from './proof-rows';

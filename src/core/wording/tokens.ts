@@ -1,4 +1,5 @@
 import { DATE_FORMS, type DateForm } from '../dates';
+import type { RunSpec } from '../run';
 
 /** A piece of a template: fixed words, or something of the entry. */
 export type TemplatePart =
@@ -34,4 +35,16 @@ function tokenOf(said: string): Token {
   const form = /^date(?::\s*(\w+))?$/.exec(said);
   if (form) return { kind: 'date', form: DATE_FORMS.find((known) => known === form[1]) ?? 'long' };
   return { kind: 'field', name: said };
+}
+
+/** The form in which a run cuts its dates: that of the first place which says one; null when none does. */
+export function dateFormOf({ uses }: RunSpec): DateForm | null {
+  const templates = uses.flatMap(({ places }) =>
+    places.flatMap(({ wording }) => wording?.lines.flatMap(({ runs }) => runs.map(({ template }) => template)) ?? []),
+  );
+  for (const part of templates.flatMap(templateParts)) {
+    const tokens = part.kind === 'words' ? [] : part.token.kind === 'either' ? part.token.of : [part.token];
+    for (const token of tokens) if (token.kind === 'date') return token.form;
+  }
+  return null;
 }

@@ -1,4 +1,4 @@
-import { type DateProblem, readDate, writeDate } from '../dates';
+import { type DateForm, type DateProblem, type DateValue, readDate, writeDate } from '../dates';
 import type { Finding } from '../finding';
 import { monogramOf, splitName, splitPair, typedMonogram } from '../names';
 import { type Entry, type PlaceUse, type RunSpec, type SlotRef, slotKeyOf } from '../run';
@@ -115,15 +115,21 @@ function fieldOf(entry: Entry, name: string): string {
   return Object.hasOwn(entry.fields, name) ? (entry.fields[name] ?? '') : '';
 }
 
-function sayDate({ list, language }: RunSpec, { fields }: Entry, form: Extract<Token, { kind: 'date' }>['form']): Said {
+function sayDate({ list, language }: RunSpec, { fields }: Entry, form: DateForm): Said {
   const said = fields.date ?? '';
   const unread = (why: DateProblem['kind'] | 'noYear'): Said => ({
     text: '',
     finding: { kind: 'dateUnread', severity: 'stop', why, said },
   });
   const date = readDate(said, { order: list.dateOrder, pivot: list.datePivot });
+  const write = (value: DateValue) => writeDate(value, form, { language, order: list.dateOrder });
+  if (!date.ok && date.problem.kind === 'ambiguous') {
+    // Two days of one year read the same where only the year is cut: nothing is guessed then.
+    const [first, second] = [write(date.problem.dmy), write(date.problem.mdy)];
+    if (first.ok && second.ok && first.value === second.value) return { text: first.value };
+  }
   if (!date.ok) return unread(date.problem.kind);
-  const written = writeDate(date.value, form, { language, order: list.dateOrder });
+  const written = write(date.value);
   return written.ok ? { text: written.value } : unread(written.problem.kind);
 }
 

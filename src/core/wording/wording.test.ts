@@ -97,6 +97,8 @@ test('dates are written in the form that is asked for, or stop the piece', () =>
     { kind: 'dateUnread', severity: 'stop', why: 'ambiguous', said: '3/4/1976' },
   ]);
   expect(say(open, ['{date}'], (spec) => changeList(spec, { dateOrder: 'mdy' }))?.lines).toEqual(['4 March 1976']);
+  // Both days lie in the same year.
+  expect(say(open, ['{date:year}'])).toMatchObject({ lines: ['1976'], findings: [] });
   expect(say({ text: 'Ann' }, ['est. {date:year}'])?.findings).toEqual([
     { kind: 'dateUnread', severity: 'stop', why: 'noDate', said: '' },
   ]);

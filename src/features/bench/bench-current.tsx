@@ -42,9 +42,9 @@ export function BenchCurrent({ item }: { readonly item: BenchItem }) {
         {shape?.numHoles != null && <Figure label="holes to weed" value={String(shape.numHoles)} />}
         <Figure label="from" value={piece?.passNo == null ? 'no pass yet' : `pass ${piece.passNo}`} />
         {Object.entries(item.fields)
-          .filter(([name]) => name !== 'text')
+          .filter(([name, value]) => name !== 'text' || value !== item.text.join(' '))
           .map(([name, value]) => (
-            <Figure key={name} label={name} value={value} isWord />
+            <Figure key={name} label={name === 'text' ? 'for' : name} value={value} isWord />
           ))}
       </dl>
     </section>

@@ -14,6 +14,8 @@ interface BenchRowProps {
 /** One item: its facet, its name, and the facet's meaning in words. */
 export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, onPick }: BenchRowProps) {
   const facet = facetOf(item);
+  const words = item.text.join(' ');
+  const whose = item.fields.text ?? '';
   const passNo = item.pieces[0]?.passNo ?? null;
   return (
     <button
@@ -26,7 +28,10 @@ export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, onPi
       } ${isCurrent ? 'border-l-verdigris font-semibold' : 'border-l-transparent'}`}
     >
       <Facet {...facet} sizePx={24} />
-      <span className="min-w-0 flex-1 break-words">{item.text.join(' ')}</span>
+      <span className="min-w-0 flex-1 break-words">
+        {words}
+        {whose !== '' && whose !== words && <span className="block text-sm font-normal text-soft">{whose}</span>}
+      </span>
       <span className="max-w-32 text-right font-narrow text-sm text-soft" aria-hidden>
         {facet.label}
         {passNo !== null && <span className="measure block text-[0.75rem]">pass {passNo}</span>}

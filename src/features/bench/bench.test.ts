@@ -80,7 +80,7 @@ test('filters name what is to do next, with their numbers; what is empty is left
 });
 
 test('a name is found by the beginning of any of its words, without its accents', () => {
-  const named = (text: string) => ({ ...anItem('open'), itemId: text, text: [text] });
+  const named = (text: string) => ({ ...anItem('open'), itemId: text, text: [text], fields: { text } });
   const items = ['Åsa Sørbø', 'Sorrel', 'Tess Aßmann', 'Łukasz Nowak', 'Bess'].map(named);
   const found = (typed: string) => itemsNamed(items, typed).map(({ text }) => text[0]);
   expect(found('sor')).toEqual(['Åsa Sørbø', 'Sorrel']);

@@ -1,7 +1,6 @@
 'use client';
 
-import { useRef } from 'react';
-import { Button, ListText, Notice } from '@/ui';
+import { Button, FileButton, ListText, Notice } from '@/ui';
 import type { Intake } from './use-intake';
 
 interface ListSourceProps {
@@ -35,34 +34,13 @@ export function ListSource({ intake, className, placeholder }: ListSourceProps) 
         </p>
       )}
       <p className="flex flex-wrap items-center gap-3">
-        <FileButton onFile={(file) => void intake.readFile(file)} isReading={isReading} />
+        <FileButton label="File with the list" disabled={isReading} onFile={(file) => void intake.readFile(file)}>
+          {isReading ? 'Reading…' : 'Choose a file…'}
+        </FileButton>
         <span className="text-soft">
           or drop it anywhere: spreadsheet (XLSX), text with columns (CSV, TSV), address cards (VCF)
         </span>
       </p>
     </div>
-  );
-}
-
-function FileButton({ onFile, isReading }: { readonly onFile: (file: File) => void; readonly isReading: boolean }) {
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        aria-label="File with the list"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) onFile(file);
-        }}
-      />
-      <Button disabled={isReading} onClick={() => input.current?.click()}>
-        {isReading ? 'Reading…' : 'Choose a file…'}
-      </Button>
-    </>
   );
 }
