@@ -41,18 +41,19 @@ test('the demo: seeded once, there again after a restart, without installing or 
   expect(first.printed).toContain(`Knurl runs at ${URL}`);
   expect(first.printed).toContain('Seeding the demo');
   await page.goto(URL);
-  const row = page.getByRole('listitem').filter({ hasText: 'Marlstone Silver Band' });
+  const row = page.getByRole('listitem').filter({ hasText: 'garment bags' });
   await expect(row).toContainText('in 17 days');
   await expect(row).toContainText('1 piece waits to be cut again');
-  const id = (await (await page.request.get(`${URL}/api/runs`)).json()).runs[0].id;
+  await expect(page.getByRole('listitem').filter({ hasText: 'mute pouches' })).toContainText('in 24 days');
+  const ids = async () =>
+    (await (await page.request.get(`${URL}/api/runs`)).json()).runs.map((run: { id: string }) => run.id) as string[];
+  const seeded = await ids();
   await stop();
 
   const second = await start('demo');
   expect(second.printed).not.toMatch(/Install|Build|Seed/);
   expect(second.seconds).toBeLessThan(10);
-  expect((await (await page.request.get(`${URL}/api/runs`)).json()).runs.map((run: { id: string }) => run.id)).toEqual([
-    id,
-  ]);
+  expect(await ids()).toEqual(seeded);
 });
 
 test('a second start on the same data names the first one', async () => {
@@ -71,7 +72,7 @@ test('starting over brings the demo anew and leaves what is not Knurl’s', asyn
   expect(printed).toContain('Removed from');
   expect(printed).toContain('Seeding the demo');
   expect(readFileSync(path.join(dataDir, 'my-notes.txt'), 'utf8')).toBe('keep me');
-  expect((await (await request.get(`${URL}/api/runs`)).json()).runs).toHaveLength(1);
+  expect((await (await request.get(`${URL}/api/runs`)).json()).runs).toHaveLength(2);
 });
 
 test('without the demo an empty folder stays empty of runs', async ({ request }) => {

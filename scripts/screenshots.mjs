@@ -30,4 +30,32 @@ await shoot('bench-keys');
 await page.keyboard.press('Escape');
 await page.keyboard.press('x');
 await shoot('bench-spoiled');
+await page.keyboard.press('Escape');
+
+await page.goto(address);
+await page.getByRole('link', { name: /mute pouches/ }).click();
+for (const step of ['Wording', 'Proof']) {
+  await page.getByRole('navigation').getByRole('link', { name: step }).click();
+  await page.waitForTimeout(1500);
+  await shoot(step.toLowerCase());
+}
+const run = page.url().replace(/\/\w+$/, '');
+await page.goto(`${run}/list`);
+const field = page.getByLabel(/Names one to a line/);
+const list = await field.inputValue();
+await field.fill(
+  `${list.replace('Fergus Iain', 'Fergus Ian').replace(/\nTom Edwin.*/, '')}\nRéka Ilona Őrsi\t1\t150\t3/3/2020`,
+);
+await shoot('newer-list');
+await page.goto(`${address}/runs/new`);
+await page.getByLabel('What it is for').fill('Caps for the helpers of the tour');
+await page.getByLabel('File with the list').setInputFiles({
+  name: 'helpers.csv',
+  mimeType: 'text/csv',
+  buffer: Buffer.from(
+    'Nr;Vorname;Name;Dabei seit;Größe;Anzahl\n1;Maximilian;FEATHERSTONEHAUGH;12.9.1998;L;1\n2;Siân;Prydderch-Lloyd;3.4.2011;M;2\n' +
+      '3;José Luis;Ibáñez;21.1.2016;L;1\n4;Oisín;Ó Dálaigh;5.5.87;XL;1\n5;Åse;Brandvold;30.8.2001;S;zwei\n',
+  ),
+});
+await shoot('columns');
 await browser.close();

@@ -45,11 +45,13 @@ export async function readList(
   return ok({ ...file.value, sheets });
 }
 
+/** Headers that only a person knew for such are found again too: the first row is looked up whatever it was guessed to be. */
 async function mappingOf({ store: { db } }: Context, table: ListSheet['table']) {
-  const guess = guessMapping(table);
-  const key = headerKey(table, guess);
-  const choice = key === '' ? null : await findColumnChoice(db, key);
-  return choice ? { mapping: applyChoice(guess, choice), isRemembered: true } : { mapping: guess, isRemembered: false };
+  const headed = guessMapping(table, true);
+  const choice = await findColumnChoice(db, headerKey(table, headed));
+  return choice
+    ? { mapping: applyChoice(headed, choice), isRemembered: true }
+    : { mapping: guessMapping(table), isRemembered: false };
 }
 
 function applyChoice(guess: Mapping, { roles, keyAt }: ColumnChoice): Mapping {
@@ -57,11 +59,9 @@ function applyChoice(guess: Mapping, { roles, keyAt }: ColumnChoice): Mapping {
   return { ...guess, keyAt, columns: guess.columns.map((column, i) => ({ ...column, role: roles[i]! })) };
 }
 
-const cell = z.string().max(5000);
-
 /** A table with what its columns are taken for, as it comes back from a person who looked at it. */
 export const mappedTableSchema = z.object({
-  rows: z.array(z.array(cell).max(256)).max(20_001),
+  rows: z.array(z.array(z.string()).max(256)).max(20_001),
   mapping: z.object({
     hasHeader: z.boolean(),
     columns: z.array(z.object({ role: z.enum(COLUMN_ROLES), name: z.string().min(1).max(60) })).max(256),

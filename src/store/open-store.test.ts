@@ -7,9 +7,11 @@ import type { NewAct } from '@/core/ledger';
 import {
   DATABASE_FILE,
   appendAct,
+  findColumnChoice,
   findRun,
   inTransaction,
   insertRun,
+  keepColumnChoice,
   listActs,
   listRuns,
   openStore,
@@ -73,7 +75,7 @@ test('before a migration a copy is made that holds everything', async () => {
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test',
+    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice',
   );
   raw.exec('ALTER TABLE run RENAME TO run_before');
   raw.close();
@@ -90,12 +92,19 @@ test('a database of the first step gains what came since, with everything in it,
   await insertRun(store.db, 'arunnumber', aRun(['Ann']), NOW);
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
-  raw.exec("DELETE FROM kysely_migration WHERE name = '0002-archived-runs'; ALTER TABLE run DROP COLUMN archived_at");
+  raw.exec(
+    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice",
+  );
   raw.close();
   const again = await opened();
   expect(await findRun(again.db, 'arunnumber')).toMatchObject({ counter: 1, archivedAt: null });
   expect(await setArchived(again.db, 'arunnumber', NOW)).toBe(true);
   expect(await findRun(again.db, 'arunnumber')).toMatchObject({ archivedAt: NOW });
+  expect(await findColumnChoice(again.db, 'name\tsize')).toBeNull();
+  const choice = { roles: ['text', 'size'], keyAt: null } as const;
+  await keepColumnChoice(again.db, 'name\tsize', choice, NOW);
+  await keepColumnChoice(again.db, 'name\tsize', { ...choice, keyAt: 1 }, NOW);
+  expect(await findColumnChoice(again.db, 'name\tsize')).toEqual({ ...choice, keyAt: 1 });
   await again.close();
   expect(readdirSync(dataDir).some((name) => name.startsWith('knurl-before-0002-archived-runs'))).toBe(true);
 });

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { ProofRow } from '@/core/wording';
 import { isTyping } from '@/ui';
 
@@ -7,7 +7,8 @@ export function useProofKeys(rows: readonly ProofRow[], across: number, toggle: 
   const [wantedAt, setAt] = useState(0);
   const at = Math.min(wantedAt, Math.max(0, rows.length - 1));
   const latest = useRef({ rows, toggle, at });
-  useEffect(() => {
+  // With what is on the screen: a key pressed right after it must not answer what stood there before.
+  useLayoutEffect(() => {
     latest.current = { rows, toggle, at };
   });
   useEffect(() => {

@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { randomBytes, useRun } from '@/client';
 import { type AnswerId, type ListQuestion, answerQuestion, answersOf, isForColumn, listQuestions } from '@/core/roster';
 import { isTyping } from '@/ui';
@@ -45,7 +45,8 @@ export function useQuestions(): Questions {
 
 function useQuestionKeys(questions: Questions): void {
   const latest = useRef(questions);
-  useEffect(() => {
+  // With what is on the screen: a key pressed right after it must not answer what stood there before.
+  useLayoutEffect(() => {
     latest.current = questions;
   });
   useEffect(() => {
