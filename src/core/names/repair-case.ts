@@ -35,7 +35,9 @@ function isSmall(text: string): boolean {
 
 /** A word of a text that is all in one case. */
 function setWord(word: string, isFirst: boolean, wasCapitals: boolean, language: string): string {
-  if (!isFirst && isParticle(word)) return lower(word, language);
+  // A single capital is an initial, not a word that joins.
+  const isWord = word.length > 1 || !wasCapitals;
+  if (!isFirst && isWord && (isParticle(word) || isJoining(word.toLowerCase()))) return lower(word, language);
   if (wasCapitals && /^[IVX]{2,4}$/.test(word)) return word;
   if (wasCapitals && /^\p{Lu}\.?$/u.test(word)) return word;
   return titled(word, language);
@@ -47,7 +49,7 @@ function repairWord(word: string, isFirst: boolean, language: string): string {
   if (/^(\p{Lu})(\p{Ll}+)(?:-\p{Ll}\p{L}*)+$/u.test(word)) return titled(word, language);
   if (/^[OD]['’]\p{Ll}/u.test(word)) return titled(word, language);
   if (/^mc\p{Ll}{3,}$/iu.test(word) && !isMixed(word)) return titled(word, language);
-  if (/^\p{Ll}{2,}[\p{L}'’-]*$/u.test(word) && isSmall(word) && !isSuffix(word) && !isBesideCapitals(word)) {
+  if (/^\p{Ll}{2,}[\p{L}'’-]*$/u.test(word) && isSmall(word) && !isSuffix(word) && !isJoining(word)) {
     return titled(word, language);
   }
   // Capitals turned round: the shift key met caps lock.
@@ -61,8 +63,8 @@ function isMixed(word: string): boolean {
   return /\p{Ll}/u.test(word) && /\p{Lu}/u.test(word.slice(1));
 }
 
-/** `d’Arcy`, and small words that join. */
-function isBesideCapitals(word: string): boolean {
+/** Small words between names. */
+function isJoining(word: string): boolean {
   return /^(and|und|et|en|og|och|e|i|the|of|est|since)$/.test(word);
 }
 

@@ -87,11 +87,11 @@ interface RoleSelectProps {
 
 function RoleSelect({ name, role, onRole }: RoleSelectProps) {
   return (
-    <label className="block min-w-28">
+    <label className="block min-w-24">
       <span className="mb-1 block font-semibold">{name}</span>
       <select
         aria-label={`What “${name}” is`}
-        className="w-full"
+        className="w-full px-1"
         value={role}
         onChange={(event) => onRole(event.target.value as ColumnRole)}
       >

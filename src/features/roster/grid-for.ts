@@ -1,15 +1,15 @@
 import type { Entry } from '@/core/run';
 
 /** A letter of the table's face, about. */
-const LETTER_PX = 8.4;
-const PADDING_PX = 26;
+const LETTER_PX = 7.9;
+const PADDING_PX = 22;
 /** Longer lists than this are judged by their beginning. */
 const SAMPLE = 2000;
 const NUMBER_PX = 46;
-const PIECES_PX = 62;
-const LOOK_PX = 165;
+const PIECES_PX = 58;
+const LOOK_PX = 145;
 const DONE_PX = 46;
-const DEED_PX = 88;
+const DEED_PX = 80;
 
 export interface RosterGrid {
   /** For `grid-template-columns`. */

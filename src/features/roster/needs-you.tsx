@@ -20,10 +20,13 @@ const MOST_SHOWN = 3;
 /** What wants a decision, before the long list in which it would be looked for. */
 export function NeedsYou({ entries, findingsOf }: NeedsYouProps) {
   if (entries.length === 0) return null;
-  const hasStops = entries.some(({ id }) => hasStop(findingsOf.get(id) ?? []));
+  const isStopped = ({ id }: Entry) => hasStop(findingsOf.get(id) ?? []);
+  const hasStops = entries.some(isStopped);
+  // What stays out of a pass comes first.
+  const sorted = hasStops ? [...entries.filter(isStopped), ...entries.filter((entry) => !isStopped(entry))] : entries;
   return (
     <ul className={`mb-4 border-l-4 bg-paper ${hasStops ? 'border-madder' : 'border-brass'}`}>
-      {entries.slice(0, MOST_SHOWN).map(({ id, fields }) => (
+      {sorted.slice(0, MOST_SHOWN).map(({ id, fields }) => (
         <li key={id} className="flex flex-wrap items-baseline gap-x-3 border-b border-rule px-3 py-1.5 last:border-b-0">
           <b>{fields.text}</b>
           {(findingsOf.get(id) ?? [])

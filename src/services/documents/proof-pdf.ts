@@ -108,6 +108,14 @@ function drawingOf(fits: readonly Fit[]): Drawing {
   return { parts, widthMm: Math.max(0, xMm - LETTER_GAP_MM), heightMm, asCut };
 }
 
+const TITLE_WIDTH = 128;
+
+/** As large as one line allows; a very long title wraps in small letters. */
+function titleSize(doc: PDFKit.PDFDocument, font: string, title: string): number {
+  const sizes = [15, 13, 11, 9, 8];
+  return sizes.find((size) => doc.font(font).fontSize(size).widthOfString(title) < TITLE_WIDTH * PT) ?? 7;
+}
+
 interface HeadFacts {
   readonly scale: number;
   readonly page: number;
@@ -117,7 +125,8 @@ interface HeadFacts {
 
 function head(doc: PDFKit.PDFDocument, spec: RunSpec, { scale, page, numTexts, today }: HeadFacts): void {
   const size = scale === 1 ? 'true size' : `all at ${Math.round(scale * 100)} % of true size`;
-  words(doc, coveringFont(doc, spec.title, 'strong'), 15, spec.title, PAGE.margin, 13, 140);
+  const font = coveringFont(doc, spec.title, 'strong');
+  words(doc, font, titleSize(doc, font, spec.title), spec.title, PAGE.margin, 13, TITLE_WIDTH);
   words(
     doc,
     'words',
