@@ -6,6 +6,15 @@ export { entryParts } from './entry-parts';
 export { type TemplatePart, type Token, dateFormOf, templateParts } from './tokens';
 export { type Worded, type WordedLine, numberOf, people, wordEntry } from './word-entry';
 export { type SpreadText, spreadLetters } from './spread-letters';
-export { type ProofRow, type ProofTally, proofRows, proofTally, tickRows, untickRows } from './proof-rows';
+export {
+  type ProofRow,
+  type ProofTally,
+  type Reworded,
+  proofRows,
+  proofTally,
+  rewordedTexts,
+  tickRows,
+  untickRows,
+} from './proof-rows';
 export { type ProofState, lookOf, proofStateOf } from './proof-state';
 export { type Oddity, oddities } from './oddities';

@@ -1,6 +1,6 @@
 import { type RunSpec, changePlaceUse, setOverride, wordingOf } from '../run';
 import { aRun, seededBytes } from '../test';
-import { proofRows, proofTally, tickRows, untickRows } from '.';
+import { proofRows, proofTally, rewordedTexts, tickRows, untickRows } from '.';
 
 const run = () =>
   changePlaceUse(aRun(['Ann Lee', 'Bo May', 'Cy Dow']), (place) => ({ ...place, wording: wordingOf(['{given}']) }));
@@ -36,4 +36,15 @@ test('a text that stays empty for now cannot be ticked and counts as none', () =
   const emptied = setOverride(spec, first!.at, null, seededBytes(1));
   expect(tickRows(emptied, proofRows(emptied).slice(0, 1), 'Ada', '2026-05-01T10:00:00Z')).toBe(emptied);
   expect(proofTally(emptied).numTexts).toBe(2);
+});
+
+test('texts that another state of the run would cut otherwise are told, by entry', () => {
+  const spec = run();
+  const entries = spec.entries.map((entry, i) =>
+    i === 1 ? { ...entry, fields: { text: 'Bob May' } } : i === 2 ? { ...entry, fields: { text: 'Cy Dowd' } } : entry,
+  );
+  expect(rewordedTexts(spec, { ...spec, entries: entries.slice(1) })).toEqual([
+    { entryId: spec.entries[1]!.id, was: 'Bo', is: 'Bob' },
+  ]);
+  expect(rewordedTexts(spec, spec)).toEqual([]);
 });

@@ -1,11 +1,14 @@
 'use client';
 
 import type { ListComparison, LineFate } from '@/core/roster';
+import type { Reworded } from '@/core/wording';
 import type { BenchItem } from '@/services';
 import { Notice } from '@/ui';
 
 interface ComparisonProps {
   readonly comparison: ListComparison;
+  /** Texts that would be cut otherwise. */
+  readonly reworded: readonly Reworded[];
   readonly hasWork: (entryId: string) => boolean;
   readonly items: readonly BenchItem[];
 }
@@ -15,16 +18,14 @@ type Changed = Extract<LineFate, { kind: 'changed' }>;
 const MOST_SHOWN = 40;
 
 /** New, changed and gone, the dear ones first: names that are cut already and would read otherwise now. */
-export function Comparison({ comparison: { fates, gone }, hasWork, items }: ComparisonProps) {
+export function Comparison({ comparison: { fates, gone }, reworded, hasWork, items }: ComparisonProps) {
   const changed = fates.filter((fate): fate is Changed => fate.kind === 'changed');
   const added = fates.filter(({ kind }) => kind === 'new');
   const numSame = fates.length - changed.length - added.length;
   const cut = new Set(
     items.filter(({ pieces }) => pieces.some(({ stage }) => stage !== null)).map(({ entryId }) => entryId as string),
   );
-  const cutAndChanged = changed.filter(
-    ({ entry, changes }) => cut.has(entry.id) && changes.some(({ name }) => name === 'text'),
-  );
+  const cutAndChanged = changed.filter(({ entry }) => cut.has(entry.id)).flatMap((fate) => dearChange(fate, reworded));
   return (
     <section aria-label="What the newer list changes" className="grid gap-3">
       <p className="text-lg" aria-live="polite">
@@ -33,9 +34,8 @@ export function Comparison({ comparison: { fates, gone }, hasWork, items }: Comp
       </p>
       {cutAndChanged.length > 0 && (
         <Notice severity="check">
-          <b>Cut already, and spelled otherwise in the newer list:</b>{' '}
-          {cutAndChanged.map(({ entry, line }) => `${entry.fields.text ?? ''} → ${line.text}`).join('; ')}. What was cut
-          keeps its old name; mark it spoiled at the bench to have it cut again.
+          <b>Cut already, and otherwise in the newer list:</b> {cutAndChanged.join('; ')}. What was cut stays as it is;
+          mark it spoiled at the bench to have it cut again.
         </Notice>
       )}
       <div className="grid items-start gap-4 md:grid-cols-3">
@@ -62,6 +62,14 @@ export function Comparison({ comparison: { fates, gone }, hasWork, items }: Comp
       </div>
     </section>
   );
+}
+
+/** What changes about something that is cut: the name itself, or what was made of it. */
+function dearChange({ entry, line, changes }: Changed, reworded: readonly Reworded[]): string[] {
+  const name = entry.fields.text ?? '';
+  if (changes.some((change) => change.name === 'text')) return [`${name} → ${line.text}`];
+  const words = reworded.find(({ entryId }) => entryId === entry.id);
+  return words ? [`${name}: ${words.was} → ${words.is}`] : [];
 }
 
 interface GroupProps {

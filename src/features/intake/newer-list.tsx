@@ -2,9 +2,10 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { problemSentence, useRun } from '@/client';
+import { problemSentence, randomBytes, useRun } from '@/client';
 import { rereadLine } from '@/core/intake';
-import { compareList, listText } from '@/core/roster';
+import { compareList, listText, takeComparison } from '@/core/roster';
+import { rewordedTexts } from '@/core/wording';
 import { Button, Notice } from '@/ui';
 import { Comparison } from './comparison';
 import { ListSource } from './list-source';
@@ -35,6 +36,11 @@ export function NewerList() {
           ),
     [isUntouched, intake.isUsable, intake.lines, intake.keyColumn, mapping, spec.entries, spec.list.keyColumn],
   );
+  const reworded = useMemo(() => {
+    if (!comparison) return [];
+    const entries = takeComparison(spec.entries, comparison, work.hasWork, randomBytes);
+    return rewordedTexts(spec, { ...spec, entries });
+  }, [spec, comparison, work.hasWork]);
   const isChange = comparison !== null && (comparison.gone.length > 0 || hasNews(comparison, spec.entries));
   const lay = async () => {
     if (!intake.input) return;
@@ -51,7 +57,9 @@ export function NewerList() {
         them; nothing is changed before you say so, and it can be taken back.
       </p>
       {(problem ?? bundleProblem) && <Notice severity="stop">{problem ?? bundleProblem}</Notice>}
-      {comparison && <Comparison comparison={comparison} hasWork={work.hasWork} items={work.bench.items} />}
+      {comparison && (
+        <Comparison comparison={comparison} reworded={reworded} hasWork={work.hasWork} items={work.bench.items} />
+      )}
       <div className="flex flex-wrap items-center gap-3">
         <Button ref={button} weight="main" disabled={!isChange} onClick={() => void lay()}>
           Lay it over the run

@@ -8,7 +8,7 @@ export default function Page() {
   return (
     <>
       <ShopHeader />
-      <main className="mx-auto max-w-6xl px-6 py-6">
+      <main className="mx-auto max-w-7xl px-6 py-6">
         <StartRun />
       </main>
     </>
