@@ -127,6 +127,22 @@ test('one of many alike is answered by itself, and taken back', async ({ page })
   await expect(rowOf(page, 'BEA SOLER')).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(asked(page)).toHaveText(/2 names/);
+
+  await test.step('a name is taken apart as its bearer says', async () => {
+    await page.getByLabel('Another name').fill('Ana García López');
+    await page.keyboard.press('Enter');
+    await page.getByLabel('Text of entry 5').focus();
+    await expect(page.getByLabel('Further names')).toHaveValue('García');
+    await page.getByLabel('Further names').fill('');
+    await page.getByLabel('Family name').fill('García López');
+    await page.getByRole('button', { name: 'Take it apart so' }).click();
+    await expect(page.getByLabel('Monogram', { exact: true })).toHaveAttribute('placeholder', 'AG by custom');
+    await expect(page.getByLabel('Text of entry 5')).toHaveValue('Ana García López');
+    await page.getByLabel('Monogram', { exact: true }).fill('AGL');
+    await page.keyboard.press('Tab');
+    await expect(page.getByLabel('monogram of entry 5')).toHaveValue('AGL');
+    await expectSaved(page);
+  });
 });
 
 test('monograms and dates are composed with buttons, proofed, and a newer list un-ticks what it changes', async ({

@@ -6,7 +6,7 @@ import { MONOGRAM_FORMS, type Monogram, type MonogramRule, monogramOf } from '@/
 import { type RunSpec, changeMonogram } from '@/core/run';
 import { people } from '@/core/wording';
 import { Choice } from '@/ui';
-import { FORM_WORDS } from './sentences';
+import { FINER_RULES, type FinerRule, FORM_WORDS } from './sentences';
 
 const MOST_SHOWN = 4;
 
@@ -29,49 +29,60 @@ export function MonogramChoice() {
           />
         ))}
       </div>
-      <Choice
-        label="Two family names with a hyphen"
-        value={rule.doubled}
-        options={[
-          { id: 'first', label: 'first of them' },
-          { id: 'last', label: 'last of them' },
-          { id: 'both', label: 'both' },
-        ]}
-        onChange={(doubled) => set({ doubled: doubled as MonogramRule['doubled'] })}
-      />
-      <Choice
-        label="Particles (van, de)"
-        value={rule.particles}
-        options={[
-          { id: 'drop', label: 'left out' },
-          { id: 'keep', label: 'counted' },
-        ]}
-        onChange={(particles) => set({ particles: particles as MonogramRule['particles'] })}
-      />
-      {(rule.form === 'three' || rule.form === 'largeCentre') && (
-        <Choice
-          label="Without a further given name"
-          value={rule.noFurther}
-          options={[
-            { id: 'two', label: 'two letters' },
-            { id: 'ask', label: 'ask me' },
-          ]}
-          onChange={(noFurther) => set({ noFurther: noFurther as MonogramRule['noFurther'] })}
-        />
-      )}
-      {rule.form === 'one' && (
-        <Choice
-          label="Whose letter"
-          value={rule.single}
-          options={[
-            { id: 'family', label: 'family' },
-            { id: 'given', label: 'given name' },
-          ]}
-          onChange={(single) => set({ single: single as MonogramRule['single'] })}
-        />
-      )}
+      {FINER_RULES.filter(({ forms }) => forms === null || forms.includes(rule.form)).map((finer) => (
+        <FinerChoice key={finer.part} finer={finer} onChoose={set} />
+      ))}
     </section>
   );
+}
+
+/** One finer rule, each answer shown on the first of the run's names for which it matters. */
+function FinerChoice({
+  finer,
+  onChoose,
+}: {
+  readonly finer: FinerRule;
+  readonly onChoose: (part: Partial<MonogramRule>) => void;
+}) {
+  const { spec } = useRun();
+  const { part, label, answers } = finer;
+  const shown = useMemo(
+    () =>
+      madeByEach(
+        spec,
+        answers.map(({ id }) => ({ ...spec.monogram, [part]: id })),
+      ),
+    [spec, part, answers],
+  );
+  return (
+    <Choice
+      label={label}
+      value={spec.monogram[part]}
+      options={answers.map(({ id, words }, i) => ({
+        id,
+        label: (
+          <>
+            {words} {shown && <b className="measure">{shown[i]}</b>}
+          </>
+        ),
+      }))}
+      onChange={(id) => onChoose({ [part]: id })}
+    />
+  );
+}
+
+/** What each rule makes of the first name of which they make different things; null when there is none. */
+function madeByEach({ entries, language }: RunSpec, rules: readonly MonogramRule[]): readonly string[] | null {
+  for (const entry of entries) {
+    if (entry.withdrawn) continue;
+    const [first, second] = people(entry);
+    const made = rules.map((rule) => {
+      const monogram = monogramOf(first, second, rule, language);
+      return monogram.ok ? monogram.value.letters : '–';
+    });
+    if (new Set(made).size > 1) return made;
+  }
+  return null;
 }
 
 interface FormOptionProps {

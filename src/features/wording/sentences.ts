@@ -10,6 +10,55 @@ export const FORM_WORDS: Readonly<Record<MonogramRule['form'], string>> = {
   couple: 'couple: first, family, first',
 };
 
+/** Parts of the custom beside its form. */
+export interface FinerRule {
+  readonly part: 'doubled' | 'particles' | 'noFurther' | 'single';
+  readonly label: string;
+  readonly answers: readonly { readonly id: string; readonly words: string }[];
+  /** Forms for which it matters; null: all. */
+  readonly forms: readonly MonogramRule['form'][] | null;
+}
+
+export const FINER_RULES: readonly FinerRule[] = [
+  {
+    part: 'doubled',
+    label: 'Two family names with a hyphen',
+    answers: [
+      { id: 'first', words: 'first of them' },
+      { id: 'last', words: 'last of them' },
+      { id: 'both', words: 'both' },
+    ],
+    forms: null,
+  },
+  {
+    part: 'particles',
+    label: 'Particles (van, de)',
+    answers: [
+      { id: 'drop', words: 'left out' },
+      { id: 'keep', words: 'counted' },
+    ],
+    forms: null,
+  },
+  {
+    part: 'noFurther',
+    label: 'Without a further given name',
+    answers: [
+      { id: 'two', words: 'two letters' },
+      { id: 'ask', words: 'ask me' },
+    ],
+    forms: ['three', 'largeCentre'],
+  },
+  {
+    part: 'single',
+    label: 'Whose letter',
+    answers: [
+      { id: 'family', words: 'family' },
+      { id: 'given', words: 'given name' },
+    ],
+    forms: ['one'],
+  },
+];
+
 export const ODDITY_WORDS: Readonly<Record<Oddity, string>> = {
   longest: 'the longest',
   shortest: 'the shortest',
