@@ -1,3 +1,4 @@
+import type { ColumnChoice } from '@/core/intake';
 import type { NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import type { RunSpec } from '@/core/run';
@@ -60,6 +61,9 @@ export const api = {
       headers: { 'content-type': 'application/octet-stream' },
       body: file,
     }),
+  /** What columns under these headers were taken for the last time. */
+  columnsKnown: (key: string) =>
+    send<{ choice: ColumnChoice | null }>(`/api/lists/columns?key=${encodeURIComponent(key)}`),
   /** A run of its own with this spec, nothing made and nothing done yet. */
   copyOfSpec: (spec: RunSpec) => send<RunView>('/api/runs', withJson('POST', { spec })),
   copyRun: (id: string) => send<RunView>(`/api/runs/${id}/copies`, withJson('POST', {})),

@@ -21,6 +21,7 @@ export {
   type MappedSheet,
   type MappedTableInput,
   type ReadListAnswer,
+  columnsKnown,
   mappedTableSchema,
   readList,
 } from './lists';

@@ -2,16 +2,18 @@ import { z } from 'zod';
 import {
   type ListLine,
   type Mapping,
+  type ColumnChoice,
   COLUMN_ROLES,
   guessMapping,
   headerKey,
   mapTable,
   rereadLine,
   tableOf,
+  withChoice,
 } from '@/core/intake';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { countProblem, readPasted } from '@/core/roster';
-import { type ColumnChoice, findColumnChoice, keepColumnChoice } from '@/store';
+import { findColumnChoice, keepColumnChoice } from '@/store';
 import type { Context } from './context';
 import { listIssue } from './input-issues';
 import type { ListSheet } from './list-file/list-file';
@@ -46,17 +48,17 @@ export async function readList(
 }
 
 /** Headers that only a person knew for such are found again too: the first row is looked up whatever it was guessed to be. */
-async function mappingOf({ store: { db } }: Context, table: ListSheet['table']) {
+async function mappingOf(context: Context, table: ListSheet['table']) {
   const headed = guessMapping(table, true);
-  const choice = await findColumnChoice(db, headerKey(table, headed));
+  const choice = await columnsKnown(context, headerKey(table, headed));
   return choice
-    ? { mapping: applyChoice(headed, choice), isRemembered: true }
+    ? { mapping: withChoice(headed, choice), isRemembered: true }
     : { mapping: guessMapping(table), isRemembered: false };
 }
 
-function applyChoice(guess: Mapping, { roles, keyAt }: ColumnChoice): Mapping {
-  if (roles.length !== guess.columns.length) return guess;
-  return { ...guess, keyAt, columns: guess.columns.map((column, i) => ({ ...column, role: roles[i]! })) };
+/** What the columns under some headers were taken for the last time; null when they are new. */
+export function columnsKnown({ store: { db } }: Context, key: string): Promise<ColumnChoice | null> {
+  return key === '' ? Promise.resolve(null) : findColumnChoice(db, key);
 }
 
 /** A table with what its columns are taken for, as it comes back from a person who looked at it. */

@@ -1,12 +1,6 @@
 import { z } from 'zod';
-import { COLUMN_ROLES, type ColumnRole } from '@/core/intake';
+import { COLUMN_ROLES, type ColumnChoice } from '@/core/intake';
 import type { Connection } from './database';
-
-/** What columns were taken for, in their order, and which one tells people apart. */
-export interface ColumnChoice {
-  readonly roles: readonly ColumnRole[];
-  readonly keyAt: number | null;
-}
 
 const choiceSchema = z.object({
   roles: z.array(z.enum(COLUMN_ROLES)).max(256),

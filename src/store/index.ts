@@ -20,6 +20,6 @@ export {
 export { findOutline, putOutlines } from './outline-store';
 export { insertPass, listPasses } from './pass-store';
 export { appendAct, findAct, insertActs, listActs } from './act-store';
-export { type ColumnChoice, findColumnChoice, keepColumnChoice } from './column-choice-store';
+export { findColumnChoice, keepColumnChoice } from './column-choice-store';
 export { proveWritable } from './write-test';
 export { BACKUP_PREFIX, DATABASE_FILE, LOCK_FILE, LOG_FILE, SERVER_FILE } from './files';

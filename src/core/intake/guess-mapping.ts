@@ -30,13 +30,9 @@ export function guessMapping({ rows }: Table, wantsHeader: boolean | null = null
   const hasHeader = wantsHeader ?? looksLikeHeader(sample);
   const [first = []] = sample;
   const body = hasHeader ? sample.slice(1) : sample;
-  const numColumns = sample.reduce(
-    (most, row) => Math.max(most, row.length),
-    rows.reduce((m, row) => Math.max(m, row.length), 0),
-  );
-  const columns = Array.from({ length: numColumns }, (_, i) =>
-    body.map((row) => (row[i] ?? '').trim()).filter(Boolean),
-  );
+  const numColumns = rows.reduce((most, row) => Math.max(most, row.length), 0);
+  const aligned = Array.from({ length: numColumns }, (_, i) => body.map((row) => (row[i] ?? '').trim()));
+  const columns = aligned.map((cells) => cells.filter(Boolean));
   const roles: (ColumnRole | null)[] = columns.map(() => null);
   const taken = new Set<ColumnRole>();
   const give = (at: number, role: ColumnRole) => {
@@ -44,7 +40,7 @@ export function guessMapping({ rows }: Table, wantsHeader: boolean | null = null
     roles[at] = role;
     taken.add(role);
   };
-  if (hasHeader) giveByHeaders(first, columns, give);
+  if (hasHeader) giveByHeaders(first, aligned, give);
   if (!taken.has('date')) columns.forEach((cells, i) => isDates(cells, hasHeader) && give(i, 'date'));
   if (!hasHeader) columns.forEach((cells, i) => isQuantities(cells, body.length) && i > 0 && give(i, 'quantity'));
   if (!taken.has('size')) columns.forEach((cells, i) => isSizes(cells) && give(i, 'size'));
@@ -70,6 +66,18 @@ export function withRole(mapping: Mapping, at: number, role: ColumnRole): Mappin
   return { ...mapping, columns };
 }
 
+/** What columns were taken for under some headers, in their order. */
+export interface ColumnChoice {
+  readonly roles: readonly ColumnRole[];
+  readonly keyAt: number | null;
+}
+
+/** The mapping as it was chosen before for the same headers; as it is when the number of columns is another. */
+export function withChoice(mapping: Mapping, { roles, keyAt }: ColumnChoice): Mapping {
+  if (roles.length !== mapping.columns.length) return mapping;
+  return { ...mapping, keyAt, columns: mapping.columns.map((column, i) => ({ ...column, role: roles[i]! })) };
+}
+
 /** The same for tables with the same headers, in any case; empty when the table has none. */
 export function headerKey({ rows }: Table, { hasHeader }: Mapping): string {
   return hasHeader ? (rows[0] ?? []).map(plainHeader).join('\t') : '';
@@ -85,6 +93,7 @@ function looksLikeHeader(rows: readonly (readonly string[])[]): boolean {
   return isWords && others.length > 1 && first.some((_, i) => isFigures(i));
 }
 
+/** `columns` have a cell for every row, empty ones as well, so that two of them can be laid beside each other. */
 function giveByHeaders(
   headers: readonly string[],
   columns: readonly (readonly string[])[],
@@ -107,8 +116,10 @@ function giveByHeaders(
 
 /** Whether most cells hold what stands in the other column of the same row. */
 function contains(cells: readonly string[], parts: readonly string[]): boolean {
-  const numHolding = cells.filter((cell, i) => (parts[i] ?? '') !== '' && cell.includes(parts[i]!)).length;
-  return numHolding * 2 > cells.length;
+  const both = cells
+    .map((cell, i) => [cell, parts[i] ?? ''] as const)
+    .filter(([cell, part]) => cell !== '' && part !== '');
+  return both.filter(([cell, part]) => cell.includes(part)).length * 2 > both.length;
 }
 
 /** Four in five read as a date. Bare figures count only as years that somebody may remember. */
@@ -132,7 +143,7 @@ const SIZE =
   /^(\d?x{0,3}[sl]|m|xs|one size|os|\d{1,2}\s?[-–\/]\s?\d{1,2}(\s?(y|yrs|years|m|months|jahre|ans|años|anni|jaar|lat))?|(50|56|62|68|74|80|86|92|98|104|110|116|122|128|134|140|146|152|158|164|170|176)|small|medium|large|infant|toddler|youth|adult.*)$/i;
 
 function isSizes(cells: readonly string[]): boolean {
-  return cells.length > 1 && cells.every((cell) => SIZE.test(cell)) && new Set(cells).size < cells.length + 1;
+  return cells.length > 1 && cells.every((cell) => SIZE.test(cell));
 }
 
 /** `Member no`, `Order number`, `ID`, `e-mail`. */

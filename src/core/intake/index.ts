@@ -7,6 +7,14 @@ export { type Table, readDelimited, readDelimitedFile, tableOf } from './read-de
 export { type CardTrouble, type CardTable, readCards } from './read-cards';
 export { MOST_FILE_BYTES } from './file-limit';
 export { type ColumnRole, COLUMN_ROLES, rolesOfHeader } from './column-roles';
-export { type ColumnUse, type Mapping, guessMapping, headerKey, withRole } from './guess-mapping';
+export {
+  type ColumnChoice,
+  type ColumnUse,
+  type Mapping,
+  guessMapping,
+  headerKey,
+  withChoice,
+  withRole,
+} from './guess-mapping';
 export { type ListLine, type MappedTable, mapTable, readQuantity, rereadLine, tidy } from './map-table';
 export { isMarkedFormula, markFormula, unmarkFormula } from './formula-mark';

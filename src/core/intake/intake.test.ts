@@ -88,6 +88,17 @@ test('headers in several languages', () => {
   ).toEqual(['text', 'own']);
 });
 
+test('"Name" beside a given name is told row by row, also where cells are empty', () => {
+  const rows = [
+    ['Name', 'First name'],
+    ['', 'Cy'],
+    ['Anna Berg', 'Anna'],
+    ['Bo Lee', 'Bo'],
+    ['Di May', 'Di'],
+  ];
+  expect(rolesOf(rows)).toEqual(['text', 'given']);
+});
+
 test('without headers the contents speak', () => {
   expect(
     rolesOf([

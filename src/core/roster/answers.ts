@@ -1,6 +1,6 @@
 import { readDate, writeDate } from '../dates';
 import { splitPair } from '../names';
-import { type Entry, type RandomBytes, type RunSpec, changeList, changePlaceUse, makeId, wordingOf } from '../run';
+import { type Entry, type RandomBytes, type RunSpec, type Wording, changeList, makeId } from '../run';
 import { changeEntries, changeQuantity, takeOut } from './edit-entries';
 import { type ListQuestion, type QuestionCase, type QuestionKind, settledKey } from './list-questions';
 import { withText } from './name-fields';
@@ -75,11 +75,7 @@ export function answerQuestion(
     case 'second':
       return cases.reduce((merged, one) => mergeEntries(merged, one, answer === 'second' ? 1 : 0, means), spec);
     case 'givenOnly':
-      return settle(
-        changePlaceUse(spec, (place) => ({ ...place, wording: wordingOf(['{given}']) })),
-        kind,
-        cases,
-      );
+      return settle(withGivenOnly(spec), kind, cases);
     case 'dayFirst':
     case 'monthFirst':
       return changeList(spec, { dateOrder: answer === 'dayFirst' ? 'dmy' : 'mdy' });
@@ -90,6 +86,22 @@ export function answerQuestion(
     case 'takeOut':
       return takeOut(spec, idsOf(cases), means.hasWork);
   }
+}
+
+/** Every place that says the text of the list says the given name instead; whatever else it says stays. */
+function withGivenOnly(spec: RunSpec): RunSpec {
+  const uses = spec.uses.map((use) => ({
+    ...use,
+    places: use.places.map((place) => ({ ...place, wording: place.wording && givenFor(place.wording) })),
+  }));
+  return { ...spec, uses };
+}
+
+function givenFor(wording: Wording): Wording {
+  const lines = wording.lines.map(({ runs }) => ({
+    runs: runs.map((run) => ({ ...run, template: run.template.replaceAll('{text}', '{given}') })),
+  }));
+  return { ...wording, lines };
 }
 
 function idsOf(cases: readonly QuestionCase[]): ReadonlySet<string> {

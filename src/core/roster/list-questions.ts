@@ -58,7 +58,7 @@ export function listQuestions(spec: RunSpec): ListQuestion[] {
     quantityCases(entry, found);
   }
   doubleCases(entries, found);
-  formCases(entries, found);
+  if (saysText(spec)) formCases(entries, found);
   return QUESTION_KINDS.map((kind) => ({
     kind,
     cases: found[kind].filter((one) => !isSettled(spec, kind, one)),
@@ -165,6 +165,15 @@ function doubleCases(entries: readonly Entry[], found: Found): void {
     };
     found[reason === null ? 'double' : 'nearDouble'].push(asked);
   }
+}
+
+/** Where only parts of names are cut, it does not matter whether the list has the whole of them. */
+function saysText({ uses }: RunSpec): boolean {
+  return uses.some(({ places }) =>
+    places.some(({ wording }) =>
+      wording?.lines.some(({ runs }) => runs.some(({ template }) => template.includes('{text}'))),
+    ),
+  );
 }
 
 /** Names of one kind among many of another: a set should be all full or all first names. */

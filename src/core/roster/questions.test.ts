@@ -107,6 +107,17 @@ test('given names only: the wording changes, not the list', () => {
   expect(mainPlace(spec).placeUse.wording?.lines[0]?.runs[0]?.template).toBe('{given}');
   expect(texts(spec)).toEqual(['Anna Lind', 'Bo Lee', 'Cy']);
   expect(asked(spec)).toEqual([]);
+  const composed = changePlaceUse(aRun(['Anna Lind', 'Cy']), (place) => ({
+    ...place,
+    wording: wordingOf(['for {text}', '{date:year}']),
+  }));
+  const { placeUse } = mainPlace(answer(composed, 'nameForms', 'givenOnly'));
+  expect(placeUse.wording?.lines.map(({ runs }) => runs[0]?.template)).toEqual(['for {given}', '{date:year}']);
+});
+
+test('mixed forms are no question where the text of the list is not cut', () => {
+  const spec = changePlaceUse(aRun(['Anna Lind', 'Cy']), (place) => ({ ...place, wording: wordingOf(['{given}']) }));
+  expect(asked(spec)).toEqual([]);
 });
 
 test('whoever has work recorded is the one that stays when doubles become one', () => {

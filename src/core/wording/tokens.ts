@@ -32,8 +32,10 @@ function tokenOf(said: string): Token {
   if (said.includes('|')) return { kind: 'either', of: said.split('|').map((name) => tokenOf(name.trim())) };
   if (said === 'monogram') return { kind: 'monogram' };
   if (said === 'number') return { kind: 'number' };
-  const form = /^date(?::\s*(\w+))?$/.exec(said);
-  if (form) return { kind: 'date', form: DATE_FORMS.find((known) => known === form[1]) ?? 'long' };
+  if (said === 'date') return { kind: 'date', form: 'long' };
+  const form = DATE_FORMS.find((known) => said === `date:${known}`);
+  // A form that nobody knows is a column that nobody has, and is told as missing.
+  if (form) return { kind: 'date', form };
   return { kind: 'field', name: said };
 }
 

@@ -1,6 +1,6 @@
 import { type DateForm, type DateProblem, type DateValue, readDate, writeDate } from '../dates';
 import type { Finding } from '../finding';
-import { monogramOf, splitName, splitPair, typedMonogram } from '../names';
+import { isNamePart, monogramOf, splitName, splitPair, typedMonogram } from '../names';
 import { type Entry, type PlaceUse, type RunSpec, type SlotRef, slotKeyOf } from '../run';
 import { entryParts } from './entry-parts';
 import { type Token, templateParts } from './tokens';
@@ -24,8 +24,9 @@ export function wordEntry(spec: RunSpec, entry: Entry, at: SlotRef, place: Place
   if (own !== undefined) return own && { lines: own.map((text, i) => ownLine(spec, place, text, i)), findings: [] };
   if (!place.wording) return null;
   const findings: Finding[] = [];
+  const numLines = place.wording.lines.length;
   const lines = place.wording.lines.map(({ runs }) =>
-    tidyLine(joined(runs.flatMap(({ template }) => saidOf(spec, entry, template, findings)))),
+    tidyLine(joined(runs.flatMap(({ template }) => saidOf(spec, entry, template, numLines, findings)))),
   );
   // A line that says nothing for this entry takes no room, unless nothing is left.
   const saying = lines.filter(({ text }) => text !== '');
@@ -67,14 +68,15 @@ interface Said {
   readonly finding?: Finding;
 }
 
-function saidOf(spec: RunSpec, entry: Entry, template: string, findings: Finding[]): Said[] {
+function saidOf(spec: RunSpec, entry: Entry, template: string, numLines: number, findings: Finding[]): Said[] {
   const parts = templateParts(template);
+  const isWhole = numLines === 1 && parts.length === 1;
   return parts.map((part) => {
     if (part.kind === 'words') return { text: part.words };
     const said = sayToken(spec, entry, part.token);
     if (said.finding) findings.push(said.finding);
-    // A bare column may be empty as a whole: then there is nothing to draw, and that is said elsewhere.
-    else if (said.text === '' && parts.length > 1) {
+    // What is the whole wording and empty leaves nothing to draw, and that is said elsewhere.
+    else if (said.text === '' && !isWhole) {
       findings.push({ kind: 'partMissing', severity: 'check', part: nameOf(part.token) });
     }
     return said;
@@ -103,14 +105,12 @@ function sayToken(spec: RunSpec, entry: Entry, token: Token): Said {
   }
 }
 
-const PARTS = new Set(['title', 'given', 'further', 'particle', 'family', 'suffix', 'pet']);
-
 function fieldOf(entry: Entry, name: string): string {
-  if (PARTS.has(name)) {
+  if (isNamePart(name)) {
     const parts = entryParts(entry);
     // A family name is said with its particle, as its bearer says it.
     if (name === 'family') return [parts.particle, parts.family].filter(Boolean).join(' ');
-    return parts[name as keyof typeof parts];
+    return parts[name];
   }
   return Object.hasOwn(entry.fields, name) ? (entry.fields[name] ?? '') : '';
 }

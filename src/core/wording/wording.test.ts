@@ -55,6 +55,14 @@ test('braces without a name stay, and a text with braces is not filled again', (
   expect(say({ text: '{part}', part: 'cornet' }, ['{text}'])?.lines).toEqual(['{part}']);
 });
 
+test('a form of date that nobody knows is told, and so is a line that stays empty beside others', () => {
+  const missing = (templates: string[]) =>
+    say({ text: 'Ann', date: '1976' }, templates)?.findings.map((finding) => 'part' in finding && finding.part);
+  expect(missing(['{text}', '{date:yaer}'])).toEqual(['date:yaer']);
+  expect(missing(['{text}', '{famly}'])).toEqual(['famly']);
+  expect(missing(['{text}'])).toEqual([]);
+});
+
 test('names in parts: taken from the text, or as the list has them', () => {
   const text = { text: 'Robert (Bob) van der Berg' };
   expect(say(text, ['{given}', '{family}'])?.lines).toEqual(['Robert', 'van der Berg']);

@@ -1,12 +1,15 @@
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { api, droppedFile, entriesWords, problemSentence, problemWords } from '@/client';
 import {
+  type ColumnChoice,
   MOST_FILE_BYTES,
   type ListLine,
   type Mapping,
   type Table,
   guessMapping,
+  headerKey,
   mapTable,
+  withChoice,
   withRole,
 } from '@/core/intake';
 import { countProblem, readPasted } from '@/core/roster';
@@ -73,7 +76,12 @@ export function useIntake(initialText = ''): Intake {
   const [problem, setProblem] = useState<string | null>(null);
   const [bundle, setBundle] = useState<File | null>(null);
   const settled = useDeferredValue(source);
-  const guessed = useMemo(() => guessedOf(settled), [settled]);
+  const first = useMemo(() => guessedOf(settled), [settled]);
+  const known = useKnownColumns(settled.kind === 'text' ? first.mapped : null);
+  const guessed = useMemo(
+    () => (known && first.mapped ? { ...first, mapped: withKnown(first.mapped, known) } : first),
+    [first, known],
+  );
   const mapped = useMemo(
     () =>
       guessed.mapped && chosen?.table === guessed.mapped.table
@@ -128,6 +136,30 @@ export function useIntake(initialText = ''): Intake {
       setBundle(null);
     },
   };
+}
+
+/** Beyond it the address would be too long to ask with; nobody pastes so many headers. */
+const MOST_KEY = 4000;
+
+/** What a pasted table's headers were taken for the last time; files come with it already. */
+function useKnownColumns(mapped: MappedSource | null): ColumnChoice | null {
+  const key = mapped ? headerKey(mapped.table, { ...mapped.mapping, hasHeader: true }) : '';
+  const [known, setKnown] = useState<{ readonly key: string; readonly choice: ColumnChoice | null } | null>(null);
+  useEffect(() => {
+    if (key === '' || key.length > MOST_KEY) return;
+    let isWanted = true;
+    void api.columnsKnown(key).then((answer) => {
+      if (isWanted && answer.ok) setKnown({ key, choice: answer.value.choice });
+    });
+    return () => {
+      isWanted = false;
+    };
+  }, [key]);
+  return known?.key === key ? known.choice : null;
+}
+
+function withKnown(mapped: MappedSource, choice: ColumnChoice): MappedSource {
+  return { ...mapped, mapping: withChoice(guessMapping(mapped.table, true), choice), isRemembered: true };
 }
 
 /** A file that was dropped on this page, or on the one before it. */

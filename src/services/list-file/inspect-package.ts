@@ -1,12 +1,13 @@
 import { Unzip, UnzipInflate, unzipSync } from 'fflate';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { type FileProblem, MOST_COLUMNS, MOST_INSIDE_BYTES, MOST_ROWS } from './list-file';
+import { sheetPaths } from './sheet-paths';
 
 /** What a spreadsheet's package holds, found without building anything from it. */
 export interface PackageFacts {
   readonly paths: readonly string[];
-  /** By path of the sheet. */
-  readonly sheets: ReadonlyMap<string, SheetFacts>;
+  /** In the order in which the sheets are shown. */
+  readonly sheets: readonly SheetFacts[];
 }
 
 export interface SheetFacts {
@@ -18,7 +19,6 @@ export interface SheetFacts {
 }
 
 const MOST_PATHS = 2000;
-const SHEET = /^xl\/worksheets\/[^/]+\.xml$/;
 
 /**
  * Unpacks a spreadsheet's package piece by piece, counting what really comes out (its headers may lie), and looks for what
@@ -29,32 +29,37 @@ export function inspectPackage(bytes: Uint8Array): Outcome<PackageFacts, FilePro
   if (!told.ok) return told;
   if (told.value.bytes > MOST_INSIDE_BYTES) return fail({ kind: 'tooMuchInside', mostBytes: MOST_INSIDE_BYTES });
   const paths: string[] = [];
-  const sheets = new Map<string, SheetScan>();
+  const scans = new Map<string, SheetScan>();
   let inside = 0;
-  let problem: FileProblem | null = null;
-  const unzip = new Unzip((file) => {
-    paths.push(file.name);
-    const scan = SHEET.test(file.name) ? new SheetScan(file.name) : null;
-    if (scan) sheets.set(file.name, scan);
-    file.ondata = (error, chunk) => {
-      if (error) throw error;
-      inside += chunk.length;
-      if (inside > MOST_INSIDE_BYTES) throw new Stop({ kind: 'tooMuchInside', mostBytes: MOST_INSIDE_BYTES });
-      scan?.read(chunk);
-    };
-    if (scan || /\.(xml|rels)$/.test(file.name)) file.start();
-  });
-  unzip.register(UnzipInflate);
   try {
+    const named = sheetPaths(bytes);
+    const unzip = new Unzip((file) => {
+      paths.push(file.name);
+      if (!/\.(xml|rels)$/.test(file.name)) return;
+      // Every part is looked at: a sheet may lie under any name.
+      const scan = new SheetScan(named.find(({ path }) => path === file.name)?.name ?? file.name);
+      scans.set(file.name, scan);
+      file.ondata = (error, chunk) => {
+        if (error) throw error;
+        inside += chunk.length;
+        if (inside > MOST_INSIDE_BYTES) throw new Stop({ kind: 'tooMuchInside', mostBytes: MOST_INSIDE_BYTES });
+        scan.read(chunk);
+      };
+      file.start();
+    });
+    unzip.register(UnzipInflate);
     // In slices, so that a bomb is noticed after its first megabytes.
-    for (let at = 0; at < bytes.length; at += SLICE)
+    for (let at = 0; at < bytes.length; at += SLICE) {
       unzip.push(bytes.subarray(at, at + SLICE), at + SLICE >= bytes.length);
+    }
+    return ok({ paths, sheets: named.map(({ path }) => scans.get(path) ?? NO_FACTS) });
   } catch (error) {
-    if (error instanceof Stop) problem = error.problem;
-    else return fail({ kind: 'brokenFile', row: null, column: null, detail: messageOf(error) });
+    if (error instanceof Stop) return fail(error.problem);
+    return fail({ kind: 'brokenFile', row: null, column: null, detail: messageOf(error) });
   }
-  return problem ? fail(problem) : ok({ paths, sheets });
 }
+
+const NO_FACTS: SheetFacts = { numFormulas: 0, merged: [], errors: [] };
 
 const SLICE = 8192;
 
@@ -92,7 +97,8 @@ class SheetScan implements SheetFacts {
   #rest = '';
   readonly #decoder = new TextDecoder();
 
-  constructor(private readonly path: string) {}
+  /** `sheet` names it to people. */
+  constructor(private readonly sheet: string) {}
 
   read(chunk: Uint8Array): void {
     const text = this.#rest + this.#decoder.decode(chunk, { stream: true });
@@ -119,8 +125,8 @@ class SheetScan implements SheetFacts {
   #checkCell(at: string): void {
     const { row, column } = cellAt(at);
     if (column > MOST_COLUMNS)
-      throw new Stop({ kind: 'tooManyColumns', sheet: this.path, cell: at, most: MOST_COLUMNS });
-    if (row > MOST_ROWS) throw new Stop({ kind: 'tooManyRows', sheet: this.path, row, most: MOST_ROWS });
+      throw new Stop({ kind: 'tooManyColumns', sheet: this.sheet, cell: at, most: MOST_COLUMNS });
+    if (row > MOST_ROWS) throw new Stop({ kind: 'tooManyRows', sheet: this.sheet, row, most: MOST_ROWS });
   }
 }
 

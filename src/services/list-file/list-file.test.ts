@@ -69,6 +69,53 @@ test('merged cells: what stands in the first counts for all, as it looks', async
   });
 });
 
+test('merged cells belong to their own sheet, also when sheets were moved', async () => {
+  const row = (name: string) =>
+    `<row r="1">${textCell('A1', name)}${textCell('B1', 'x')}</row><row r="2"><c r="A2"/>${textCell('B2', 'y')}</row>`;
+  const afterRows = '<mergeCells><mergeCell ref="A1:A2"/></mergeCells>';
+  for (const isTurned of [false, true]) {
+    const file = await read(aPackage({ sheets: [row('Ann'), row('Bo')], afterRows, isTurned }));
+    expect(file).toMatchObject({
+      value: {
+        sheets: [
+          {
+            name: 'Sheet 1',
+            table: {
+              rows: [
+                ['Ann', 'x'],
+                ['Ann', 'y'],
+              ],
+            },
+            notes: [{ kind: 'merged' }],
+          },
+          { name: 'Sheet 2', table: { rows: [{ 0: 'Bo' }, { 0: '' }] }, notes: [] },
+        ],
+      },
+    });
+  }
+});
+
+test('a list that begins further down and to the right keeps its row numbers, and merged cells theirs', async () => {
+  const rows = `<row r="3">${textCell('C3', 'Name')}${textCell('D3', 'Part')}</row><row r="4">${textCell('C4', 'Ann')}${textCell('D4', 'horn')}</row><row r="5">${textCell('C5', 'Bo')}<c r="D5"/></row>`;
+  const afterRows = '<mergeCells><mergeCell ref="D4:D5"/></mergeCells>';
+  const file = await read(aPackage({ sheets: [rows], afterRows }));
+  if (!file.ok || file.value.kind !== 'list') throw new Error(JSON.stringify(file));
+  const { table } = file.value.sheets[0]!;
+  expect(table.rowNos).toEqual([3, 4, 5]);
+  expect(mapTable(table, guessMapping(table)).lines.map(({ text, fields }) => [text, fields.Part])).toEqual([
+    ['Ann', 'horn'],
+    ['Bo', 'horn'],
+  ]);
+});
+
+test('a sheet under another name than usual is looked at all the same', async () => {
+  const far = `<worksheet><sheetData><row r="1">${textCell('XFD1', 'far')}</row></sheetData></worksheet>`;
+  expect(await problemOf(aPackage({ sheets: [''], extra: { 'xl/elsewhere/part.xml': far } }))).toMatchObject({
+    kind: 'tooManyColumns',
+    cell: 'XFD1',
+  });
+});
+
 test('what would make a table too large is refused before it is built, with the cell', async () => {
   expect(await problemOf(aPackage({ sheets: [`<row r="1">${textCell('XFD1', 'far')}</row>`] }))).toMatchObject({
     kind: 'tooManyColumns',

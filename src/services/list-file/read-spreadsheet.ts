@@ -16,10 +16,9 @@ export async function readSpreadsheet(bytes: Uint8Array): Promise<Outcome<readon
     const copy = new Uint8Array(bytes).buffer;
     const sheets = await readPackage(copy, { trim: false });
     const notes = packageNotes(facts.value);
-    const paths = [...facts.value.sheets.keys()].sort(bySheetNumber);
     return ok(
       sheets
-        .map(({ sheet, data }, i) => sheetOf(sheet, data as Cell[][], notes, facts.value.sheets.get(paths[i] ?? '')))
+        .map(({ sheet, data }, i) => sheetOf(sheet, data as Cell[][], notes, facts.value.sheets[i]))
         .filter(({ table }) => table.rows.length > 0),
     );
   } catch (error) {
@@ -36,12 +35,6 @@ function brokenAt(message: string): FileProblem {
     column: column === undefined ? null : Number(column),
     detail: message,
   };
-}
-
-/** `sheet10.xml` after `sheet9.xml`. */
-function bySheetNumber(a: string, b: string): number {
-  const number = (path: string) => Number(/(\d+)\.xml$/.exec(path)?.[1] ?? 0);
-  return number(a) - number(b);
 }
 
 function packageNotes({ paths }: PackageFacts): FileNote[] {

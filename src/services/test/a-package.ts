@@ -10,22 +10,33 @@ interface PackageParts {
   /** What comes after the rows of the first sheet, such as merged cells. */
   readonly afterRows?: string;
   readonly is1904?: boolean;
+  /** Sheets are shown in the opposite order of their parts. */
+  readonly isTurned?: boolean;
   readonly extra?: Readonly<Record<string, string>>;
 }
 
 /** For tests: the smallest spreadsheet package around the XML of some rows. Style 1 is a day. */
-export function aPackage({ sheets, afterRows = '', is1904 = false, extra = {} }: PackageParts): Uint8Array {
+export function aPackage({
+  sheets,
+  afterRows = '',
+  is1904 = false,
+  isTurned = false,
+  extra = {},
+}: PackageParts): Uint8Array {
+  const partNo = (i: number) => (isTurned ? sheets.length - i : i + 1);
   const files: Record<string, string> = {
     'xl/workbook.xml': `${XML}<workbook ${MAIN} xmlns:r="${REL}"><workbookPr${is1904 ? ' date1904="1"' : ''}/><sheets>${sheets
       .map((_, i) => `<sheet name="Sheet ${i + 1}" sheetId="${i + 1}" r:id="rId${i + 1}"/>`)
       .join('')}</sheets></workbook>`,
     'xl/_rels/workbook.xml.rels': `${XML}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${sheets
-      .map((_, i) => `<Relationship Id="rId${i + 1}" Type="${REL}/worksheet" Target="worksheets/sheet${i + 1}.xml"/>`)
+      .map(
+        (_, i) => `<Relationship Id="rId${i + 1}" Type="${REL}/worksheet" Target="worksheets/sheet${partNo(i)}.xml"/>`,
+      )
       .join('')}</Relationships>`,
     'xl/styles.xml': `${XML}<styleSheet ${MAIN}><cellXfs count="2"><xf numFmtId="0"/><xf numFmtId="14"/></cellXfs></styleSheet>`,
     ...Object.fromEntries(
       sheets.map((rows, i) => [
-        `xl/worksheets/sheet${i + 1}.xml`,
+        `xl/worksheets/sheet${partNo(i)}.xml`,
         `${XML}<worksheet ${MAIN}><sheetData>${rows}</sheetData>${i === 0 ? afterRows : ''}</worksheet>`,
       ]),
     ),
