@@ -227,6 +227,25 @@ test('monograms and dates are composed with buttons, proofed, and a newer list u
   });
 });
 
+test('what pasted columns were taken for is known when the same headers are pasted again', async ({ page }) => {
+  const paste = async (rows: string) => {
+    await page.goto(`${server.url}/runs/new`);
+    await page.getByLabel(/Names one to a line/).fill(rows);
+  };
+  await paste('Cox\tWho rows\nOdile\tTove Lund\nOdile\tIsmet Kaya');
+  const header = page.getByLabel('the first row is a header');
+  await expect(header).not.toBeChecked();
+  await header.check();
+  await page.getByLabel('What “Who rows” is').selectOption('text');
+  await page.getByLabel('What “Cox” is').selectOption('note');
+  await page.getByRole('button', { name: 'Start and see what the list asks' }).click();
+  await expect(rowOf(page, 'Ismet Kaya')).toBeVisible();
+  await paste('Cox\tWho rows\nSef\tMatilde Ruy');
+  await expect(page.getByText('Taken as the last time under these headers.')).toBeVisible();
+  await expect(page.getByLabel('What “Who rows” is')).toHaveValue('text');
+  await expect(page.getByLabel('What “Cox” is')).toHaveValue('note');
+});
+
 test('one letter to a blank: blanks are counted, and every letter is an item', async ({ page }) => {
   await page.goto(`${server.url}/runs/new`);
   await page.getByLabel(/Names one to a line/).fill('Row Hard\nEla');

@@ -17,4 +17,5 @@ export {
   withRole,
 } from './guess-mapping';
 export { type ListLine, type MappedTable, mapTable, readQuantity, rereadLine, tidy } from './map-table';
+export { type Untitled, withoutTitle } from './title-rows';
 export { isMarkedFormula, markFormula, unmarkFormula } from './formula-mark';

@@ -11,6 +11,7 @@ import {
   tableOf,
   unmarkFormula,
   withRole,
+  withoutTitle,
 } from '.';
 
 const bytesOf = (text: string) => new TextEncoder().encode(text);
@@ -138,6 +139,18 @@ test('a key column is one that tells everybody apart', () => {
     lines: [{ text: 'Ann', fields: { 'Member no': '7' } }, {}],
   });
   expect(guessMapping(tableOf([...rows, ['7', 'Cy']])).keyAt).toBeNull();
+});
+
+test('a title above the header is left out and told; a name above names is not', () => {
+  const header = ['Name', 'Size'];
+  const titled = tableOf([['Club 2026', 'Club 2026'], [], ['as of May'], header, ['Ann', 'M']]);
+  expect(withoutTitle(titled)).toEqual({
+    table: { rows: [header, ['Ann', 'M']], rowNos: [4, 5] },
+    titleRowNos: [1, 3],
+  });
+  const plain = tableOf([['Ann', 'M'], header, ['Bo', 'L']]);
+  expect(withoutTitle(plain)).toEqual({ table: plain, titleRowNos: [] });
+  expect(withoutTitle(tableOf([['Ann'], ['Bo']])).titleRowNos).toEqual([]);
 });
 
 test('a role stands once; what had it before becomes the list’s own', () => {

@@ -89,6 +89,8 @@ test.each<[string, string | null]>([
   ['pieter van der berg', 'Pieter van der Berg'],
   ['PIETER VAN DER BERG', 'Pieter van der Berg'],
   ['JEAN-LUC', 'Jean-Luc'],
+  ['IJSBRAND DE WIT', 'IJsbrand de Wit'],
+  ['IJEOMA OKAFOR', 'Ijeoma Okafor'],
   ['INÈS ET LUC BARON', 'Inès et Luc Baron'],
   ['ANNA E. LIND', 'Anna E. Lind'],
   ['ANNA E LIND', 'Anna E Lind'],

@@ -87,7 +87,9 @@ function titledPart(part: string, language: string): string {
 function capital(part: string, language: string): string {
   const start = part.search(/\p{L}/u);
   if (start < 0) return part;
-  const length = /^nl\b/i.test(language) && /^ij/i.test(part.slice(start)) ? 2 : 1;
+  // Before a consonant IJ is Dutch whatever the run's language; before a vowel it may be another name (Ijeoma).
+  const isPair = /^nl\b/i.test(language) ? /^ij/i : /^ij[^aeiouy]/i;
+  const length = isPair.test(part.slice(start)) ? 2 : 1;
   const end = start + length;
   return part.slice(0, start) + upper(part.slice(start, end), language) + lower(part.slice(end), language);
 }

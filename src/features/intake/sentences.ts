@@ -3,7 +3,7 @@ import type { FileNote } from '@/services';
 
 /** What a column is taken for, in the words of the list. */
 export const ROLE_WORDS: Readonly<Record<ColumnRole, string>> = {
-  text: 'text, full name',
+  text: 'full name, text',
   title: 'title',
   given: 'given name',
   further: 'further names',
@@ -37,6 +37,8 @@ export function noteSentence(note: FileNote): string {
       return `Merged cells (${some(note.ranges)}): what stands in the first counts for all of them.`;
     case 'cellErrors':
       return `Formulas without a value in ${some(note.cells)}: these cells are empty here.`;
+    case 'titleRows':
+      return `The title above the header (row ${some(note.rows.map(String))}) is left out.`;
     case 'macros':
       return 'The file holds macros; nothing of them was run.';
     case 'externalLinks':

@@ -5,6 +5,7 @@ export type FileNote =
   | { readonly kind: 'formulas'; readonly count: number }
   | { readonly kind: 'merged'; readonly ranges: readonly string[] }
   | { readonly kind: 'cellErrors'; readonly cells: readonly string[] }
+  | { readonly kind: 'titleRows'; readonly rows: readonly number[] }
   | { readonly kind: 'macros' }
   | { readonly kind: 'externalLinks' }
   | { readonly kind: 'encoding'; readonly encoding: string }

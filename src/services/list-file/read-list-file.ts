@@ -1,6 +1,14 @@
-import { MOST_FILE_BYTES, decodeText, readCards, readDelimitedFile } from '@/core/intake';
+import { MOST_FILE_BYTES, decodeText, readCards, readDelimitedFile, withoutTitle } from '@/core/intake';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import { type FileNote, type FileProblem, type ReadFile, MOST_COLUMNS, MOST_ROWS, columnLetters } from './list-file';
+import {
+  type FileNote,
+  type FileProblem,
+  type ListSheet,
+  type ReadFile,
+  MOST_COLUMNS,
+  MOST_ROWS,
+  columnLetters,
+} from './list-file';
 import { readSpreadsheet } from './read-spreadsheet';
 
 /**
@@ -17,7 +25,7 @@ export async function readListFile(bytes: Uint8Array, fileName: string): Promise
     if (!sheets.ok) return sheets;
     return sheets.value.length === 0
       ? fail({ kind: 'fileEmpty' })
-      : ok({ kind: 'list', format: 'spreadsheet', sheets: sheets.value });
+      : ok({ kind: 'list', format: 'spreadsheet', sheets: sheets.value.map(untitled) });
   }
   const other = otherFile(bytes);
   if (other) return fail({ kind: 'otherFile', what: other });
@@ -69,7 +77,14 @@ function readTextFile(bytes: Uint8Array, fileName: string): Outcome<ReadFile, Fi
   if (table.rows.length > MOST_ROWS) {
     return fail({ kind: 'tooManyRows', sheet: fileName, row: table.rows.length, most: MOST_ROWS });
   }
-  return ok({ kind: 'list', format: cards ? 'cards' : 'text', sheets: [{ name: fileName, table, notes }] });
+  return ok({ kind: 'list', format: cards ? 'cards' : 'text', sheets: [untitled({ name: fileName, table, notes })] });
+}
+
+/** The sheet without a title above its header, which is told. */
+function untitled(sheet: ListSheet): ListSheet {
+  const { table, titleRowNos } = withoutTitle(sheet.table);
+  if (titleRowNos.length === 0) return sheet;
+  return { ...sheet, table, notes: [{ kind: 'titleRows', rows: titleRowNos }, ...sheet.notes] };
 }
 
 const SAMPLE = 4000;
