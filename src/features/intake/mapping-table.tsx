@@ -87,7 +87,7 @@ interface RoleSelectProps {
 
 function RoleSelect({ name, role, onRole }: RoleSelectProps) {
   return (
-    <label className="block min-w-[8.6rem]">
+    <label className="block min-w-28">
       <span className="mb-1 block font-semibold">{name}</span>
       <select
         aria-label={`What “${name}” is`}

@@ -3,10 +3,10 @@ import type { FileNote } from '@/services';
 
 /** What a column is taken for, in the words of the list. */
 export const ROLE_WORDS: Readonly<Record<ColumnRole, string>> = {
-  text: 'full name, text',
+  text: 'full name',
   title: 'title',
   given: 'given name',
-  further: 'further names',
+  further: 'further',
   particle: 'particle (van)',
   family: 'family name',
   suffix: 'suffix (Jr)',
