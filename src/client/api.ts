@@ -24,10 +24,11 @@ async function send<T>(path: string, init?: RequestInit): Answer<T> {
   let response: Response;
   try {
     response = await fetch(path, init);
+    // A server that dies in mid-answer leaves a whole head and a broken body: as good as no answer.
+    if (response.ok) return ok(response.status === 204 ? (null as T) : ((await response.json()) as T));
   } catch {
     return fail({ kind: 'serverGone' });
   }
-  if (response.ok) return ok(response.status === 204 ? (null as T) : ((await response.json()) as T));
   const body = (await response.json().catch(() => ({}))) as { kind?: string; detail?: string };
   return fail({
     kind: 'refused',
