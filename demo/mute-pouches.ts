@@ -80,11 +80,11 @@ export async function seedMutePouches(context: Context): Promise<RunView> {
 }
 
 function worded(spec: RunSpec): RunSpec {
-  const placed = changePlace(changeHead(spec, { language: 'en' }), (place) => ({
+  const placed = changePlace(changeHead(spec, { language: 'en' }), null, (place) => ({
     ...place,
     outline: { kind: 'rect', widthMm: 110, heightMm: 80 },
   }));
-  const composed = changePlaceUse(placed, (place) => ({
+  const composed = changePlaceUse(placed, null, (place) => ({
     ...place,
     letteringId: 'heavy-slab',
     wording: wordingOf(['{monogram}', '{date:romanMonth}']),

@@ -20,7 +20,7 @@ const expecting = (sha: string, isReversed: boolean, placeWidthMm = 180, placeHe
 
 /** Every pass of a run, as files. */
 function filesOf(texts: readonly string[], letteringId: string, materialId: string): string[] {
-  const spec = changeMaterial(withPlace(aRun(texts), 180, 52, letteringId), materialId);
+  const spec = changeMaterial(withPlace(aRun(texts), 180, 52, letteringId), null, materialId);
   const wanted = piecesOfFits(spec, fitRun(spec, cache).fits).map((piece) => ({ piece, attempt: 1 }));
   return planPasses(spec, wanted).passes.map((planned, i) => {
     const { pass, outlines } = freezePass(

@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { ShopHeader } from '@/features/runs/runs-page';
+import { ShopHeader } from '@/features/runs/shop-header';
 
 export default function NotFound() {
   return (

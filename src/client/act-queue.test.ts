@@ -12,6 +12,8 @@ const item: BenchItem = {
   entryId: 'aentry0001',
   text: ['Ann'],
   fields: { text: 'Ann' },
+  variantId: null,
+  variantWords: '',
   blankName: 'bag',
   stage: 'open',
   pieces: [
@@ -22,6 +24,7 @@ const item: BenchItem = {
       spoiledFor: null,
       placeId: 'aplace0001',
       placeName: 'chest',
+      text: ['Ann'],
       layerId: 'alayer0001',
       materialName: 'film',
       materialHex: '#000000',

@@ -1,9 +1,18 @@
 import type { ColumnChoice } from '@/core/intake';
 import type { NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import type { RunSpec } from '@/core/run';
+import type { Blank, RunSpec } from '@/core/run';
 import type { MadePass } from '@/core/sheets';
-import type { ActAnswer, BenchView, ListInput, PlanAnswer, ReadListAnswer, RunView } from '@/services';
+import type {
+  ActAnswer,
+  BenchView,
+  KeptPhoto,
+  ListInput,
+  PlanAnswer,
+  ReadListAnswer,
+  RunView,
+  ShopBlankView,
+} from '@/services';
 
 /** Why a request has no answer to work with. */
 export type ApiProblem =
@@ -72,6 +81,13 @@ export const api = {
     send<null>(`/api/runs/${id}/archived`, withJson('PUT', { isArchived })),
   removeRun: (id: string) => send<null>(`/api/runs/${id}`, { method: 'DELETE' }),
   restoreRun: (id: string) => send<null>(`/api/runs/${id}/restored`, withJson('POST', {})),
+  blank: (id: string) => send<ShopBlankView>(`/api/shop/blanks/${id}`),
+  blanks: () => send<{ blanks: ShopBlankView[] }>('/api/shop/blanks'),
+  saveBlank: (id: string, rev: number, blank: Blank) =>
+    send<ShopBlankView>(`/api/shop/blanks/${id}`, withJson('PUT', blank, rev)),
+  removeBlank: (id: string) => send<null>(`/api/shop/blanks/${id}`, { method: 'DELETE' }),
+  keepPhoto: (jpeg: Blob) =>
+    send<KeptPhoto>('/api/photos', { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body: jpeg }),
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan?outlines=1`),
   passes: (id: string) => send<{ passes: MadePass[] }>(`/api/runs/${id}/passes`),
   makePass: (id: string, passId: string) => send<MadePass>(`/api/runs/${id}/passes`, withJson('POST', { id: passId })),

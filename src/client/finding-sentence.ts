@@ -33,6 +33,10 @@ export function findingSentence(finding: Finding): string {
       return `the list says no ${finding.part} for it: it is cut without`;
     case 'changedSinceProof':
       return `ticked on the proof as “${finding.was}”, and reads otherwise now: show it again`;
+    case 'variantMissing':
+      return variantSentence(finding);
+    case 'placeUnusable':
+      return 'the measures of its place leave no room for lettering: mend them on Blank';
     case 'belowSet':
       return `its place holds capitals of ${formatMm(finding.capHeightMm)} mm, the set has ${formatMm(finding.setMm)} mm`;
     case 'extenderCosts':
@@ -71,6 +75,10 @@ export function findingWords(finding: Finding): string {
       return `no ${finding.part}`;
     case 'changedSinceProof':
       return 'changed after the proof';
+    case 'variantMissing':
+      return finding.said === '' ? `no ${PART_WORDS[finding.part]}` : `no blank “${finding.said}”`;
+    case 'placeUnusable':
+      return 'no room in its place';
     case 'belowSet':
       return `smaller than the set`;
     case 'extenderCosts':
@@ -78,6 +86,17 @@ export function findingWords(finding: Finding): string {
     default:
       return assertNever(finding);
   }
+}
+
+const PART_WORDS = { size: 'size', colour: 'colour', both: 'colour' } as const;
+
+function variantSentence({ part, said, has }: Extract<Finding, { kind: 'variantMissing' }>): string {
+  const word = PART_WORDS[part];
+  const there = `it comes in ${has.map((one) => one || 'no size').join(', ')}`;
+  if (said === '') return `the list says no ${word}, and the blank comes in several (${has.join(', ')}): type which`;
+  if (part === 'both')
+    return `the blank does not come in “${said}” in this size (${there}): change the list, or add it under Blank`;
+  return `the blank does not come in the ${word} “${said}” (${there}): change the list, or add it under Blank`;
 }
 
 const LACKS: Readonly<Record<Extract<Finding, { kind: 'monogramUnmade' }>['lacks'], string>> = {

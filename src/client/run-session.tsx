@@ -13,7 +13,7 @@ import {
   useSyncExternalStore,
 } from 'react';
 import { presentOrThrow } from '@/core/outcome';
-import { type RunSpec, makeId } from '@/core/run';
+import { type MainPlace, type PlaceAt, type RunSpec, makeId, placeAt } from '@/core/run';
 import type { BenchView, RunView } from '@/services';
 import type { TextPaths } from '@/workers/text-paths';
 import { browserKeeper } from './keeper';
@@ -26,6 +26,9 @@ import { type Work, useWork } from './use-work';
 export interface RunSession {
   readonly runId: string;
   readonly spec: RunSpec;
+  /** The place that is looked at; the steps share it. */
+  readonly place: MainPlace;
+  readonly setAt: Dispatch<SetStateAction<PlaceAt | null>>;
   readonly save: SaveState;
   /** Changes of the run that the server has not acknowledged. */
   readonly numUnsaved: number;
@@ -62,11 +65,13 @@ export function RunProvider({ run, bench, numPasses: initialPasses, children }: 
   useFollowedItems(saved.spec, saved.state, work.refresh);
   const { fits, paths } = useFits(saved.spec);
   const [numPasses, setNumPasses] = useState(initialPasses);
+  const [at, setAt] = useState<PlaceAt | null>(null);
   const session = useMemo((): RunSession => {
     const { spec, state: save, numUnsaved, canUndo, canRedo } = saved;
-    const held = { runId: run.id, spec, save, numUnsaved, canUndo, canRedo, saver, change: saver.change };
+    const place = placeAt(spec, at);
+    const held = { runId: run.id, spec, place, setAt, save, numUnsaved, canUndo, canRedo, saver, change: saver.change };
     return { ...held, fits, paths, work, numPasses, setNumPasses, numTakenUp };
-  }, [run.id, saved, saver, fits, paths, work, numPasses, numTakenUp]);
+  }, [run.id, saved, at, saver, fits, paths, work, numPasses, numTakenUp]);
   return <RunContext value={session}>{children}</RunContext>;
 }
 

@@ -49,6 +49,16 @@ export type Finding =
   | { readonly kind: 'partMissing'; readonly severity: 'check'; readonly part: string }
   /** It was ticked on the proof, and reads otherwise now. */
   | { readonly kind: 'changedSinceProof'; readonly severity: 'check'; readonly was: string }
+  /** The list asks for a size or colour that the blank does not come in; `said` is empty where the list is. */
+  | {
+      readonly kind: 'variantMissing';
+      readonly severity: 'stop';
+      readonly part: 'size' | 'colour' | 'both';
+      readonly said: string;
+      readonly has: readonly string[];
+    }
+  /** The measures of its place leave nothing to letter; what is wrong with them is said where they are typed. */
+  | { readonly kind: 'placeUnusable'; readonly severity: 'stop' }
   | { readonly kind: 'belowSet'; readonly severity: 'check'; readonly capHeightMm: number; readonly setMm: number }
   | { readonly kind: 'extenderCosts'; readonly severity: 'note'; readonly costMm: number };
 

@@ -125,11 +125,15 @@ test('a made pass keeps its bytes whatever is changed afterwards, and the bench 
   const { pass } = valueOf(await makeNextPass(context, run.id, null));
   const before = valueOf(await cutFile(context, run.id, pass.no));
   const entries = run.spec.entries.map((entry) => ({ ...entry, fields: { text: 'Changed' } }));
-  const changed = changePlaceUse(changeRule({ ...run.spec, entries }, { kind: 'level', heightMm: 15 }), (place) => ({
-    ...place,
-    letteringId: 'stand-block',
-    materials: { main: 'card-cream' },
-  }));
+  const changed = changePlaceUse(
+    changeRule({ ...run.spec, entries }, null, { kind: 'level', heightMm: 15 }),
+    null,
+    (place) => ({
+      ...place,
+      letteringId: 'stand-block',
+      materials: { main: 'card-cream' },
+    }),
+  );
   valueOf(await saveSpec(context, run.id, 1, changed));
   expect(valueOf(await cutFile(context, run.id, pass.no))).toBe(before);
   // What was cut from film stays film at the bench, though the run would now take card.

@@ -5,6 +5,7 @@ import {
   type PieceStage,
   type Process,
   type RunSpec,
+  type Variant,
   findBlank,
   findMaterial,
   processOf,
@@ -24,6 +25,7 @@ export interface BenchPiece {
   readonly spoiledFor: string | null;
   readonly placeId: string;
   readonly placeName: string;
+  readonly text: readonly string[];
   readonly layerId: string;
   /** What it was cut from; while it is only planned, what it would be cut from. */
   readonly materialName: string;
@@ -44,6 +46,10 @@ export interface BenchItem {
   readonly text: readonly string[];
   readonly fields: Readonly<Record<string, string>>;
   readonly blankName: string;
+  /** Size and colour; null when the blank does not come in what the list asks for. */
+  readonly variantId: string | null;
+  /** `M, navy`: only where the run has several. */
+  readonly variantWords: string;
   readonly stage: ItemStage;
   readonly pieces: readonly BenchPiece[];
 }
@@ -166,6 +172,8 @@ function benchItem(spec: RunSpec, work: NamedItemWork, made: ReadonlyMap<string,
     text: slot.text,
     fields: slot.entry.fields,
     blankName: blank.name,
+    variantId: slot.variant?.id ?? null,
+    variantWords: blank.variants.length > 1 ? variantWords(slot.variant) : '',
     stage: work.stage,
     pieces: work.names.map(({ id, slot: at, layerId, materialId }, i): BenchPiece => {
       const { attempt, stage, spoiledFor } = work.pieces[i]!;
@@ -179,6 +187,7 @@ function benchItem(spec: RunSpec, work: NamedItemWork, made: ReadonlyMap<string,
         spoiledFor,
         placeId: at.place.placeId,
         placeName: blank.places.find((place) => place.id === at.place.placeId)?.name ?? '',
+        text: at.text,
         layerId,
         materialName: material.name,
         materialHex: material.colour.hex,
@@ -190,6 +199,12 @@ function benchItem(spec: RunSpec, work: NamedItemWork, made: ReadonlyMap<string,
       };
     }),
   };
+}
+
+function variantWords(variant: Variant | null): string {
+  return variant
+    ? [variant.size, variant.colour.name].filter((word) => word !== '').join(', ')
+    : 'no such size or colour';
 }
 
 /** A made piece stays what it was cut from, whatever the run would take now; the run's own when it dropped that. */

@@ -27,6 +27,9 @@ export {
 } from './lists';
 export { type FileNote, type FileProblem } from './list-file/list-file';
 export { type FileBytes, rosterCsv, rosterXlsx } from './roster-files';
+export { type ShopBlankView, getBlank, listBlanks, removeBlank, saveBlank } from './shop';
+export { type KeptPhoto, MOST_PHOTO_BYTES, MOST_PHOTO_PX, keepPhoto, photoBytes } from './photos';
+export { templateOfPlace } from './template';
 export { proofOfRun } from './proof';
 export { fitsOfRun } from './fits';
 export { planOfRun } from './plan';

@@ -12,12 +12,26 @@ export type ServiceProblem =
   | { readonly kind: 'runNotFound'; readonly runId: string }
   | { readonly kind: 'passNotFound'; readonly no: number; readonly lastNo: number }
   | { readonly kind: 'outlineNotFound'; readonly sha: string }
+  | { readonly kind: 'blankNotFound'; readonly blankId: string }
+  | { readonly kind: 'photoNotFound'; readonly sha: string }
+  | { readonly kind: 'badPhoto'; readonly why: 'noJpeg' }
+  | {
+      readonly kind: 'badPhoto';
+      readonly why: 'tooLarge';
+      readonly widthPx: number;
+      readonly heightPx: number;
+      readonly mostPx: number;
+    }
   | { readonly kind: 'changedElsewhere'; readonly yourCounter: number; readonly counter: number }
   | { readonly kind: 'unreadableFile'; readonly fileName: string; readonly file: FileProblem }
   | { readonly kind: 'invalidInput'; readonly issues: readonly InputIssue[] }
   | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number }
   | { readonly kind: 'idTaken'; readonly what: 'act' | 'pass'; readonly id: string }
-  | { readonly kind: 'unknownTarget'; readonly what: 'piece' | 'item' | 'act' | 'pass'; readonly id: string }
+  | {
+      readonly kind: 'unknownTarget';
+      readonly what: 'piece' | 'item' | 'act' | 'pass' | 'place' | 'entry';
+      readonly id: string;
+    }
   | { readonly kind: 'notCuttable'; readonly pieceId: string; readonly text: string }
   | {
       readonly kind: 'notTheCurrentCutting';

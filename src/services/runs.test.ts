@@ -41,7 +41,7 @@ test('an empty list is refused by its field, and nothing is stored', async () =>
 
 test('a spec is saved over the state that was seen, and over no other', async () => {
   const run = valueOf(await start('Ann'));
-  const level = changeRule(run.spec, { kind: 'level', heightMm: null });
+  const level = changeRule(run.spec, null, { kind: 'level', heightMm: null });
   expect(valueOf(await saveSpec(context, run.id, 1, level)).counter).toBe(2);
   expect(problemOf(await saveSpec(context, run.id, 1, run.spec))).toEqual({
     kind: 'changedElsewhere',

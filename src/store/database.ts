@@ -43,6 +43,24 @@ interface ColumnChoiceTable {
   chosen_at: string;
 }
 
+/** What somebody changed, made or removed in the shop. */
+interface ShopTable {
+  kind: Fixed<'blank'>;
+  id: Fixed<string>;
+  /** Goes up by one with every saved state. */
+  rev: number;
+  value_json: string;
+  updated_at: string;
+  removed_at: string | null;
+}
+
+/** Photos, by the hash of their bytes. */
+interface AttachmentTable {
+  sha: Fixed<string>;
+  bytes: Fixed<Uint8Array>;
+  kept_at: Fixed<string>;
+}
+
 /** Made by the write test of the health report; holds at most one row. */
 interface WriteTestTable {
   id: number;
@@ -55,6 +73,8 @@ export interface Database {
   made_pass: MadePassTable;
   act: ActTable;
   column_choice: ColumnChoiceTable;
+  shop: ShopTable;
+  attachment: AttachmentTable;
   write_test: WriteTestTable;
 }
 

@@ -13,3 +13,4 @@ export { DimensionLine } from './dimension-line';
 export { isTyping } from './is-typing';
 export { ListText } from './list-text';
 export { Tick } from './tick';
+export { Ticks } from './ticks';

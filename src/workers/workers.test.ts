@@ -70,7 +70,7 @@ describe('the worker’s own fits', () => {
     );
     expect(first!.fits.map(({ textNo }) => textNo)).toEqual([0, 1, 0]);
     expect(first!.drawn.textNos).toEqual([0, 1]);
-    const again = await fitForScreen(changeRule(spec, { kind: 'level', heightMm: 12 }), () => true);
+    const again = await fitForScreen(changeRule(spec, null, { kind: 'level', heightMm: 12 }), () => true);
     expect(again!.drawn.textNos).toEqual([]);
     expect(again!.fits.every(({ capHeightMm }) => Math.abs(capHeightMm - 12) < 1e-9)).toBe(true);
     expect(fetched).toHaveLength(1);

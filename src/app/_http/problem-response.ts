@@ -36,11 +36,27 @@ function tell(problem: HttpProblem): Told {
       ];
     case 'outlineNotFound':
       return [404, 'No such outline', `No outline of the hash ${problem.sha} is kept.`];
+    case 'blankNotFound':
+      return [
+        404,
+        'No such blank',
+        `The shop has no blank ${problem.blankId}. GET /api/shop/blanks lists those there are.`,
+      ];
+    case 'photoNotFound':
+      return [404, 'No such photo', `No photo of the hash ${problem.sha} is kept.`];
+    case 'badPhoto':
+      return [
+        422,
+        'The photo cannot be kept',
+        problem.why === 'noJpeg'
+          ? 'It is no whole JPEG. Take the picture again, or save it as JPEG where it opens.'
+          : `It has ${problem.widthPx} × ${problem.heightPx} pixels; at most ${problem.mostPx} on the longest side are kept. Make it smaller and send it again.`,
+      ];
     case 'changedElsewhere':
       return [
         412,
         'Changed elsewhere',
-        `You changed state ${problem.yourCounter} of this run; by now it is at ${problem.counter}. Read it again and repeat your change.`,
+        `You changed state ${problem.yourCounter} of it; by now it is at ${problem.counter}. Read it again and repeat your change.`,
       ];
     case 'unreadableFile':
       return [
@@ -86,11 +102,7 @@ function tellTransport(problem: Exclude<HttpProblem, ServiceProblem>): Told {
     case 'noSuchAddress':
       return [404, 'No such address', 'The interface has no such address; docs/http.md lists all of them.'];
     case 'needsIfMatch':
-      return [
-        428,
-        'State missing',
-        'Send the ETag of the run that you read as If-Match, so that nobody is overwritten.',
-      ];
+      return [428, 'State missing', 'Send the ETag of what you read as If-Match, so that nobody is overwritten.'];
     case 'notJson':
       return [415, 'Not JSON', 'Send the body as application/json.'];
     case 'brokenJson':

@@ -9,7 +9,7 @@ import { pathData, writeSvg } from '.';
 const cache = textCache(shippedFaces());
 
 function svgOf(texts: readonly string[], materialId = 'film-gold'): string {
-  const spec = changeMaterial(aRun(texts), materialId);
+  const spec = changeMaterial(aRun(texts), null, materialId);
   const wanted = piecesOfFits(spec, fitRun(spec, cache).fits).map((piece) => ({ piece, attempt: 1 }));
   const [planned] = planPasses(spec, wanted).passes;
   const { pass, outlines } = freezePass(spec, planned!, { passId: 'abcdefghij', no: 1, version: '1' }, seededBytes());

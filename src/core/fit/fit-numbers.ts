@@ -13,12 +13,16 @@ export interface FitNumbers extends FitRef {
   /** Top left corner of the ink in the frame of the place. */
   readonly xMm: number;
   readonly yMm: number;
+  /** Quarter turns, clockwise. */
+  readonly turnDeg: Fit['turnDeg'];
+  /** Null when the blank does not come in what the list asks for. */
+  readonly variantId: string | null;
   readonly boundBy: Fit['boundBy'];
   readonly findings: readonly Finding[];
 }
 
 export function fitNumbers({ slot, ...fit }: Fit): FitNumbers {
-  const { emMm, capHeightMm, inkWidthMm, inkHeightMm, xMm, yMm, boundBy, findings } = fit;
+  const { emMm, capHeightMm, inkWidthMm, inkHeightMm, xMm, yMm, turnDeg, boundBy, findings } = fit;
   return {
     ...slot.ref,
     itemId: slot.itemId,
@@ -29,6 +33,8 @@ export function fitNumbers({ slot, ...fit }: Fit): FitNumbers {
     inkHeightMm,
     xMm,
     yMm,
+    turnDeg,
+    variantId: slot.variant?.id ?? null,
     boundBy,
     findings,
   };

@@ -17,7 +17,10 @@ test('fill: the ink touches its place in one direction and lies inside in both, 
       fc.constantFrom(...ANCHORS),
       fc.constantFrom('brass-script', 'stand-block'),
       (texts, width, height, anchor, letteringId) => {
-        const spec = changePlace(withPlace(aRun(texts), width, height, letteringId), (place) => ({ ...place, anchor }));
+        const spec = changePlace(withPlace(aRun(texts), width, height, letteringId), null, (place) => ({
+          ...place,
+          anchor,
+        }));
         for (const fit of fitRun(spec, cache).fits) {
           const box = boxOfRings(outlineRings(placedOutline(fit)))!;
           expect(box.minX).toBeGreaterThanOrEqual(0);
@@ -79,7 +82,7 @@ test('a set chosen below the least height stops every fit', () => {
 test('the least letter height is the lettering’s and can be changed', () => {
   const spec = aRun(['Montgomery']);
   expect(fitRun(spec, cache).fits[0]!.findings).toEqual([]);
-  expect(fitRun(changeLeastHeight(spec, 60), cache).fits[0]!.findings).toMatchObject([
+  expect(fitRun(changeLeastHeight(spec, null, 60), cache).fits[0]!.findings).toMatchObject([
     { kind: 'tooSmall', leastMm: 60 },
   ]);
 });
@@ -113,7 +116,7 @@ test('a quantity gives so many items, a withdrawn entry none', () => {
 });
 
 test('one letter to a blank: each copy takes as many items as the text has letters', () => {
-  const spec = changePlaceUse(aRun(['Bo Li']), (place) => ({
+  const spec = changePlaceUse(aRun(['Bo Li']), null, (place) => ({
     ...place,
     wording: { ...wordingOf(['{text}']), spread: 'letterPerBlank' },
   }));
@@ -126,7 +129,7 @@ test('one letter to a blank: each copy takes as many items as the text has lette
 test('two lines are drawn as one text, smaller than one of them alone', () => {
   const worded = (templates: string[]) =>
     fitRun(
-      changePlaceUse(aRun(['Ann Lee']), (place) => ({ ...place, wording: wordingOf(templates) })),
+      changePlaceUse(aRun(['Ann Lee']), null, (place) => ({ ...place, wording: wordingOf(templates) })),
       cache,
     ).fits[0]!;
   const [one, two] = [worded(['{given}']), worded(['{given}', '{family}'])];
@@ -136,7 +139,10 @@ test('two lines are drawn as one text, smaller than one of them alone', () => {
 });
 
 test('what is wrong with the words keeps the piece out', () => {
-  const spec = changePlaceUse(aRun(['Ann', 'Bo Lind']), (place) => ({ ...place, wording: wordingOf(['{monogram}']) }));
+  const spec = changePlaceUse(aRun(['Ann', 'Bo Lind']), null, (place) => ({
+    ...place,
+    wording: wordingOf(['{monogram}']),
+  }));
   const { fits } = fitRun(spec, cache);
   expect(fits[0]!.findings).toEqual([{ kind: 'monogramUnmade', severity: 'stop', lacks: 'noFamily' }]);
   expect(fits[1]!.slot.text).toEqual(['BL']);

@@ -3,7 +3,7 @@ import { type Finding, hasStop } from '../finding';
 import { boxHeight, boxWidth } from '../geometry';
 import type { LetteredText } from '../lettering';
 import { presentOrThrow } from '../outcome';
-import { anchorInArea, usableArea } from '../place';
+import { inkInPlace, readingSize, usableArea } from '../place';
 import {
   type Lettering,
   type MeasuredPlace,
@@ -12,6 +12,7 @@ import {
   findBlank,
   findLettering,
   findSizeGroup,
+  measuredOf,
 } from '../run';
 import { type FitSlot, fitSlots } from './fit-slots';
 import { type LargestFit, largestInArea } from './largest-in-area';
@@ -28,9 +29,10 @@ export interface Fit {
   readonly inkWidthMm: number;
   readonly inkHeightMm: number;
   readonly capHeightMm: number;
-  /** Top left corner of the ink. */
+  /** Top left corner of the box that the ink covers there, turned as it reads. */
   readonly xMm: number;
   readonly yMm: number;
+  readonly turnDeg: MeasuredPlace['readingDeg'];
   /** What keeps it from being larger. */
   readonly boundBy: 'width' | 'height' | 'set';
   readonly findings: readonly Finding[];
@@ -46,7 +48,8 @@ export interface FitReport {
 interface Draft {
   readonly slot: FitSlot;
   readonly lettered: LetteredText;
-  readonly place: MeasuredPlace;
+  /** Null when there is no such size or colour of the blank. */
+  readonly place: MeasuredPlace | null;
   readonly lettering: Lettering;
   readonly largest: LargestFit;
   readonly mostCapMm: number;
@@ -82,26 +85,38 @@ export function fitRun(spec: RunSpec, cache: TextCache): FitReport {
 
 function draftFit(spec: RunSpec, slot: FitSlot, cache: TextCache): Draft {
   findSizeGroup(spec, slot.place.sizeGroupId);
-  const variant = findBlank(spec, slot.blankId).variants.find(({ id }) => id === slot.variantId);
-  const place = presentOrThrow(variant?.places[slot.place.placeId], `measures of place ${slot.place.placeId}`);
+  const { variant } = slot;
+  const place =
+    variant &&
+    presentOrThrow(
+      measuredOf(findBlank(spec, slot.blankId), variant, slot.place.placeId),
+      `measures of place ${slot.place.placeId}`,
+    );
   const lettering = findLettering(spec, slot.place.letteringId);
   const lettered = cache.letter(jobOfSlot(spec, slot));
-  const largest = largestInArea(lettered, usableArea(place));
+  const area = variant && place ? usableArea(variant, place) : null;
+  const hasRoom = area !== null && area.widthMm > 0 && place !== null;
+  const largest = hasRoom
+    ? largestInArea(lettered, readingSize(area, place.readingDeg))
+    : { emMm: 0, boundBy: 'width' as const, emMmByCaps: 0 };
   const mostCapMm = largest.emMm * lettered.capHeightEm;
-  const findings = stopsOf(slot, lettered, mostCapMm, lettering.minLetterHeightMm);
+  const unusable: Finding[] = place !== null && !hasRoom ? [{ kind: 'placeUnusable', severity: 'stop' }] : [];
+  const sized = stopsOf(slot, lettered, hasRoom ? mostCapMm : null, lettering.minLetterHeightMm);
+  const findings = [...unusable, ...sized];
   return { slot, lettered, place, lettering, largest, mostCapMm, findings };
 }
 
 function stopsOf(
   { text, findings: words }: FitSlot,
   { inkBox, missing }: LetteredText,
-  mostCapMm: number,
+  /** Null: without a place there is no size to judge. */
+  mostCapMm: number | null,
   leastMm: number,
 ): Finding[] {
   const findings = [...words.filter(({ severity }) => severity === 'stop'), ...textFindings(text.join(' '), missing)];
   if (!inkBox) {
     if (findings.length === 0) findings.push({ kind: 'nothingToDraw', severity: 'stop' });
-  } else if (mostCapMm < leastMm) {
+  } else if (mostCapMm !== null && mostCapMm < leastMm) {
     findings.push({ kind: 'tooSmall', severity: 'stop', capHeightMm: mostCapMm, leastMm });
   }
   return findings;
@@ -110,10 +125,12 @@ function stopsOf(
 function finishFit(draft: Draft, set: SetHeight | null): Fit {
   const { slot, lettered, place, largest, mostCapMm } = draft;
   const isHeldBySet = set !== null && set.capHeightMm < mostCapMm;
+  const { variant } = slot;
   const emMm = isHeldBySet ? set.capHeightMm / lettered.capHeightEm : largest.emMm;
   const { inkBox } = lettered;
   const inkWidthMm = inkBox ? (boxWidth(inkBox) * emMm) / EM_UNITS : 0;
   const inkHeightMm = inkBox ? (boxHeight(inkBox) * emMm) / EM_UNITS : 0;
+  const spot = variant && place ? inkInPlace(variant, place, inkWidthMm, inkHeightMm) : null;
   return {
     slot,
     lettered,
@@ -121,7 +138,9 @@ function finishFit(draft: Draft, set: SetHeight | null): Fit {
     inkWidthMm,
     inkHeightMm,
     capHeightMm: emMm * lettered.capHeightEm,
-    ...anchorInArea(usableArea(place), place.anchor, inkWidthMm, inkHeightMm),
+    xMm: spot?.xMm ?? 0,
+    yMm: spot?.yMm ?? 0,
+    turnDeg: spot?.turnDeg ?? 0,
     boundBy: isHeldBySet ? 'set' : largest.boundBy,
     findings: [
       ...draft.findings,

@@ -1,6 +1,16 @@
 import type { Finding } from '../finding';
 import { applyCase } from '../lettering/case-form';
-import { type BlankUse, type Entry, type FitRef, type PlaceUse, type RunSpec, findLettering, itemIdOf } from '../run';
+import {
+  type BlankUse,
+  type Entry,
+  type FitRef,
+  type PlaceUse,
+  type RunSpec,
+  type Variant,
+  chooseVariant,
+  findLettering,
+  itemIdOf,
+} from '../run';
 import { type WordedLine, proofStateOf, spreadLetters, wordEntry } from '../wording';
 
 /** A place on an item that wants lettering, before any of it is drawn. */
@@ -10,7 +20,8 @@ export interface FitSlot {
   readonly entry: Entry;
   readonly place: PlaceUse;
   readonly blankId: string;
-  readonly variantId: string;
+  /** Null when the blank does not come in the size or colour that the list asks for; a stop says so. */
+  readonly variant: Variant | null;
   /** The lines as they are cut: worded and in their case. */
   readonly text: readonly string[];
   /** The same with what is drawn taller. */
@@ -49,6 +60,8 @@ interface SetPlace {
 
 function slotsOfUse(spec: RunSpec, entry: Entry, use: BlankUse): FitSlot[] {
   const places = use.places.flatMap((place) => setPlace(spec, entry, use, place) ?? []);
+  const chosen = chooseVariant(spec, use, entry);
+  const missing: Finding[] = chosen.ok ? [] : [{ kind: 'variantMissing', severity: 'stop', ...chosen.problem }];
   // The place with most letters says how many blanks one copy takes.
   const numBlanks = Math.max(1, ...places.map(({ letters }) => letters?.length ?? 1));
   return Array.from({ length: entry.quantity * use.each * numBlanks }, (_, i) => i + 1).flatMap((ordinal) =>
@@ -63,10 +76,10 @@ function slotsOfUse(spec: RunSpec, entry: Entry, use: BlankUse): FitSlot[] {
           entry,
           place,
           blankId: use.blankId,
-          variantId: use.variant.variantId,
+          variant: chosen.ok ? chosen.value : null,
           text: shown.map(({ text }) => text),
           lines: shown,
-          findings,
+          findings: [...missing, ...findings],
         },
       ];
     }),

@@ -1,7 +1,12 @@
 import { EM_UNITS } from '../faces';
 import { boxHeight, boxWidth } from '../geometry';
 import type { LetteredText } from '../lettering';
-import type { UsableArea } from '../place';
+
+/** Room for lettering as it reads. */
+interface ReadingRoom {
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
 
 export interface LargestFit {
   /** Millimetres to the em at which the ink just fills the area in one direction. Zero without ink. */
@@ -15,7 +20,7 @@ export interface LargestFit {
 const SNAP_MM = 0.0002;
 
 /** The largest size at which the ink lies inside the area, turned neither way. */
-export function largestInArea({ inkBox, capHeightEm }: LetteredText, area: UsableArea): LargestFit {
+export function largestInArea({ inkBox, capHeightEm }: LetteredText, area: ReadingRoom): LargestFit {
   if (!inkBox) return { emMm: 0, boundBy: 'width', emMmByCaps: 0 };
   const byWidth = ((area.widthMm - SNAP_MM) * EM_UNITS) / boxWidth(inkBox);
   const byHeight = ((area.heightMm - SNAP_MM) * EM_UNITS) / boxHeight(inkBox);

@@ -1,5 +1,5 @@
 import { EM_UNITS } from '../faces';
-import { EMPTY_OUTLINE, type Outline, mapOutline } from '../geometry';
+import { EMPTY_OUTLINE, type Outline, mapOutline, turnOutline } from '../geometry';
 import { UM10_PER_MM, mmToUm10 } from '../units';
 import type { Fit } from './fit-run';
 
@@ -8,9 +8,12 @@ export function inkOutline({ lettered, emMm }: Fit): Outline {
   return sizedOutline(lettered.outline, lettered.inkBox, emMm, 0, 0);
 }
 
-/** The fit at its true size where it lies in its place, in integers of 0.1 µm. */
-export function placedOutline({ lettered, emMm, xMm, yMm }: Fit): Outline {
-  return sizedOutline(lettered.outline, lettered.inkBox, emMm, xMm, yMm);
+/** The fit at its true size where it lies in its place, turned as it reads, in integers of 0.1 µm. */
+export function placedOutline({ lettered, emMm, xMm, yMm, turnDeg }: Fit): Outline {
+  if (turnDeg === 0) return sizedOutline(lettered.outline, lettered.inkBox, emMm, xMm, yMm);
+  let outline = sizedOutline(lettered.outline, lettered.inkBox, emMm, 0, 0);
+  for (let turned = 0; turned < turnDeg; turned += 90) outline = turnOutline(outline);
+  return mapOutline(outline, 1, 1, mmToUm10(xMm), mmToUm10(yMm));
 }
 
 function sizedOutline(

@@ -1,3 +1,16 @@
-/** Places: measures of a blank → the area that lettering may use, and where in it a box of ink comes to lie. */
-export { type InkOnBlank, inkOnBlank, placeOverhang } from './on-blank';
-export { type UsableArea, anchorInArea, usableArea } from './usable-area';
+/**
+ * Places: measures of a blank → the outline and the rectangle that lettering may use, what of it is seen, where ink comes
+ * to lie, and what is wrong with the measures. Plain sums in millimetres; letters are drawn elsewhere.
+ */
+export { type SeenMap, seenMap } from './as-seen';
+export { type CentringReport, centringReport } from './centring';
+export { type InkOnBlank, inkOnBlank } from './on-blank';
+export { type PlaceGeometry, placeGeometry } from './place-geometry';
+export { type PlaceProblem } from './place-problems';
+export { type PlaceRect, inscribedRect } from './inscribed-rect';
+export { type InkBox, inkInPlace, readingSize, turnedOrigin, usableArea } from './usable-area';
+export { type Ring, ringArea, shapeRing } from './shape-ring';
+export { type SeenAcross, deepest, seenWhenCurved, seenWhenFilled } from './seen-across';
+export { type RoundGoods, diameterAt, slantMm, unrolled } from './unroll';
+export { type Suggestion, suggestionsFor } from './suggest';
+export { type Paper, type TemplatePage, OVERLAP_MM, PAPERS, PAPER_MARGIN_MM, templatePages } from './template-pages';

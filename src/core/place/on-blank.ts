@@ -1,39 +1,34 @@
-import type { MeasuredPlace, Variant } from '../run';
-import { anchorInArea, usableArea } from './usable-area';
+import type { Datum, MeasuredPlace, Variant } from '../run';
+import { placeGeometry } from './place-geometry';
+import { inkInPlace } from './usable-area';
 
-/** Distances from ink to the blank's own edges: where a ruler is laid to place it. */
+/** Where a ruler is laid to place a piece: distances to the ink itself, in millimetres. */
 export interface InkOnBlank {
   readonly leftMm: number;
   readonly rightMm: number;
-  readonly topMm: number;
-  readonly bottomMm: number;
+  /** From the datum to the ink: down to its top, from a hem up to its bottom; on round goods along the side. */
+  readonly dropMm: number;
+  readonly datum: Datum['kind'];
+  /** `sides`: from the blank's edges. `seenPart`: round goods have no edges, so from the ends of the part that is seen. */
+  readonly acrossFrom: 'sides' | 'seenPart';
 }
 
-/** For ink of this size, held at the place's anchor. */
+/** For ink of this size as it reads, held at the place's anchor. */
 export function inkOnBlank(
-  { body }: Variant,
+  variant: Variant,
   place: MeasuredPlace,
   inkWidthMm: number,
   inkHeightMm: number,
 ): InkOnBlank {
-  const { xMm, yMm } = anchorInArea(usableArea(place), place.anchor, inkWidthMm, inkHeightMm);
-  const leftMm = place.datum.leftMm + xMm;
-  const topMm = place.datum.topMm + yMm;
-  return {
-    leftMm,
-    topMm,
-    rightMm: body.widthMm - leftMm - inkWidthMm,
-    bottomMm: body.heightMm - topMm - inkHeightMm,
-  };
-}
-
-/** How far a place reaches over the blank's right and lower edge; zero where it does not. */
-export function placeOverhang(
-  { body }: Variant,
-  { outline, datum }: MeasuredPlace,
-): { readonly rightMm: number; readonly bottomMm: number } {
-  return {
-    rightMm: Math.max(0, datum.leftMm + outline.widthMm - body.widthMm),
-    bottomMm: Math.max(0, datum.topMm + outline.heightMm - body.heightMm),
-  };
+  const { leftMm, topMm, body, box } = placeGeometry(variant, place);
+  const ink = inkInPlace(variant, place, inkWidthMm, inkHeightMm);
+  const { kind, lineMm } = place.datum;
+  const top = topMm + ink.yMm - lineMm;
+  const dropMm = kind === 'hem' ? lineMm - (topMm + ink.yMm + ink.heightMm) : top;
+  if (place.wrap?.kind === 'round') {
+    const rightMm = box.widthMm - ink.xMm - ink.widthMm;
+    return { leftMm: ink.xMm, rightMm, dropMm, datum: kind, acrossFrom: 'seenPart' };
+  }
+  const left = leftMm + ink.xMm;
+  return { leftMm: left, rightMm: body.widthMm - left - ink.widthMm, dropMm, datum: kind, acrossFrom: 'sides' };
 }

@@ -1,14 +1,25 @@
-import type { Anchor9, MeasuredPlace } from '../run';
+import type { Anchor9, MeasuredPlace, Variant } from '../run';
+import type { PlaceRect } from './inscribed-rect';
+import { placeGeometry } from './place-geometry';
 
-/** A rectangle that lettering may fill; frame of the place: origin at its top left corner, y down, millimetres. */
-export interface UsableArea {
-  readonly widthMm: number;
-  readonly heightMm: number;
+/** Quarter turns of the reading direction, clockwise. */
+export type ReadingDeg = MeasuredPlace['readingDeg'];
+
+const NO_ROOM: PlaceRect = { xMm: 0, yMm: 0, widthMm: 0, heightMm: 0 };
+
+/** The upright rectangle that lettering may fill, in the frame of the place; of no size when there is no room. */
+export function usableArea(variant: Variant, place: MeasuredPlace): PlaceRect {
+  return placeGeometry(variant, place).usable ?? NO_ROOM;
 }
 
-export function usableArea(place: MeasuredPlace): UsableArea {
-  const { widthMm, heightMm } = place.outline;
-  return { widthMm, heightMm };
+/** Its size as the reader has it: turned with the reading direction. */
+export function readingSize(area: PlaceRect, readingDeg: ReadingDeg): { widthMm: number; heightMm: number } {
+  const { widthMm, heightMm } = area;
+  return isAside(readingDeg) ? { widthMm: heightMm, heightMm: widthMm } : { widthMm, heightMm };
+}
+
+function isAside(readingDeg: ReadingDeg): boolean {
+  return readingDeg === 90 || readingDeg === 270;
 }
 
 const FRACTIONS: Record<Anchor9, readonly [number, number]> = {
@@ -23,13 +34,39 @@ const FRACTIONS: Record<Anchor9, readonly [number, number]> = {
   bottomRight: [1, 1],
 };
 
-/** Top left corner of a box of ink that is held at `anchor`: measured to the ink, as a ruler on the item would. */
-export function anchorInArea(
-  area: UsableArea,
-  anchor: Anchor9,
-  inkWidthMm: number,
-  inkHeightMm: number,
-): { readonly xMm: number; readonly yMm: number } {
-  const [right, down] = FRACTIONS[anchor];
-  return { xMm: (area.widthMm - inkWidthMm) * right, yMm: (area.heightMm - inkHeightMm) * down };
+/** Ink on its place: the box that it covers there, in the frame of the place. */
+export interface InkBox extends PlaceRect {
+  readonly turnDeg: ReadingDeg;
+}
+
+/**
+ * Where ink of this size (as it reads) comes to lie: turned with the reading direction and held at the anchor, measured to
+ * the ink, as a ruler on the item would.
+ */
+export function inkInPlace(variant: Variant, place: MeasuredPlace, inkWidthMm: number, inkHeightMm: number): InkBox {
+  const area = usableArea(variant, place);
+  const [right, down] = FRACTIONS[place.anchor];
+  const turned = isAside(place.readingDeg);
+  const [widthMm, heightMm] = turned ? [inkHeightMm, inkWidthMm] : [inkWidthMm, inkHeightMm];
+  return {
+    xMm: area.xMm + (area.widthMm - widthMm) * right,
+    yMm: area.yMm + (area.heightMm - heightMm) * down,
+    widthMm,
+    heightMm,
+    turnDeg: place.readingDeg,
+  };
+}
+
+/** Where the ink's own top left corner lands when its box is turned in place: the first step of every drawing of it. */
+export function turnedOrigin({ xMm, yMm, widthMm, heightMm, turnDeg }: InkBox): readonly [number, number] {
+  switch (turnDeg) {
+    case 90:
+      return [xMm + widthMm, yMm];
+    case 180:
+      return [xMm + widthMm, yMm + heightMm];
+    case 270:
+      return [xMm, yMm + heightMm];
+    default:
+      return [xMm, yMm];
+  }
 }

@@ -107,7 +107,7 @@ test('given names only: the wording changes, not the list', () => {
   expect(mainPlace(spec).placeUse.wording?.lines[0]?.runs[0]?.template).toBe('{given}');
   expect(texts(spec)).toEqual(['Anna Lind', 'Bo Lee', 'Cy']);
   expect(asked(spec)).toEqual([]);
-  const composed = changePlaceUse(aRun(['Anna Lind', 'Cy']), (place) => ({
+  const composed = changePlaceUse(aRun(['Anna Lind', 'Cy']), null, (place) => ({
     ...place,
     wording: wordingOf(['for {text}', '{date:year}']),
   }));
@@ -116,7 +116,10 @@ test('given names only: the wording changes, not the list', () => {
 });
 
 test('mixed forms are no question where the text of the list is not cut', () => {
-  const spec = changePlaceUse(aRun(['Anna Lind', 'Cy']), (place) => ({ ...place, wording: wordingOf(['{given}']) }));
+  const spec = changePlaceUse(aRun(['Anna Lind', 'Cy']), null, (place) => ({
+    ...place,
+    wording: wordingOf(['{given}']),
+  }));
   expect(asked(spec)).toEqual([]);
 });
 
@@ -266,7 +269,8 @@ test('the order of day and month is asked only where the items would say it, and
     ['Name', 'Date'],
     ['Ann Lee', '3/4/1980'],
   ]);
-  const worded = (template: string) => changePlaceUse(spec, (place) => ({ ...place, wording: wordingOf([template]) }));
+  const worded = (template: string) =>
+    changePlaceUse(spec, null, (place) => ({ ...place, wording: wordingOf([template]) }));
   expect(listQuestions(spec)[0]?.cases[0]?.becomes).toEqual(['3 April 1980', '4 March 1980']);
   expect(listQuestions(worded('{date:romanMonth}'))[0]?.cases[0]?.becomes).toEqual(['3 · IV · 1980', '4 · III · 1980']);
   expect(listQuestions(worded('est. {date:year}'))).toEqual([]);

@@ -1,66 +1,9 @@
-import { mainPlace } from './main-place';
+import { type PlaceAt, placeAt } from './main-place';
 import { type RandomBytes, makeId } from './ids';
 import { type SlotRef, slotKeyOf } from './refs';
-import type {
-  LayoutWish,
-  ListReading,
-  Override,
-  Wording,
-  Lettering,
-  Material,
-  MeasuredPlace,
-  PlaceUse,
-  RunSpec,
-  SizeRule,
-  Variant,
-} from './run-spec';
+import type { LayoutWish, ListReading, Override, Wording, Lettering, Material, RunSpec } from './run-spec';
 
 /** Changes of a spec as functions from spec to spec: what is not named stays the very same object. */
-
-function changeVariant(spec: RunSpec, change: (variant: Variant) => Variant): RunSpec {
-  const { use, variant } = mainPlace(spec);
-  const blanks = spec.shop.blanks.map((copy) =>
-    copy.id === use.blankId
-      ? {
-          ...copy,
-          value: { ...copy.value, variants: copy.value.variants.map((v) => (v.id === variant.id ? change(v) : v)) },
-        }
-      : copy,
-  );
-  return { ...spec, shop: { ...spec.shop, blanks } };
-}
-
-export function changePlace(spec: RunSpec, change: (place: MeasuredPlace) => MeasuredPlace): RunSpec {
-  const { placeUse, measured } = mainPlace(spec);
-  return changeVariant(spec, (variant) => ({
-    ...variant,
-    places: { ...variant.places, [placeUse.placeId]: change(measured) },
-  }));
-}
-
-export function changeBody(spec: RunSpec, body: Variant['body']): RunSpec {
-  return changeVariant(spec, (variant) => ({ ...variant, body }));
-}
-
-export function changeColour(spec: RunSpec, colour: Variant['colour']): RunSpec {
-  return changeVariant(spec, (variant) => ({ ...variant, colour }));
-}
-
-export function changePlaceUse(spec: RunSpec, change: (place: PlaceUse) => PlaceUse): RunSpec {
-  const { use, placeUse } = mainPlace(spec);
-  const uses = spec.uses.map((u) =>
-    u.id === use.id ? { ...u, places: u.places.map((p) => (p === placeUse ? change(p) : p)) } : u,
-  );
-  return { ...spec, uses };
-}
-
-/** Every slot of the lettering is cut from this material. */
-export function changeMaterial(spec: RunSpec, materialId: string): RunSpec {
-  return changePlaceUse(spec, (place) => ({
-    ...place,
-    materials: Object.fromEntries(Object.keys(place.materials).map((slot) => [slot, materialId])),
-  }));
-}
 
 /** The run's own copy of one material. */
 export function changeMaterialValue(
@@ -74,33 +17,30 @@ export function changeMaterialValue(
   return { ...spec, shop: { ...spec.shop, materials } };
 }
 
-export function changeRule(spec: RunSpec, rule: SizeRule): RunSpec {
-  const { sizeGroup } = mainPlace(spec);
-  return {
-    ...spec,
-    sizeGroups: spec.sizeGroups.map((group) => (group.id === sizeGroup.id ? { ...group, rule } : group)),
-  };
-}
-
 /** The run's own copy of the lettering in use. */
-export function changeLettering(spec: RunSpec, change: (lettering: Lettering) => Lettering): RunSpec {
-  const { placeUse } = mainPlace(spec);
+export function changeLettering(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  change: (lettering: Lettering) => Lettering,
+): RunSpec {
+  const { placeUse } = placeAt(spec, at);
   const letterings = spec.shop.letterings.map((copy) =>
     copy.id === placeUse.letteringId ? { ...copy, value: change(copy.value) } : copy,
   );
   return { ...spec, shop: { ...spec.shop, letterings } };
 }
 
-export function changeLeastHeight(spec: RunSpec, minLetterHeightMm: number): RunSpec {
-  return changeLettering(spec, (lettering) => ({ ...lettering, minLetterHeightMm }));
+export function changeLeastHeight(spec: RunSpec, at: PlaceAt | null, minLetterHeightMm: number): RunSpec {
+  return changeLettering(spec, at, (lettering) => ({ ...lettering, minLetterHeightMm }));
 }
 
 /** Case and tracking of every line of the lettering in use. */
 export function changeLines(
   spec: RunSpec,
+  at: PlaceAt | null,
   part: Partial<Pick<Lettering['lines'][number], 'caseForm' | 'trackingEm'>>,
 ): RunSpec {
-  return changeLettering(spec, (lettering) => ({
+  return changeLettering(spec, at, (lettering) => ({
     ...lettering,
     lines: lettering.lines.map((line) => ({ ...line, ...part })),
   }));
@@ -109,6 +49,11 @@ export function changeLines(
 /** Title, day and language of the run. */
 export function changeHead(spec: RunSpec, head: Partial<Pick<RunSpec, 'title' | 'dueOn' | 'language'>>): RunSpec {
   return { ...spec, ...head };
+}
+
+/** Spares and ticked preparation. */
+export function changePrepare(spec: RunSpec, change: Partial<RunSpec['prepare']>): RunSpec {
+  return { ...spec, prepare: { ...spec.prepare, ...change } };
 }
 
 export function changeLayout(spec: RunSpec, change: Partial<LayoutWish>): RunSpec {

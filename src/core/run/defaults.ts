@@ -31,7 +31,17 @@ export const DEFAULT_BLANK: BlankWithParts = {
   fromRev: null,
   value: {
     name: 'Garment bag',
+    kind: 'bag',
+    uses: ['scuffed'],
     fabric: 'polyester',
+    polyesterPct: 100,
+    texture: 'woven',
+    thicknessMm: 1,
+    stretch: 'none',
+    bearsC: 165,
+    pack: { count: 1, priceCents: null, currency: 'EUR' },
+    preparation: [],
+    photo: null,
     places: [{ id: 'chestplace', name: 'chest', side: 'front', twinOf: null }],
     variants: [
       {
@@ -39,14 +49,17 @@ export const DEFAULT_BLANK: BlankWithParts = {
         size: 'one size',
         colour: { name: 'black', hex: '#26292e' },
         body: { kind: 'rect', widthMm: 600, heightMm: 1000 },
+        stock: { onHand: 0, seconds: 0, marked: [] },
         places: {
           chestplace: {
             outline: { kind: 'rect', widthMm: 180, heightMm: 52 },
             clear: [],
-            datum: { kind: 'edges', leftMm: 210, topMm: 180 },
+            datum: { kind: 'edge', lineMm: 0, dropMm: 180, leftMm: 210 },
             anchor: 'centre',
+            anchorGapMm: 0,
             readingDeg: 0,
             wrap: null,
+            centring: null,
           },
         },
       },

@@ -36,6 +36,22 @@ export {
   type Override,
   type ProofTick,
   type Variant,
+  type BlankKind,
+  type Centring,
+  type ClearZone,
+  type Datum,
+  type Photo,
+  type PlaceRole,
+  type Preparation,
+  type Shape,
+  type Wrap,
+  BLANK_KINDS,
+  DATUM_KINDS,
+  MOST_CORNERS,
+  PREPARATIONS,
+  STRETCHES,
+  TEXTURES,
+  USES,
   type Wording,
   MOST_LINES,
   type Anchor9,
@@ -45,17 +61,16 @@ export {
   SPEC_VERSION,
   runSpecSchema,
 } from './run-spec';
-export { idSchema, pageSchema } from './shop-schema';
+export { pageSchema, shopIdSchema } from './shop-schema';
+export { blankSchema, idSchema, photoSchema } from './blank-schema';
 export { findBed, findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
 export { type SpecFault, specFaults } from './spec-faults';
 export { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
 export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
 export { newRunSpec } from './new-run';
 export { type DeepReadonly } from './deep-readonly';
-export { type MainPlace, mainPlace } from './main-place';
+export { type MainPlace, type PlaceAt, mainPlace, placeAt, placesOf } from './main-place';
 export {
-  changeBody,
-  changeColour,
   changeHead,
   changeList,
   changeMonogram,
@@ -65,10 +80,19 @@ export {
   changeLeastHeight,
   changeLines,
   changeMaterialValue,
+  changePrepare,
+} from './change';
+export {
+  changeBlank,
   changeMaterial,
   changePlace,
   changePlaceUse,
   changeRule,
-} from './change';
+  changeUse,
+  changeVariant,
+} from './change-place';
+export { type ShapeBox, shapeBox } from './shape-box';
+export { measuredOf } from './twin-place';
+export { type VariantMissing, chooseVariant, sizeKey } from './choose-variant';
 export { type ShippedFace, SHIPPED_FACES, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath } from './shipped-faces';
 export { UNREAD_QUANTITY } from './entry-fields';

@@ -35,11 +35,9 @@ export function findSizeGroup(spec: RunSpec, id: string): SizeGroup {
   );
 }
 
-/** The size and colour of blank that a use takes; for now the same for every entry. */
-export function variantFor(spec: RunSpec, use: BlankUse): Variant {
-  const { variantId } = use.variant;
-  return presentOrThrow(
-    findBlank(spec, use.blankId).variants.find(({ id }) => id === variantId),
-    `variant ${variantId}`,
-  );
+/** The size and colour that stands for a use on screens: its own, or the first where every entry has one of its own. */
+export function variantFor(spec: RunSpec, { blankId, variant }: BlankUse): Variant {
+  const { variants } = findBlank(spec, blankId);
+  const found = variant.kind === 'fixed' ? variants.find(({ id }) => id === variant.variantId) : variants[0];
+  return presentOrThrow(found, `a variant of blank ${blankId}`);
 }

@@ -1,4 +1,5 @@
 import { presentOrThrow } from '../outcome';
+import { measuredOf } from './twin-place';
 import { findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
 import type {
   Blank,
@@ -6,16 +7,26 @@ import type {
   Lettering,
   Material,
   MeasuredPlace,
+  PlaceRole,
   PlaceUse,
   RunSpec,
   SizeGroup,
   Variant,
 } from './run-spec';
 
-/** The first place of the first use, with everything it leads to. The screens work on this one. */
+/** Which place a screen works on; `variantId` is null where the one that stands for all will do. */
+export interface PlaceAt {
+  readonly useId: string;
+  readonly placeId: string;
+  readonly variantId: string | null;
+}
+
+/** A place of a use with everything it leads to. */
 export interface MainPlace {
+  readonly at: PlaceAt;
   readonly use: BlankUse;
   readonly placeUse: PlaceUse;
+  readonly role: PlaceRole;
   readonly blank: Blank;
   readonly variant: Variant;
   readonly measured: MeasuredPlace;
@@ -26,22 +37,42 @@ export interface MainPlace {
   readonly sizeGroup: SizeGroup;
 }
 
+/** The first place of the first use. */
 export function mainPlace(spec: RunSpec): MainPlace {
-  const use = presentOrThrow(spec.uses[0], 'a use');
-  const placeUse = presentOrThrow(use.places[0], 'a place of the use');
-  const variant = variantFor(spec, use);
+  return placeAt(spec, null);
+}
+
+/** The named place; the first one when it is not (or no longer) part of the run. */
+export function placeAt(spec: RunSpec, at: PlaceAt | null): MainPlace {
+  const use = presentOrThrow(spec.uses.find(({ id }) => id === at?.useId) ?? spec.uses[0], 'a use');
+  const placeUse = use.places.find(({ placeId }) => placeId === at?.placeId) ?? use.places[0]!;
+  const blank = findBlank(spec, use.blankId);
+  const asked = blank.variants.find(({ id }) => id === at?.variantId);
+  const variant = asked ?? variantFor(spec, use);
   const lettering = findLettering(spec, placeUse.letteringId);
   const slot = presentOrThrow(lettering.layers[0], 'a layer of the lettering').slot;
   const materialId = presentOrThrow(placeUse.materials[slot], `material for ${slot}`);
   return {
+    at: { useId: use.id, placeId: placeUse.placeId, variantId: asked?.id ?? null },
     use,
     placeUse,
-    blank: findBlank(spec, use.blankId),
+    role: presentOrThrow(
+      blank.places.find(({ id }) => id === placeUse.placeId),
+      `place ${placeUse.placeId}`,
+    ),
+    blank,
     variant,
-    measured: presentOrThrow(variant.places[placeUse.placeId], 'the measures of the place'),
+    measured: presentOrThrow(measuredOf(blank, variant, placeUse.placeId), 'the measures of the place'),
     lettering,
     materialId,
     material: findMaterial(spec, materialId),
     sizeGroup: findSizeGroup(spec, placeUse.sizeGroupId),
   };
+}
+
+/** Every place that the run letters, in the order of uses. */
+export function placesOf(spec: RunSpec): readonly MainPlace[] {
+  return spec.uses.flatMap(({ id, places }) =>
+    places.map(({ placeId }) => placeAt(spec, { useId: id, placeId, variantId: null })),
+  );
 }

@@ -9,7 +9,7 @@ const texts = (spec: typeof base) => spec.entries.map(({ fields }) => fields.tex
 
 test('changes of different entries, fields and settings are put together without a question', () => {
   const mine = changeLayout(changeField(changeField(base, ann!, 'text', 'Anna'), bo!, 'size', 'M'), { spacingMm: 9 });
-  const theirs = changePlace(changeField(changeField(base, cy!, 'text', 'Cyd'), bo!, 'text', 'Bob'), (place) => ({
+  const theirs = changePlace(changeField(changeField(base, cy!, 'text', 'Cyd'), bo!, 'text', 'Bob'), null, (place) => ({
     ...place,
     anchor: 'left',
   }));

@@ -50,6 +50,7 @@ export function newRunSpec({ title, dueOn, entries }: NewRun, randomBytes: Rando
     monogram: DEFAULT_MONOGRAM,
     overrides: [],
     proof: {},
+    prepare: { spoilagePct: 5, done: [] },
     layout: { bedId: bed.id, spacingMm: 6, edgeMm: 5, mayTurn: true, heldBack: [], seed: 1 },
     shop: {
       blanks: [DEFAULT_BLANK],

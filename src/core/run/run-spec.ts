@@ -1,19 +1,12 @@
 import { z } from 'zod';
 import type { DeepReadonly } from './deep-readonly';
-import {
-  bedSchema,
-  blankSchema,
-  copyOf,
-  idSchema,
-  letteringSchema,
-  materialSchema,
-  shopIdSchema,
-  type variantSchema,
-  type measuredPlaceSchema,
-  type layerSchema,
-} from './shop-schema';
+import { blankSchema, idSchema, type variantSchema } from './blank-schema';
+import type { centringSchema, clearZoneSchema, measuredPlaceSchema, shapeSchema, wrapSchema } from './place-schema';
+import { bedSchema, copyOf, letteringSchema, materialSchema, shopIdSchema, type layerSchema } from './shop-schema';
 
-export { ANCHORS, type Anchor9, CASE_FORMS, type CaseForm } from './shop-schema';
+export { CASE_FORMS, type CaseForm } from './shop-schema';
+export { ANCHORS, type Anchor9, DATUM_KINDS, MOST_CORNERS } from './place-schema';
+export { BLANK_KINDS, PREPARATIONS, STRETCHES, TEXTURES, USES } from './blank-schema';
 
 const fieldName = z.string().min(1).max(60);
 
@@ -61,7 +54,11 @@ const placeUseSchema = z.object({
 const blankUseSchema = z.object({
   id: idSchema,
   blankId: shopIdSchema,
-  variant: z.object({ kind: z.literal('fixed'), variantId: idSchema }),
+  /** One size and colour for all, or what these columns of the list say; null: that is the same for all. */
+  variant: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('fixed'), variantId: idSchema }),
+    z.object({ kind: z.literal('byColumn'), sizeField: fieldName.nullable(), colourField: fieldName.nullable() }),
+  ]),
   each: z.number().int().min(1).max(100),
   onlyEntries: z.array(idSchema).nullable(),
   places: z.array(placeUseSchema).min(1),
@@ -125,8 +122,14 @@ const layoutWishSchema = z.object({
   seed: z.number().int().min(0).max(2_147_483_647),
 });
 
+/** Getting the blanks together: spares for what spoils, and what is done of the preparation, as `use-step`. */
+const prepareSchema = z.object({
+  spoilagePct: z.number().min(0).max(50),
+  done: z.array(z.string().max(60)).max(1000),
+});
+
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
-export const SPEC_VERSION = 3;
+export const SPEC_VERSION = 4;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({
@@ -144,6 +147,7 @@ export const runSpecSchema = z.object({
   /** The proof: ticked texts by `entry-use-place`. */
   proof: z.record(z.string().max(40), tickSchema),
   layout: layoutWishSchema,
+  prepare: prepareSchema,
   shop: z.object({
     blanks: z.array(copyOf(blankSchema)).min(1),
     materials: z.array(copyOf(materialSchema)).min(1),
@@ -166,6 +170,15 @@ export type Override = RunSpec['overrides'][number];
 export type ProofTick = RunSpec['proof'][string];
 export type Variant = DeepReadonly<z.infer<typeof variantSchema>>;
 export type MeasuredPlace = DeepReadonly<z.infer<typeof measuredPlaceSchema>>;
+export type Shape = DeepReadonly<z.infer<typeof shapeSchema>>;
+export type ClearZone = DeepReadonly<z.infer<typeof clearZoneSchema>>;
+export type Wrap = DeepReadonly<z.infer<typeof wrapSchema>>;
+export type Centring = DeepReadonly<z.infer<typeof centringSchema>>;
+export type Datum = MeasuredPlace['datum'];
+export type PlaceRole = Blank['places'][number];
+export type BlankKind = Blank['kind'];
+export type Preparation = Blank['preparation'][number];
+export type Photo = NonNullable<Blank['photo']>;
 export type Material = RunSpec['shop']['materials'][number]['value'];
 export type Bed = RunSpec['shop']['beds'][number]['value'];
 export type Lettering = RunSpec['shop']['letterings'][number]['value'];

@@ -1,11 +1,10 @@
 import { z } from 'zod';
 import { aRun, seededBytes } from '../test';
 import {
-  changeBody,
-  changeColour,
   changeLayout,
   changeMaterial,
   changePlace,
+  changeVariant,
   changeRule,
   fitRefKey,
   isId,
@@ -40,7 +39,7 @@ test('ids that lead nowhere or stand twice are named by their path', () => {
   expect(specFaults(changeLayout(spec, { bedId: 'no-bed' }))).toEqual([
     { kind: 'unknownId', field: 'layout.bedId', id: 'no-bed' },
   ]);
-  expect(specFaults(changeMaterial(spec, 'no-film'))).toEqual([
+  expect(specFaults(changeMaterial(spec, null, 'no-film'))).toEqual([
     { kind: 'unknownId', field: 'uses.0.places.0.materials.main', id: 'no-film' },
   ]);
   const [first] = spec.entries;
@@ -72,14 +71,14 @@ test('stages and reversal come from one table', () => {
 
 test('a change touches what it names and leaves the rest the very same', () => {
   const spec = aRun(['Ann']);
-  const moved = changePlace(spec, (place) => ({ ...place, anchor: 'left' }));
+  const moved = changePlace(spec, null, (place) => ({ ...place, anchor: 'left' }));
   expect(mainPlace(moved).measured.anchor).toBe('left');
   expect(mainPlace(spec).measured.anchor).toBe('centre');
   expect(moved.entries).toBe(spec.entries);
   expect(moved.shop.materials).toBe(spec.shop.materials);
-  expect(mainPlace(changeColour(spec, { name: 'navy', hex: '#000080' })).variant.colour.name).toBe('navy');
-  expect(mainPlace(changeBody(spec, { kind: 'rect', widthMm: 1, heightMm: 2 })).variant.body.heightMm).toBe(2);
-  expect(mainPlace(changeRule(spec, { kind: 'level', heightMm: 9 })).sizeGroup.rule).toEqual({
+  const navy = changeVariant(spec, null, (one) => ({ ...one, colour: { name: 'navy', hex: '#000080' } }));
+  expect(mainPlace(navy).variant.colour.name).toBe('navy');
+  expect(mainPlace(changeRule(spec, null, { kind: 'level', heightMm: 9 })).sizeGroup.rule).toEqual({
     kind: 'level',
     heightMm: 9,
   });

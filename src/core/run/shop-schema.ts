@@ -1,67 +1,12 @@
 import { z } from 'zod';
-import { ID_PATTERN } from './ids';
+import { colourSchema, idSchema, nameSchema as name } from './blank-schema';
 import { MATERIAL_KINDS } from './material-kind';
+import { mm, sizeMm } from './place-schema';
 
-/** Schemas of what belongs to the shop and is copied into a run: blanks, materials, beds, letterings. */
+/** Schemas of what else belongs to the shop and is copied into a run: materials, beds, letterings. */
 
-const mm = z.number().finite();
-const sizeMm = mm.positive().max(5000);
-const name = z.string().min(1).max(120);
-export const idSchema = z.string().regex(ID_PATTERN);
 /** Ids of shop things are readable words, since they outlive every run. */
 export const shopIdSchema = z.string().regex(/^[a-z][a-z0-9-]{1,39}$/);
-
-export const colourSchema = z.object({ name, hex: z.string().regex(/^#[0-9a-f]{6}$/) });
-
-export const shapeSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('rect'), widthMm: sizeMm, heightMm: sizeMm }),
-]);
-
-export const ANCHORS = [
-  'topLeft',
-  'top',
-  'topRight',
-  'left',
-  'centre',
-  'right',
-  'bottomLeft',
-  'bottom',
-  'bottomRight',
-] as const;
-export type Anchor9 = (typeof ANCHORS)[number];
-
-export const measuredPlaceSchema = z.object({
-  outline: shapeSchema,
-  /** Clear zones; none can be described yet. */
-  clear: z.array(z.never()),
-  /** Where the place's top left corner lies, measured from the blank's left and top edge. */
-  datum: z.object({ kind: z.literal('edges'), leftMm: mm.min(0).max(5000), topMm: mm.min(0).max(5000) }),
-  anchor: z.enum(ANCHORS),
-  readingDeg: z.literal(0),
-  wrap: z.null(),
-});
-
-export const placeRoleSchema = z.object({
-  id: idSchema,
-  name,
-  side: z.enum(['front', 'back', 'left', 'right']),
-  twinOf: idSchema.nullable(),
-});
-
-export const variantSchema = z.object({
-  id: idSchema,
-  size: z.string().max(40),
-  colour: colourSchema,
-  body: shapeSchema,
-  places: z.record(idSchema, measuredPlaceSchema),
-});
-
-export const blankSchema = z.object({
-  name,
-  fabric: z.string().max(80),
-  places: z.array(placeRoleSchema).min(1),
-  variants: z.array(variantSchema).min(1),
-});
 
 const finestMm = mm.min(0).max(20);
 

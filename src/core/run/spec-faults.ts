@@ -1,3 +1,4 @@
+import { measuredOf } from './twin-place';
 import type { Blank, BlankUse, PlaceUse, RunSpec } from './run-spec';
 
 /** A reference in a spec that leads nowhere, or an id that stands twice. `field` is a path such as `uses.0.blankId`. */
@@ -21,6 +22,10 @@ function doubledIds(spec: RunSpec): SpecFault[] {
     ['shop.materials', spec.shop.materials],
     ['shop.beds', spec.shop.beds],
     ['shop.letterings', spec.shop.letterings],
+    ...spec.shop.blanks.flatMap(({ value }, i): [string, readonly { readonly id: string }[]][] => [
+      [`shop.blanks.${i}.value.places`, value.places],
+      [`shop.blanks.${i}.value.variants`, value.variants],
+    ]),
   ];
   return lists.flatMap(([name, list]) => {
     const seen = new Set<string>();
@@ -42,15 +47,18 @@ function useFaults(spec: RunSpec, use: BlankUse, path: string): SpecFault[] {
   const blank = spec.shop.blanks.find(({ id }) => id === use.blankId)?.value;
   if (!blank) return unknown(spec.shop.blanks, use.blankId, `${path}.blankId`);
   return [
-    ...unknown(blank.variants, use.variant.variantId, `${path}.variant.variantId`),
+    ...(use.variant.kind === 'fixed'
+      ? unknown(blank.variants, use.variant.variantId, `${path}.variant.variantId`)
+      : []),
     ...use.places.flatMap((place, i) => placeFaults(spec, blank, use, place, `${path}.places.${i}`)),
   ];
 }
 
 function placeFaults(spec: RunSpec, blank: Blank, use: BlankUse, place: PlaceUse, path: string): SpecFault[] {
   const lettering = spec.shop.letterings.find(({ id }) => id === place.letteringId)?.value;
-  const variant = blank.variants.find(({ id }) => id === use.variant.variantId);
-  const isMeasured = !variant || variant.places[place.placeId] !== undefined;
+  const { variant: choice } = use;
+  const taken = blank.variants.filter(({ id }) => choice.kind === 'byColumn' || id === choice.variantId);
+  const isMeasured = taken.every((variant) => measuredOf(blank, variant, place.placeId) !== null);
   return [
     ...unknown(blank.places, place.placeId, `${path}.placeId`),
     ...(isMeasured ? [] : [{ kind: 'unknownId' as const, field: `${path}.placeId`, id: place.placeId }]),

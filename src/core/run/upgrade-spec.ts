@@ -87,7 +87,59 @@ function placeFrom2(place: unknown): unknown {
   return { ...place, wording: { motifBlanks: 0, spacesAreBlanks: true, ...place.wording } };
 }
 
+/** What a blank did not say before version 4: nothing is claimed that nobody said. */
+const BLANK_FROM_3 = {
+  kind: 'other',
+  uses: [],
+  polyesterPct: null,
+  texture: 'woven',
+  thicknessMm: 0,
+  stretch: 'none',
+  bearsC: null,
+  pack: { count: 1, priceCents: null, currency: 'EUR' },
+  preparation: [],
+  photo: null,
+};
+
+/** Version 4: blanks are described, counted and come in sizes; places have shapes, a datum and a way of being seen. */
+function upgradeFrom3(spec: Json): unknown {
+  const { shop } = spec;
+  if (!isObject(shop) || !areCopies(shop.blanks)) return spec;
+  return {
+    ...spec,
+    formatVersion: 4,
+    prepare: { spoilagePct: 0, done: [] },
+    shop: { ...shop, blanks: changeValues(shop.blanks, blankFrom3) },
+  };
+}
+
+function blankFrom3(blank: Json): Json {
+  const { variants } = blank;
+  if (!Array.isArray(variants)) return blank;
+  return {
+    ...BLANK_FROM_3,
+    ...blank,
+    variants: variants.map((variant: unknown) =>
+      isObject(variant) && isObject(variant.places)
+        ? {
+            stock: { onHand: 0, seconds: 0, marked: [] },
+            ...variant,
+            places: Object.fromEntries(
+              Object.entries(variant.places).map(([id, place]) => [id, isObject(place) ? placeFrom3(place) : place]),
+            ),
+          }
+        : variant,
+    ),
+  };
+}
+
+function placeFrom3({ datum, ...rest }: Json): Json {
+  const { leftMm, topMm } = isObject(datum) ? datum : {};
+  return { ...rest, datum: { kind: 'edge', lineMm: 0, dropMm: topMm, leftMm }, anchorGapMm: 0, centring: null };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
+  { from: 3, step: upgradeFrom3 },
 ];

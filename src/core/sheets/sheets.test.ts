@@ -100,7 +100,7 @@ test('every wanted piece lies in a pass or is named as too large, each once', ()
 
 test('reversal follows the material and nothing else', () => {
   const film = aRun(['Ann']);
-  const adhesive = changeMaterial(film, 'adhesive-silver');
+  const adhesive = changeMaterial(film, null, 'adhesive-silver');
   expect(planPasses(film, wantedOf(film)).passes[0]).toMatchObject({ materialId: 'film-gold', isReversed: true });
   expect(planPasses(adhesive, wantedOf(adhesive)).passes[0]).toMatchObject({
     materialId: 'adhesive-silver',

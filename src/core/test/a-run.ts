@@ -13,11 +13,11 @@ export function aRun(texts: readonly string[], title = 'Test run'): RunSpec {
 }
 
 export function withRule(spec: RunSpec, rule: SizeRule): RunSpec {
-  return changeRule(spec, rule);
+  return changeRule(spec, null, rule);
 }
 
 /** The run's place with other measures; its lettering switched when named. */
 export function withPlace(spec: RunSpec, widthMm: number, heightMm: number, letteringId?: string): RunSpec {
-  const measured = changePlace(spec, (place) => ({ ...place, outline: { kind: 'rect', widthMm, heightMm } }));
-  return letteringId === undefined ? measured : changePlaceUse(measured, (place) => ({ ...place, letteringId }));
+  const measured = changePlace(spec, null, (place) => ({ ...place, outline: { kind: 'rect', widthMm, heightMm } }));
+  return letteringId === undefined ? measured : changePlaceUse(measured, null, (place) => ({ ...place, letteringId }));
 }

@@ -2,3 +2,4 @@
 export { seededBytes } from './seeded-bytes';
 export { shippedFaces } from './shipped-faces';
 export { aRun, withPlace, withRule } from './a-run';
+export { aPlace, aRect, aVariant } from './a-place';

@@ -80,3 +80,14 @@ export function formatAtLeast(mm: number, unit: LengthUnit): string {
 export function unitWord(unit: LengthUnit): string {
   return unit === 'mm' ? 'mm' : 'in';
 }
+
+/** The step that a measure is dragged by: a whole millimetre, or a sixteenth of an inch. In millimetres. */
+export function stepMm(unit: LengthUnit): number {
+  return unit === 'inch' ? MM_PER_INCH / 16 : 1;
+}
+
+/** The nearest whole millimetre or sixteenth of an inch, in millimetres. */
+export function snapLength(mm: number, unit: LengthUnit): number {
+  const step = stepMm(unit);
+  return Math.round(mm / step) * step;
+}

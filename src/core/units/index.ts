@@ -11,6 +11,8 @@ export {
   formatLength,
   readInches,
   readMm,
+  snapLength,
+  stepMm,
   unitWord,
   writeInches,
 } from './inches';

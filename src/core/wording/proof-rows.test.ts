@@ -3,7 +3,10 @@ import { aRun, seededBytes } from '../test';
 import { proofRows, proofTally, rewordedTexts, tickRows, untickRows } from '.';
 
 const run = () =>
-  changePlaceUse(aRun(['Ann Lee', 'Bo May', 'Cy Dow']), (place) => ({ ...place, wording: wordingOf(['{given}']) }));
+  changePlaceUse(aRun(['Ann Lee', 'Bo May', 'Cy Dow']), null, (place) => ({
+    ...place,
+    wording: wordingOf(['{given}']),
+  }));
 const kinds = (spec: RunSpec) => proofRows(spec).map(({ state }) => state.kind);
 
 test('one row for each entry and place, in roster order; who gives no item has none', () => {

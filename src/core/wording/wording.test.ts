@@ -21,7 +21,7 @@ function say(
 ) {
   const entry = entryWith(fields);
   const base = { ...aRun(['Ann Lee']), entries: [entry] };
-  const spec = tune(changePlaceUse(base, (place) => ({ ...place, wording: wordingOf(templates) })));
+  const spec = tune(changePlaceUse(base, null, (place) => ({ ...place, wording: wordingOf(templates) })));
   const { use, placeUse } = mainPlace(spec);
   const worded = wordEntry(
     spec,
@@ -143,7 +143,7 @@ test('words of an entry’s own lead over the wording, also when they are none f
 
 test('a monogram that is typed over keeps its tall centre', () => {
   const base = changeMonogram(aRun(['Anna Maria Lind']), { form: 'largeCentre' });
-  const spec = changePlaceUse(base, (place) => ({ ...place, wording: wordingOf(['{monogram}', 'est. 1976']) }));
+  const spec = changePlaceUse(base, null, (place) => ({ ...place, wording: wordingOf(['{monogram}', 'est. 1976']) }));
   const { use, placeUse } = mainPlace(spec);
   const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as SlotRef;
   const own = setOverride(spec, at, ['XYZ', 'ABC'], seededBytes(1));

@@ -1,4 +1,5 @@
-import { anchorInArea, usableArea } from '@/core/place';
+import { inkTransform, ringPath } from '@/client';
+import { inkInPlace, placeGeometry } from '@/core/place';
 import type { MainPlace } from '@/core/run';
 import type { ItemShape } from './use-item-shape';
 
@@ -14,32 +15,34 @@ const AROUND = 0.09;
 
 /** The place on its cloth with the lettering in it, to scale. */
 export function ItemDrawing({ place: { measured, variant }, shape, film, label }: ItemDrawingProps) {
-  const { widthMm, heightMm } = measured.outline;
-  const around = widthMm * AROUND;
-  const spot = shape ? anchorInArea(usableArea(measured), measured.anchor, shape.widthMm, shape.heightMm) : null;
+  const { box, outline, clear } = placeGeometry(variant, measured);
+  const around = box.widthMm * AROUND;
+  const line = box.widthMm / 360;
+  const spot = shape && {
+    ...inkInPlace(variant, measured, shape.widthMm, shape.heightMm),
+    inkWidthMm: shape.widthMm,
+    inkHeightMm: shape.heightMm,
+  };
   return (
     <svg
       role="img"
       aria-label={`${label} in its place`}
-      viewBox={`${-around} ${-around} ${widthMm + 2 * around} ${heightMm + 2 * around}`}
+      viewBox={`${-around} ${-around} ${box.widthMm + 2 * around} ${box.heightMm + 2 * around}`}
       className="max-h-[340px] w-full"
       style={{ background: variant.colour.hex }}
     >
-      <rect
-        width={widthMm}
-        height={heightMm}
+      <path
+        d={ringPath(outline)}
         fill="none"
         stroke="#8d8776"
-        strokeWidth={widthMm / 360}
-        strokeDasharray={`${widthMm / 60} ${widthMm / 90}`}
+        strokeWidth={line}
+        strokeDasharray={`${line * 6} ${line * 4}`}
       />
+      {clear.map((zone) => (
+        <path key={ringPath(zone)} d={ringPath(zone)} fill="#8d877655" stroke="#8d8776" strokeWidth={line} />
+      ))}
       {shape && spot && (
-        <path
-          d={shape.path}
-          fill={film}
-          fillRule="evenodd"
-          transform={`translate(${spot.xMm} ${spot.yMm}) scale(${shape.scale})`}
-        />
+        <path d={shape.path} fill={film} fillRule="evenodd" transform={inkTransform(spot, shape.scale)} />
       )}
     </svg>
   );

@@ -1,3 +1,4 @@
+import type { InkOnBlank } from '@/core/place';
 import { bondedWord, stageWord } from '@/client';
 import type { Process } from '@/core/run';
 import type { BenchItem } from '@/services';
@@ -31,4 +32,21 @@ export function cautionFor(items: readonly BenchItem[], stage: BenchStage | null
     return 'Hot platen, hot zips: never leave a hot press, air the room. Heat and time: the film maker’s sheet and the blank’s label win; local rules apply.';
   }
   return null;
+}
+
+const DATUM_WORDS: Record<InkOnBlank['datum'], string> = {
+  edge: 'below the top edge',
+  neckSeam: 'below the neck seam',
+  rim: 'below the rim',
+  handle: 'below the handle seam',
+  hem: 'above the hem',
+};
+
+/** Which line the drop is measured from. */
+export function dropWords({ datum, acrossFrom }: InkOnBlank): string {
+  return acrossFrom === 'seenPart' ? `${DATUM_WORDS[datum]}, along the side` : DATUM_WORDS[datum];
+}
+
+export function acrossWords({ acrossFrom }: InkOnBlank): string {
+  return acrossFrom === 'seenPart' ? 'left · right of the part seen' : 'left · right';
 }

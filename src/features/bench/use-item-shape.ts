@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import { api, useRun } from '@/client';
 import { UM10_PER_MM } from '@/core/units';
-import type { BenchItem } from '@/services';
+import type { BenchItem, BenchPiece } from '@/services';
 import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
 
 /** The lettering of an item to be drawn: the frozen outline where there is one, else the fit as it would be cut. */
@@ -17,10 +17,10 @@ export interface ItemShape {
   readonly numHoles: number | null;
 }
 
-/** Null while the outline is fetched, and for an item without ink. */
-export function useItemShape(item: BenchItem): ItemShape | null {
+/** Of one piece of an item. Null while the outline is fetched, and where there is no ink. */
+export function useItemShape(item: BenchItem, piece: BenchPiece): ItemShape | null {
   const { fits, paths } = useRun();
-  const sha = item.pieces[0]?.outline ?? null;
+  const sha = piece.outline;
   const [frozen, setFrozen] = useState<{ sha: string; shape: ItemShape } | null>(null);
   useEffect(() => {
     if (sha === null) return;
@@ -33,7 +33,7 @@ export function useItemShape(item: BenchItem): ItemShape | null {
     };
   }, [sha]);
   if (sha !== null) return frozen?.sha === sha ? frozen.shape : null;
-  const fit = fits.last?.fits.find(({ itemId }) => itemId === item.itemId);
+  const fit = fits.last?.fits.find(({ itemId, placeId }) => itemId === item.itemId && placeId === piece.placeId);
   if (!fit || fit.emMm === 0) return null;
   return {
     path: paths.pathOf(fit.textNo),

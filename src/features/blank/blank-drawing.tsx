@@ -1,111 +1,125 @@
-import { useLengths } from '@/client';
-import { placeOverhang } from '@/core/place';
-import type { MainPlace } from '@/core/run';
-import { DimensionLine, Notice } from '@/ui';
-import type { ScreenFit } from '@/workers/fit-protocol';
-import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
-import { outsideSentence } from './sentences';
+'use client';
+
+import { useRef } from 'react';
+import { inkTransform, ringPath, useLengths } from '@/client';
+import { placeGeometry } from '@/core/place';
+import { DimensionLine } from '@/ui';
+import type { DrawnInk } from './drawn-ink';
+import type { PlaceEdit } from './edit';
+import { lineOn } from './line-on';
+import { PlaceDimensions } from './place-dimensions';
+import { useDragPlace } from './use-drag-place';
 
 interface BlankDrawingProps {
-  readonly place: MainPlace;
-  /** The fit drawn in the place: the longest of the run. */
-  readonly fit: ScreenFit | null;
-  readonly path: string;
-  readonly film: string;
+  readonly edit: PlaceEdit;
+  /** Null where there is no text to draw, as in the shop. */
+  readonly ink: DrawnInk | null;
 }
 
-/** The whole blank to scale in millimetres, as a workshop drawing, with the longest text of the run in its place. */
-export function BlankDrawing({ place, fit, path, film }: BlankDrawingProps) {
-  const { variant, measured } = place;
-  const { exact: figure } = useLengths();
-  const { body, colour } = variant;
-  const { leftMm, topMm } = measured.datum;
-  const { widthMm, heightMm } = measured.outline;
-  const textSize = Math.max(body.widthMm, body.heightMm) / 42;
+/** The blank to scale, as a workshop drawing: its place can be pulled, and every figure follows. */
+export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
+  const { variant, measured, role } = edit;
+  const { exact: figure, unit } = useLengths();
+  const svg = useRef<SVGSVGElement>(null);
+  const { gripProps, box } = useDragPlace(edit, svg);
+  const { body, leftMm, topMm, outline, clear, usable, isInscribed, window } = placeGeometry(variant, measured);
+  const textSize = Math.max(body.widthMm, body.heightMm) / 34;
   const room = textSize * 3.2;
-  const over = placeOverhang(variant, measured);
-  const outside = outsideSentence(over.rightMm, over.bottomMm, figure);
+  const thin = textSize / 12;
+  const ground = variant.colour.hex;
+  const ink2 = lineOn(ground);
   return (
-    <section className="flex min-w-0 flex-col items-center gap-3 p-5">
-      {outside && <Notice severity="check">{outside}</Notice>}
-      <svg
-        role="img"
-        aria-label={`The blank, ${figure(body.widthMm)} by ${figure(body.heightMm)}, with its place of ${figure(widthMm)} by ${figure(heightMm)}`}
-        viewBox={`${-room} ${-room} ${body.widthMm + 2 * room} ${body.heightMm + 2 * room}`}
-        className="max-h-[660px] w-full"
-      >
-        <rect width={body.widthMm} height={body.heightMm} fill={colour.hex} />
-        <rect
-          x={leftMm}
-          y={topMm}
-          width={widthMm}
-          height={heightMm}
-          fill="none"
-          stroke="#a9a294"
-          strokeWidth={textSize / 10}
-          strokeDasharray={`${textSize / 2} ${textSize / 3}`}
+    <svg
+      ref={svg}
+      role="group"
+      aria-label={`The blank, ${figure(body.widthMm)} by ${figure(body.heightMm)}, with the place ${role.name}, ${figure(box.widthMm)} by ${figure(box.heightMm)}`}
+      viewBox={`${-room} ${-room} ${body.widthMm + 2 * room} ${body.heightMm + 2 * room}`}
+      className="max-h-[600px] w-full touch-none"
+    >
+      <rect width={body.widthMm} height={body.heightMm} fill={ground} />
+      {measured.datum.lineMm > 0 && (
+        <path
+          d={`M0 ${measured.datum.lineMm}H${body.widthMm}`}
+          stroke={ink2}
+          strokeWidth={thin}
+          strokeDasharray={`${textSize} ${textSize / 3} ${thin * 2} ${textSize / 3}`}
         />
-        {fit && (
-          <path
-            d={path}
-            fill={film}
-            fillRule="evenodd"
-            transform={`translate(${leftMm + fit.xMm} ${topMm + fit.yMm}) scale(${fit.emMm / PATH_UNITS_PER_EM})`}
+      )}
+      <g transform={`translate(${leftMm} ${topMm})`}>
+        {window && (
+          <>
+            <title>what rounds off lies outside the two lines</title>
+            <path
+              d={`M${window.fromMm} ${-textSize}V${box.heightMm + textSize}M${window.toMm} ${-textSize}V${box.heightMm + textSize}`}
+              stroke={ink2}
+              strokeWidth={thin}
+              strokeDasharray={`${textSize / 3}`}
+            />
+          </>
+        )}
+        <path
+          d={ringPath(outline)}
+          tabIndex={0}
+          role="group"
+          aria-roledescription="place on the blank"
+          aria-label={`Place ${role.name}: arrows move it by ${unit === 'inch' ? '1/16 in' : '1 mm'}, with shift they change its size`}
+          fill="transparent"
+          stroke={ink2}
+          strokeWidth={thin * 1.4}
+          strokeDasharray={`${textSize / 2} ${textSize / 3}`}
+          className="cursor-move focus:outline-2 focus:outline-verdigris"
+          {...gripProps('move')}
+        />
+        {clear.map((zone, i) => (
+          <path key={i} d={ringPath(zone)} fill={`${ink2}44`} stroke={ink2} strokeWidth={thin} pointerEvents="none" />
+        ))}
+        {isInscribed && usable && (
+          <rect
+            x={usable.xMm}
+            y={usable.yMm}
+            width={usable.widthMm}
+            height={usable.heightMm}
+            fill="none"
+            stroke={ink2}
+            strokeWidth={thin}
+            strokeDasharray={`${thin * 2} ${thin * 3}`}
+            pointerEvents="none"
           />
         )}
-        <DimensionLine
-          from={[0, -room / 2]}
-          to={[body.widthMm, -room / 2]}
-          label={figure(body.widthMm)}
-          textSize={textSize}
+        {ink && (
+          <path
+            d={ink.path}
+            fill={ink.film}
+            fillRule="evenodd"
+            transform={inkTransform(ink.fit, ink.scale)}
+            pointerEvents="none"
+          />
+        )}
+        <rect
+          x={box.widthMm - textSize / 2}
+          y={box.heightMm - textSize / 2}
+          width={textSize}
+          height={textSize}
+          fill="#fbf8f0"
+          stroke="#1f2529"
+          strokeWidth={thin}
+          className="cursor-nwse-resize"
+          {...gripProps('resize')}
         />
-        <DimensionLine
-          from={[-room / 2, 0]}
-          to={[-room / 2, body.heightMm]}
-          label={figure(body.heightMm)}
-          textSize={textSize}
-        />
-        <PlaceDimensions place={place} textSize={textSize} figure={figure} />
-      </svg>
-      <p className="text-soft">
-        {fit ? `Drawn with ${fit.text.join(' ')}, the longest of the run.` : 'No entry to draw yet.'}
-      </p>
-    </section>
+      </g>
+      <DimensionLine
+        from={[0, -room / 2]}
+        to={[body.widthMm, -room / 2]}
+        label={figure(body.widthMm)}
+        textSize={textSize}
+      />
+      <DimensionLine
+        from={[-room / 2, 0]}
+        to={[-room / 2, body.heightMm]}
+        label={figure(body.heightMm)}
+        textSize={textSize}
+      />
+      <PlaceDimensions edit={edit} textSize={textSize} colour={ink2} />
+    </svg>
   );
-}
-
-interface PlaceDimensionsProps {
-  readonly place: MainPlace;
-  readonly textSize: number;
-  readonly figure: (mm: number) => string;
-}
-
-/** Where the place lies on the blank and how large it is. */
-function PlaceDimensions({ place: { variant, measured }, textSize, figure }: PlaceDimensionsProps) {
-  const { leftMm, topMm } = measured.datum;
-  const { widthMm, heightMm } = measured.outline;
-  const right = leftMm + widthMm;
-  const below = topMm + heightMm + textSize * 2;
-  const lines: readonly (readonly [from: readonly [number, number], to: readonly [number, number], mm: number])[] = [
-    [[0, below], [leftMm, below], leftMm],
-    [[leftMm, below], [right, below], widthMm],
-    [[leftMm + widthMm / 2, 0], [leftMm + widthMm / 2, topMm], topMm],
-    [[right + textSize * 2, topMm], [right + textSize * 2, topMm + heightMm], heightMm],
-  ];
-  return lines.map(([from, to, mm]) => (
-    <DimensionLine
-      key={`${from}-${to}`}
-      from={from}
-      to={to}
-      label={figure(mm)}
-      textSize={textSize}
-      colour={lineOn(variant.colour.hex)}
-    />
-  ));
-}
-
-/** Light lines on dark cloth, dark ones on light: by the colour's own lightness. */
-function lineOn(hex: string): string {
-  const [r, g, b] = [1, 3, 5].map((i) => Number.parseInt(hex.slice(i, i + 2), 16));
-  return 0.299 * r! + 0.587 * g! + 0.114 * b! < 128 ? '#fbf8f0' : '#1f2529';
 }

@@ -1,25 +1,37 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { useLengths, useRun } from '@/client';
-import { mainPlace } from '@/core/run';
+import { useLengths, usePlaces, useRun } from '@/client';
+import { placeGeometry } from '@/core/place';
+import { Choice } from '@/ui';
 import { FitSide } from './fit-side';
 import { FitWall } from './fit-wall';
 import { type FitOrder, ordered } from './fit-order';
 
 /** The wall of fits: every name at one scale on the blank's own colour, those that need a decision first. */
 export function FitPage() {
-  const { spec, fits } = useRun();
+  const { fits } = useRun();
   const { pair } = useLengths();
   const [order, setOrder] = useState<FitOrder>('risk');
-  const place = mainPlace(spec);
+  const { place, options, chosen, choose } = usePlaces();
   const all = fits.last?.fits;
-  const shown = useMemo(() => ordered(all ?? [], order), [all, order]);
+  const { useId, placeId } = place.at;
+  const here = useMemo(
+    () => (all ?? []).filter((fit) => fit.useId === useId && fit.placeId === placeId),
+    [all, useId, placeId],
+  );
+  const shown = useMemo(() => ordered(here, order), [here, order]);
+  const { box, usable, isInscribed } = placeGeometry(place.variant, place.measured);
   const numUnmeasured = shown.filter(({ measures, emMm }) => measures === null && emMm > 0).length;
   return (
     <div className="grid flex-1 lg:grid-cols-[316px_minmax(0,1fr)]">
-      <FitSide place={place} />
+      <FitSide place={place} shown={here} />
       <section className="min-w-0 p-5" aria-busy={fits.kind === 'computing'}>
+        {options.length > 1 && (
+          <div className="mb-4">
+            <Choice label="Place" options={options} value={chosen} onChange={choose} />
+          </div>
+        )}
         <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
           <h1 className="heading-small">
             {shown.length} {shown.length === 1 ? 'fit' : 'fits'}, all at one scale
@@ -27,8 +39,14 @@ export function FitPage() {
             {numUnmeasured > 0 && ` · ${numUnmeasured} to measure`}
           </h1>
           <p>
-            {place.blank.name}, {place.blank.places[0]?.name}{' '}
-            <span className="measure">{pair(place.measured.outline.widthMm, place.measured.outline.heightMm)}</span>
+            {place.blank.name}, {place.role.name} <span className="measure">{pair(box.widthMm, box.heightMm)}</span>
+            {isInscribed && usable && (
+              <>
+                {' '}
+                · lettering takes the largest upright rectangle in it,{' '}
+                <span className="measure">{pair(usable.widthMm, usable.heightMm)}</span>
+              </>
+            )}
           </p>
           <OrderSwitch order={order} onChange={setOrder} />
         </div>

@@ -1,11 +1,12 @@
 import { memo } from 'react';
-import { type Lengths, findingSentence } from '@/client';
+import { type Lengths, findingSentence, inkTransform } from '@/client';
 import { type Finding, worstSeverity } from '@/core/finding';
 import type { Measures } from '@/core/fit';
-import type { MeasuredPlace } from '@/core/run';
+import type { ShapeBox } from '@/core/run';
 import { SeverityTag } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
+import type { TilePlace } from './tile-place';
 
 interface FitTileProps {
   /** Place on the wall from 1. */
@@ -13,8 +14,9 @@ interface FitTileProps {
   readonly numFits: number;
   readonly fit: ScreenFit;
   readonly path: string;
-  readonly place: MeasuredPlace;
-  readonly cloth: string;
+  readonly place: TilePlace;
+  /** What every tile shows, whatever its own place measures. */
+  readonly shown: ShapeBox;
   readonly film: string;
   readonly lengths: Lengths;
 }
@@ -23,8 +25,8 @@ interface FitTileProps {
 const AROUND_MM = 6;
 
 /** One fit, drawn by its cut outline. Every tile shows the same millimetres, so that two can be compared by eye. */
-export const FitTile = memo(function FitTile({ no, numFits, fit, path, place, cloth, film, lengths }: FitTileProps) {
-  const { widthMm, heightMm } = place.outline;
+export const FitTile = memo(function FitTile({ no, numFits, fit, path, place, shown, film, lengths }: FitTileProps) {
+  const { widthMm, heightMm } = shown;
   const worst = worstSeverity(fit.findings);
   const text = fit.text.join(' ');
   return (
@@ -34,23 +36,28 @@ export const FitTile = memo(function FitTile({ no, numFits, fit, path, place, cl
         aria-label={`${text} in its place`}
         viewBox={`${-AROUND_MM} ${-AROUND_MM} ${widthMm + 2 * AROUND_MM} ${heightMm + 2 * AROUND_MM}`}
         className={`w-full ${worst === 'stop' ? 'border-[3px] border-madder' : ''}`}
-        style={{ background: cloth }}
+        style={{ background: place.cloth }}
       >
-        <rect
-          width={widthMm}
-          height={heightMm}
-          fill="none"
-          stroke="#8d8776"
-          strokeWidth="0.5"
-          strokeDasharray="2.5 1.8"
-        />
-        <path
-          d={path}
-          fill={film}
-          fillRule="evenodd"
-          transform={`translate(${fit.xMm} ${fit.yMm}) scale(${fit.emMm / PATH_UNITS_PER_EM})`}
-        />
-        <BrokenSpots fit={fit} />
+        <path d={place.outline} fill="none" stroke="#8d8776" strokeWidth="0.5" strokeDasharray="2.5 1.8" />
+        {place.clear.map((zone) => (
+          <path key={zone} d={zone} fill="#8d877655" stroke="#8d8776" strokeWidth="0.4" />
+        ))}
+        {place.usable && (
+          <rect
+            x={place.usable.xMm}
+            y={place.usable.yMm}
+            width={place.usable.widthMm}
+            height={place.usable.heightMm}
+            fill="none"
+            stroke="#8d8776"
+            strokeWidth="0.3"
+            strokeDasharray="0.8 1.2"
+          />
+        )}
+        <path d={path} fill={film} fillRule="evenodd" transform={inkTransform(fit, fit.emMm / PATH_UNITS_PER_EM)} />
+        <g transform={inkTransform(fit, 1)}>
+          <BrokenSpots fit={fit} />
+        </g>
       </svg>
       <div className="mt-1 flex items-start justify-between gap-2">
         <h2 className="min-w-0 font-semibold break-words">{text}</h2>
@@ -61,6 +68,7 @@ export const FitTile = memo(function FitTile({ no, numFits, fit, path, place, cl
           {lengths.figure(fit.capHeightMm)} {lengths.word} cap
         </span>{' '}
         · <span title="ink, width × height">{lengths.pair(fit.inkWidthMm, fit.inkHeightMm)}</span>
+        {place.variantWords && ` · ${place.variantWords}`}
       </p>
       {fit.measures && <MeasureLine measures={fit.measures} lengths={lengths} />}
       {fit.findings.map((finding) => (
@@ -100,7 +108,7 @@ function MeasureLine({ measures, lengths }: { readonly measures: Measures; reado
 const RING_MM = 3.2;
 
 /** Rings around the spots that break a limit. */
-function BrokenSpots({ fit: { measures, findings, xMm, yMm } }: { readonly fit: ScreenFit }) {
+function BrokenSpots({ fit: { measures, findings } }: { readonly fit: ScreenFit }) {
   const isBroken = (kind: Finding['kind']) =>
     findings.some((finding) => finding.kind === kind && finding.severity !== 'note');
   return MEASURES.map(([part, words, kind]) => {
@@ -109,8 +117,8 @@ function BrokenSpots({ fit: { measures, findings, xMm, yMm } }: { readonly fit: 
     return (
       <g key={part} fill="none">
         <title>{words}</title>
-        <circle cx={xMm + spot.xMm} cy={yMm + spot.yMm} r={RING_MM} stroke="#fbf8f0" strokeWidth="1.6" />
-        <circle cx={xMm + spot.xMm} cy={yMm + spot.yMm} r={RING_MM} stroke="#9d2f26" strokeWidth="0.8" />
+        <circle cx={spot.xMm} cy={spot.yMm} r={RING_MM} stroke="#fbf8f0" strokeWidth="1.6" />
+        <circle cx={spot.xMm} cy={spot.yMm} r={RING_MM} stroke="#9d2f26" strokeWidth="0.8" />
       </g>
     );
   });

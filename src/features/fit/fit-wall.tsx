@@ -1,11 +1,12 @@
 'use client';
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useLengths, useRun } from '@/client';
 import type { MainPlace } from '@/core/run';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { FitTile } from './fit-tile';
+import { commonBox, tilePlaces } from './tile-place';
 
 const LEAST_TILE_PX = 210;
 const GAP_PX = 16;
@@ -16,6 +17,11 @@ const AHEAD = 4;
 export function FitWall({ fits, place }: { readonly fits: readonly ScreenFit[]; readonly place: MainPlace }) {
   const { paths } = useRun();
   const lengths = useLengths();
+  const tiles = useMemo(() => tilePlaces(place), [place]);
+  const shown = useMemo(() => {
+    const used = new Set(fits.map(({ variantId }) => variantId ?? ''));
+    return commonBox([...tiles].filter(([id]) => used.has(id)).map(([, tile]) => tile));
+  }, [tiles, fits]);
   const wall = useRef<HTMLDivElement>(null);
   const [{ topPx, numColumns }, setShape] = useState({ topPx: 0, numColumns: 4 });
   useLayoutEffect(() => {
@@ -56,8 +62,8 @@ export function FitWall({ fits, place }: { readonly fits: readonly ScreenFit[]; 
               numFits={fits.length}
               fit={fit}
               path={paths.pathOf(fit.textNo)}
-              place={place.measured}
-              cloth={place.variant.colour.hex}
+              place={tiles.get(fit.variantId ?? '') ?? tiles.get('')!}
+              shown={shown}
               film={place.material.colour.hex}
               lengths={lengths}
             />

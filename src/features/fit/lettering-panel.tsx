@@ -5,6 +5,7 @@ import {
   CASE_FORMS,
   type CaseForm,
   type Lettering,
+  type PlaceAt,
   SHIPPED_FACES,
   changeLeastHeight,
   changeLines,
@@ -13,8 +14,14 @@ import {
 import { Choice, NumberField } from '@/ui';
 import { CASE_WORDS, LANGUAGES } from './sentences';
 
+interface LetteringPanelProps {
+  readonly at: PlaceAt;
+  readonly letteringId: string;
+  readonly lettering: Lettering;
+}
+
 /** Face, case, tracking and least height of the lettering in use. */
-export function LetteringPanel({ letteringId, lettering }: { letteringId: string; lettering: Lettering }) {
+export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelProps) {
   const { spec, change } = useRun();
   const [line] = lettering.lines;
   const face = SHIPPED_FACES.find(({ sha }) => sha === line?.face);
@@ -24,7 +31,7 @@ export function LetteringPanel({ letteringId, lettering }: { letteringId: string
         label="Lettering"
         options={spec.shop.letterings.map(({ id, value }) => ({ id, label: value.name }))}
         value={letteringId}
-        onChange={(id) => change((now) => changePlaceUse(now, (use) => ({ ...use, letteringId: id })))}
+        onChange={(id) => change((now) => changePlaceUse(now, at, (use) => ({ ...use, letteringId: id })))}
       />
       {face && (
         <p className="text-soft">
@@ -35,7 +42,7 @@ export function LetteringPanel({ letteringId, lettering }: { letteringId: string
         label="Case"
         options={CASE_FORMS.map((form) => ({ id: form, label: CASE_WORDS[form] }))}
         value={line?.caseForm ?? 'asTyped'}
-        onChange={(form) => change((now) => changeLines(now, { caseForm: form as CaseForm }))}
+        onChange={(form) => change((now) => changeLines(now, at, { caseForm: form as CaseForm }))}
       />
       {line && line.caseForm !== 'asTyped' && (
         <label className="flex items-center justify-between gap-3">
@@ -62,7 +69,7 @@ export function LetteringPanel({ letteringId, lettering }: { letteringId: string
           value={(line?.trackingEm ?? 0) * 100}
           min={-20}
           max={100}
-          onChange={(percent) => change((now) => changeLines(now, { trackingEm: percent / 100 }))}
+          onChange={(percent) => change((now) => changeLines(now, at, { trackingEm: percent / 100 }))}
         />
         <NumberField
           label="Least letter height"
@@ -70,7 +77,7 @@ export function LetteringPanel({ letteringId, lettering }: { letteringId: string
           value={lettering.minLetterHeightMm}
           min={1}
           max={500}
-          onChange={(leastMm) => change((now) => changeLeastHeight(now, leastMm))}
+          onChange={(leastMm) => change((now) => changeLeastHeight(now, at, leastMm))}
         />
       </div>
       {face?.isConnected && (line?.trackingEm ?? 0) !== 0 && (

@@ -4,6 +4,7 @@ import { useRun } from '@/client';
 import {
   type FinestCut,
   type Material,
+  type PlaceAt,
   changeMaterial,
   changeMaterialValue,
   isCut,
@@ -19,8 +20,14 @@ const FINEST: readonly (readonly [keyof FinestCut, string])[] = [
   ['holeMm', 'Smallest hole'],
 ];
 
+interface MaterialPanelProps {
+  readonly at: PlaceAt;
+  readonly materialId: string;
+  readonly material: Material;
+}
+
 /** What the lettering is cut from, how that lies on the bed, and how fine it may be cut. */
-export function MaterialPanel({ materialId, material }: { readonly materialId: string; readonly material: Material }) {
+export function MaterialPanel({ at, materialId, material }: MaterialPanelProps) {
   const { spec, change } = useRun();
   const { lies, hint, words } = kindFacts(material.kind);
   const process = processOf(material);
@@ -41,7 +48,7 @@ export function MaterialPanel({ materialId, material }: { readonly materialId: s
           <select
             className="min-w-0 flex-1"
             value={materialId}
-            onChange={(event) => change((now) => changeMaterial(now, event.target.value))}
+            onChange={(event) => change((now) => changeMaterial(now, at, event.target.value))}
           >
             {spec.shop.materials.map(({ id, value }) => (
               <option key={id} value={id}>

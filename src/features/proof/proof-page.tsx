@@ -3,9 +3,9 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { cutTexts, useBrowserText, useRun } from '@/client';
-import { mainPlace } from '@/core/run';
 import { proofRows, tickRows, untickRows } from '@/core/wording';
 import { Button, ButtonLink } from '@/ui';
+import { clothsBySlot } from './cloths';
 import { PX_PER_MM, ProofText } from './proof-text';
 import { useProofKeys } from './use-proof-keys';
 
@@ -32,7 +32,7 @@ export function ProofPage() {
   const untick = (picked: typeof rows) => change((now) => untickRows(now, picked));
   const toggle = (row: (typeof rows)[number]) => (row.state.kind === 'ticked' ? untick([row]) : tick([row]));
   const { at, setAt } = useProofKeys(rows, ACROSS, toggle);
-  const { variant } = mainPlace(spec);
+  const clothOf = useMemo(() => clothsBySlot(fits.last?.fits ?? [], settled), [fits.last, settled]);
   const body = useRef<HTMLDivElement>(null);
   const [topPx, setTopPx] = useState(0);
   useLayoutEffect(() => setTopPx(body.current?.offsetTop ?? 0), [rows, numChanged]);
@@ -92,7 +92,7 @@ export function ProofPage() {
                 row={row}
                 cut={cut.get(row.key) ?? null}
                 pxPerMm={pxPerMm}
-                cloth={variant.colour.hex}
+                cloth={clothOf(row.key)}
                 isCurrent={index * ACROSS + k === at}
                 onPick={() => setAt(index * ACROSS + k)}
                 onToggle={() => toggle(row)}

@@ -37,6 +37,9 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
           <a href={`/api/runs/${runId}/bundle`} className="underline underline-offset-4" download>
             Take this run along
           </a>
+          <Link href="/shop" className="underline underline-offset-4">
+            Shop
+          </Link>
           <Link href="/" className="underline underline-offset-4">
             All runs
           </Link>

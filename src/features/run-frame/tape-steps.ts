@@ -1,6 +1,6 @@
 import type { Lengths, RunSession } from '@/client';
 import { hasStop, worstSeverity } from '@/core/finding';
-import { type RunSpec, variantFor } from '@/core/run';
+import { type RunSpec, findBlank, placesOf, shapeBox } from '@/core/run';
 import { proofTally } from '@/core/wording';
 import type { TapeStep } from '@/ui';
 
@@ -40,6 +40,7 @@ export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession, { 
       proof.numChanged > 0 ? `${proof.numChanged} changed` : `${proof.numTicked} of ${proof.numTexts} ticked`,
       proof.numChanged > 0,
     ),
+    step('prepare', 'Prepare', prepareTick(spec)),
     step(
       'sheets',
       'Sheets',
@@ -63,8 +64,16 @@ function plainWords(template: string): string {
   return template.replace(/\{([^{}:|]+)[^{}]*\}/g, '$1');
 }
 
-function placeTick(spec: RunSession['spec'], pair: Lengths['pair']): string {
-  const [use] = spec.uses;
-  const [place] = use ? Object.values(variantFor(spec, use).places) : [];
-  return place ? pair(place.outline.widthMm, place.outline.heightMm, 0) : '';
+/** How much of the preparation is ticked. */
+function prepareTick(spec: RunSpec): string {
+  const steps = spec.uses.reduce((sum, { blankId }) => sum + findBlank(spec, blankId).preparation.length, 0);
+  return steps === 0 ? 'blanks to count' : `${Math.min(spec.prepare.done.length, steps)} of ${steps} done`;
+}
+
+function placeTick(spec: RunSpec, pair: Lengths['pair']): string {
+  const places = placesOf(spec);
+  const [first] = places;
+  if (!first || places.length > 1) return `${places.length} places`;
+  const { widthMm, heightMm } = shapeBox(first.measured.outline);
+  return pair(widthMm, heightMm, 0);
 }

@@ -5,9 +5,10 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { api, problemSentence } from '@/client';
 import type { RunShelf, RunSummary } from '@/services';
-import { Button, KnurlMark, Notice } from '@/ui';
+import { Button, Notice } from '@/ui';
 import { BringIn } from './bring-in';
 import { RunRow } from './run-row';
+import { ShopHeader } from './shop-header';
 
 /** All runs: what is due first stands first, since that is what the day is planned by. */
 export function RunsPage({ shelf, todayIso }: { readonly shelf: RunShelf; readonly todayIso: string }) {
@@ -99,17 +100,6 @@ function UnreadableRuns({ shelf: { unreadable } }: { readonly shelf: RunShelf })
         ))}
       </Notice>
     </div>
-  );
-}
-
-export function ShopHeader() {
-  return (
-    <header className="flex h-[52px] items-center gap-3 bg-ink px-6 text-paper">
-      <KnurlMark />
-      <Link href="/" className="text-lg font-bold">
-        Knurl
-      </Link>
-    </header>
   );
 }
 

@@ -2,6 +2,7 @@ import type { RunSpec } from '@/core/run';
 import type { FrozenPass } from '@/core/sheets';
 import type { Outcome } from '@/core/outcome';
 import type { FileProblem, ReadFile } from '../list-file/list-file';
+import type { TemplateWish } from '../template';
 import type { FitsAnswer, PlanAnswer } from './answers';
 
 /** What has been cut so far, in the words that planning needs. */
@@ -37,6 +38,13 @@ export interface ProofRequest {
   readonly today: string;
 }
 
+export interface TemplateRequest {
+  readonly spec: RunSpec;
+  /** Place and entry exist in the spec. */
+  readonly wish: TemplateWish;
+  readonly today: string;
+}
+
 export type FreezeAnswer =
   | { readonly kind: 'frozen'; readonly frozen: FrozenPass }
   | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number };
@@ -50,4 +58,6 @@ export interface Compute {
   readList(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFile, FileProblem>>;
   /** The proof of a run as a PDF. */
   proofPdf(request: ProofRequest): Promise<Uint8Array>;
+  /** A place at its true size as a PDF. */
+  templatePdf(request: TemplateRequest): Promise<Uint8Array>;
 }

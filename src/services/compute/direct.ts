@@ -10,6 +10,7 @@ export function directCompute(readFace: (sha: string) => Uint8Array): Compute {
     plan: async (request) => jobs.plan(request),
     freezeNext: async (request) => jobs.freezeNext(request),
     readList: readListFile,
+    templatePdf: async (request) => jobs.templatePdf(request),
     proofPdf: async (request) => jobs.proofPdf(request),
   };
 }

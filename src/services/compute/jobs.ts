@@ -1,16 +1,17 @@
-import { type FitReport, fitNumbers, fitRun, placedOutline, textCache } from '@/core/fit';
+import { type Fit, type FitReport, fitNumbers, fitRun, placedOutline, textCache } from '@/core/fit';
 import { loadFace, type Face } from '@/core/faces';
 import { hasStop } from '@/core/finding';
 import { boxHeight, boxWidth, outlineToNumbers } from '@/core/geometry';
 import { presentOrThrow } from '@/core/outcome';
 import { type Piece, piecesOfFits } from '@/core/pieces';
-import { type RandomBytes, type RunSpec, findMaterial, isCut, processOf } from '@/core/run';
+import { type RandomBytes, type RunSpec, findMaterial, isCut, placeAt, processOf } from '@/core/run';
 import { type PassPlan, attemptKey, freezePass, outlineOnBed, pageOf, planPasses } from '@/core/sheets';
 import { pathData } from '@/core/cutfile';
 import { um10ToMm } from '@/core/units';
 import { proofPdf } from '../documents/proof-pdf';
+import { templatePdf } from '../documents/template-pdf';
 import type { FitsAnswer, PlanAnswer } from './answers';
-import type { CutSoFar, FreezeAnswer, FreezeRequest, PlanRequest, ProofRequest } from './compute';
+import type { CutSoFar, FreezeAnswer, FreezeRequest, PlanRequest, ProofRequest, TemplateRequest } from './compute';
 
 /** The jobs themselves: plain functions of their request and the faces, run in a thread by the server. */
 export interface Jobs {
@@ -18,6 +19,7 @@ export interface Jobs {
   plan(request: PlanRequest): PlanAnswer;
   freezeNext(request: FreezeRequest): FreezeAnswer;
   proofPdf(request: ProofRequest): Promise<Uint8Array>;
+  templatePdf(request: TemplateRequest): Promise<Uint8Array>;
 }
 
 /** `readFace` answers the bytes of a face's file by hash. Drawn texts are kept from one job to the next. */
@@ -36,6 +38,7 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
     plan: (request) => planAnswer(request, fitRun(request.spec, cache)),
     freezeNext: (request) => freezeNext(request, fitRun(request.spec, cache)),
     proofPdf: ({ spec, today }) => proofPdf({ spec, fits: fitRun(spec, cache).fits, today }),
+    templatePdf: (request) => templateOf(request, fitRun(request.spec, cache)),
   };
 }
 
@@ -49,6 +52,20 @@ function fitsAnswer({ fits, setHeights }: FitReport, withOutlines: boolean): Fit
       outline: withOutlines ? outlineToNumbers(placedOutline(fit)) : null,
     })),
   };
+}
+
+/** The template of the wished entry, on the size and colour that it gets; without one, of the widest text that may be cut. */
+function templateOf({ spec, wish, today }: TemplateRequest, { fits }: FitReport): Promise<Uint8Array> {
+  const { useId, placeId, entryId, paper } = wish;
+  const here = fits.filter(({ slot }) => slot.ref.useId === useId && slot.ref.placeId === placeId);
+  const fit =
+    entryId === null
+      ? here
+          .filter(({ findings }) => !hasStop(findings))
+          .reduce<Fit | null>((widest, one) => (!widest || one.inkWidthMm > widest.inkWidthMm ? one : widest), null)
+      : (here.find(({ slot }) => slot.entry.id === entryId) ?? null);
+  const place = placeAt(spec, { useId, placeId, variantId: fit?.slot.variant?.id ?? null });
+  return templatePdf({ spec, place, fit, paper, today });
 }
 
 function planOf(spec: RunSpec, report: FitReport, { made, attempts }: CutSoFar): PassPlan {

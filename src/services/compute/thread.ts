@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { type RunSpec, faceFilePath } from '@/core/run';
-import type { FreezeRequest, PlanRequest, ProofRequest } from './compute';
+import type { FreezeRequest, PlanRequest, ProofRequest, TemplateRequest } from './compute';
 import { createJobs } from './jobs';
 
 /** Entry of the worker thread; bundled by itself at build time, since threads start from a file. */
@@ -17,6 +17,10 @@ export function plan(request: PlanRequest) {
 
 export function freezeNext(request: FreezeRequest) {
   return jobs.freezeNext(request);
+}
+
+export function templatePdf(request: TemplateRequest) {
+  return jobs.templatePdf(request);
 }
 
 export function proofPdf(request: ProofRequest) {

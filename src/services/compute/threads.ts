@@ -28,6 +28,7 @@ export function threadCompute(): Compute {
     fits: (spec, withOutlines) => pool.run({ spec, withOutlines }, { name: 'fits' }),
     plan: (request) => pool.run(request, { name: 'plan' }),
     freezeNext: (request) => pool.run(request, { name: 'freezeNext' }),
+    templatePdf: (request) => pool.run(request, { name: 'templatePdf' }),
     proofPdf: (request) => pool.run(request, { name: 'proofPdf' }),
     readList,
   };

@@ -1,20 +1,12 @@
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
-import PDFDocument from 'pdfkit';
-import { facesCovering } from '@/core/faces';
 import { type Fit, inkOutline } from '@/core/fit';
 import { pathData } from '@/core/cutfile';
-import { type RunSpec, faceFilePath, slotKeyOf } from '@/core/run';
+import { type RunSpec, slotKeyOf } from '@/core/run';
 import { type ProofRow, proofRows } from '@/core/wording';
+import { PT, coveringFont, pdfBytes, words as pdfWords } from './pdf-parts';
 
-/** Points of a page in a millimetre. */
-const PT = 72 / 25.4;
 /** A4 upright, millimetres. */
 const PAGE = { width: 210, height: 297, margin: 16, top: 34, bottom: 18 };
 const COLUMN = { number: 10, lettering: 92, words: 60 };
-const WORDS = 'src/ui/fonts/Archivo_400Regular.ttf';
-const STRONG = 'src/ui/fonts/Archivo_600SemiBold.ttf';
-const MEASURES = 'src/ui/fonts/SplineSansMono_400Regular.ttf';
 
 interface ProofInput {
   readonly spec: RunSpec;
@@ -27,43 +19,29 @@ interface ProofInput {
  * The proof on paper: every text as it will be cut, all at one scale, spelled beneath in plain spaced letters, with its
  * tick or a box for one. In roster order.
  */
-export async function proofPdf({ spec, fits, today }: ProofInput): Promise<Uint8Array> {
-  const doc = new PDFDocument({
-    size: [PAGE.width * PT, PAGE.height * PT],
-    margin: 0,
-    info: {
-      Title: `Proof: ${spec.title}`,
-      CreationDate: new Date(`${today}T00:00:00Z`),
-      Producer: 'Knurl',
-      Creator: 'Knurl',
-    },
-  });
-  const chunks: Buffer[] = [];
-  const isDone = new Promise<void>((resolve) => doc.on('end', resolve));
-  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-  doc.registerFont('words', WORDS).registerFont('strong', STRONG).registerFont('measures', MEASURES);
+export function proofPdf({ spec, fits, today }: ProofInput): Promise<Uint8Array> {
   const rows = proofRows(spec).filter(({ worded }) => worded !== null);
   const drawn = drawingsOf(fits);
   const scale = Math.min(1, COLUMN.lettering / Math.max(1, ...[...drawn.values()].map(({ widthMm }) => widthMm)));
-  let page = 0;
-  let yMm = PAGE.height;
-  for (const row of rows) {
-    const drawing = drawn.get(row.key);
-    const heightMm = Math.max(14, (drawing?.heightMm ?? 0) * scale + 13);
-    if (yMm + heightMm > PAGE.height - PAGE.bottom) {
-      if (page > 0) doc.addPage();
-      page++;
-      head(doc, spec, { scale, page, numTexts: rows.length, today });
-      yMm = PAGE.top;
+  const paper = { widthMm: PAGE.width, heightMm: PAGE.height };
+  return pdfBytes(paper, `Proof: ${spec.title}`, today, (doc) => {
+    let page = 0;
+    let yMm = PAGE.height;
+    for (const row of rows) {
+      const drawing = drawn.get(row.key);
+      const heightMm = Math.max(14, (drawing?.heightMm ?? 0) * scale + 13);
+      if (yMm + heightMm > PAGE.height - PAGE.bottom) {
+        if (page > 0) doc.addPage();
+        page++;
+        head(doc, spec, { scale, page, numTexts: rows.length, today });
+        yMm = PAGE.top;
+      }
+      drawRow(doc, row, drawing, scale, yMm);
+      yMm += heightMm;
+      rule(doc, yMm - 3);
     }
-    drawRow(doc, row, drawing, scale, yMm);
-    yMm += heightMm;
-    rule(doc, yMm - 3);
-  }
-  if (rows.length === 0) head(doc, spec, { scale, page: 1, numTexts: 0, today });
-  doc.end();
-  await isDone;
-  return new Uint8Array(Buffer.concat(chunks));
+    if (rows.length === 0) head(doc, spec, { scale, page: 1, numTexts: 0, today });
+  });
 }
 
 /** The pictures of one text side by side (one, or a letter to each blank), millimetres. */
@@ -206,16 +184,5 @@ function words(
   widthMm: number,
   align: 'left' | 'right' = 'left',
 ): void {
-  doc.font(font).fontSize(size).fillColor('#1f2529');
-  doc.text(text, xMm * PT, yMm * PT, { width: widthMm * PT, align });
-}
-
-/** The words' face has Latin letters only; what it lacks is written in a face of the letterings that has it. */
-function coveringFont(doc: PDFKit.PDFDocument, text: string, usual: 'words' | 'strong' | 'measures'): string {
-  if (/^[\u0020-\u024f\u1e00-\u1eff\u2010-\u2044€·]*$/.test(text)) return usual;
-  const [sha] = facesCovering(text.replace(/\s/gu, ''));
-  if (sha === undefined) return usual;
-  const name = `face-${sha.slice(0, 8)}`;
-  doc.registerFont(name, readFileSync(path.join('public', faceFilePath(sha))));
-  return name;
+  pdfWords(doc, text, { font, size, xMm, yMm, widthMm, align });
 }

@@ -2,6 +2,7 @@ import type { Kysely, Migration } from 'kysely';
 import { up as runsPassesActs } from './0001-runs-passes-acts';
 import { up as archivedRuns } from './0002-archived-runs';
 import { up as columnChoices } from './0003-column-choices';
+import { up as shopPhotos } from './0004-shop-photos';
 
 /** Gives each migration a transaction of its own: for SQLite the query builder opens none. */
 function inOwnTransaction(up: (db: Kysely<unknown>) => Promise<void>): Migration {
@@ -13,4 +14,5 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0001-runs-passes-acts': inOwnTransaction(runsPassesActs),
   '0002-archived-runs': inOwnTransaction(archivedRuns),
   '0003-column-choices': inOwnTransaction(columnChoices),
+  '0004-shop-photos': inOwnTransaction(shopPhotos),
 };

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { StartRun } from '@/features/intake/start-run';
-import { ShopHeader } from '@/features/runs/runs-page';
+import { ShopHeader } from '@/features/runs/shop-header';
 
 export const metadata: Metadata = { title: 'Start a run' };
 

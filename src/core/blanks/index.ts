@@ -1,0 +1,18 @@
+/**
+ * Blanks as the shop keeps them and a run takes them: the starter catalogue, changes of a blank, taking one into a run,
+ * counting what is needed, and giving blanks that carry a mark to those whom it fits. Measures are worked out in place.
+ */
+export { STARTER_BLANKS } from './starter-catalogue';
+export { usualCeilingC } from './fabric-ceilings';
+export { type BlankCount, type CountedItem, type ShopBlank, countBlanks, packsToBuy } from './count-blanks';
+export { type MarkMatch, type MarkTaker, type MarkedBlank, matchMarks } from './match-marks';
+export { addBlank, changeRunBlank, putBlankCopy, removeUse, replaceBlank } from './take-blank';
+export {
+  addPlace,
+  addVariant,
+  changeMeasures,
+  changeRole,
+  changeVariantOf,
+  removePlace,
+  removeVariant,
+} from './change-blank';

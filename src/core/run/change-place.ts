@@ -1,0 +1,57 @@
+import { type PlaceAt, placeAt } from './main-place';
+import type { Blank, BlankUse, MeasuredPlace, PlaceUse, RunSpec, SizeRule, Variant } from './run-spec';
+
+/** Changes of one place of a run and of what it leads to. `at` null: the first one. */
+
+/** The run's own copy of one blank. */
+export function changeBlank(spec: RunSpec, blankId: string, change: (blank: Blank) => Blank): RunSpec {
+  const blanks = spec.shop.blanks.map((copy) => (copy.id === blankId ? { ...copy, value: change(copy.value) } : copy));
+  return { ...spec, shop: { ...spec.shop, blanks } };
+}
+
+/** The size and colour that is looked at. */
+export function changeVariant(spec: RunSpec, at: PlaceAt | null, change: (variant: Variant) => Variant): RunSpec {
+  const { use, variant } = placeAt(spec, at);
+  return changeBlank(spec, use.blankId, (blank) => ({
+    ...blank,
+    variants: blank.variants.map((v) => (v.id === variant.id ? change(v) : v)),
+  }));
+}
+
+/** A twin that was the mirror image so far gets measures of its own by it. */
+export function changePlace(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  change: (place: MeasuredPlace) => MeasuredPlace,
+): RunSpec {
+  const { placeUse, measured } = placeAt(spec, at);
+  return changeVariant(spec, at, (variant) => ({
+    ...variant,
+    places: { ...variant.places, [placeUse.placeId]: change(measured) },
+  }));
+}
+
+export function changeUse(spec: RunSpec, useId: string, change: (use: BlankUse) => BlankUse): RunSpec {
+  return { ...spec, uses: spec.uses.map((use) => (use.id === useId ? change(use) : use)) };
+}
+
+export function changePlaceUse(spec: RunSpec, at: PlaceAt | null, change: (place: PlaceUse) => PlaceUse): RunSpec {
+  const { use, placeUse } = placeAt(spec, at);
+  return changeUse(spec, use.id, (u) => ({ ...u, places: u.places.map((p) => (p === placeUse ? change(p) : p)) }));
+}
+
+/** Every slot of the lettering is cut from this material. */
+export function changeMaterial(spec: RunSpec, at: PlaceAt | null, materialId: string): RunSpec {
+  return changePlaceUse(spec, at, (place) => ({
+    ...place,
+    materials: Object.fromEntries(Object.keys(place.materials).map((slot) => [slot, materialId])),
+  }));
+}
+
+export function changeRule(spec: RunSpec, at: PlaceAt | null, rule: SizeRule): RunSpec {
+  const { sizeGroup } = placeAt(spec, at);
+  return {
+    ...spec,
+    sizeGroups: spec.sizeGroups.map((group) => (group.id === sizeGroup.id ? { ...group, rule } : group)),
+  };
+}

@@ -1,0 +1,86 @@
+import { type Outcome, fail, ok, presentOrThrow } from '../outcome';
+import { findBlank } from './lookup';
+import type { Blank, BlankUse, Entry, RunSpec, Variant } from './run-spec';
+
+/** What the list asks for and the blank does not come in. */
+export interface VariantMissing {
+  readonly part: 'size' | 'colour' | 'both';
+  /** As the list says it; empty when it says nothing and there is more than one to choose from. */
+  readonly said: string;
+  /** What there is. */
+  readonly has: readonly string[];
+}
+
+/** The size and colour that one entry gets. */
+export function chooseVariant(spec: RunSpec, use: BlankUse, entry: Entry): Outcome<Variant, VariantMissing> {
+  const blank = findBlank(spec, use.blankId);
+  if (use.variant.kind === 'fixed') {
+    const { variantId } = use.variant;
+    return ok(
+      presentOrThrow(
+        blank.variants.find(({ id }) => id === variantId),
+        `variant ${variantId}`,
+      ),
+    );
+  }
+  const { sizeField, colourField } = use.variant;
+  const size = sizeField === null ? null : (entry.fields[sizeField] ?? '');
+  const colour = colourField === null ? null : (entry.fields[colourField] ?? '');
+  const bySize = ofValue(blank.variants, size, (variant) => sizeKey(variant.size), sizeKey);
+  if (bySize.length === 0) return fail({ part: 'size', said: size ?? '', has: sizesOf(blank) });
+  const byColour = ofValue(bySize, colour, (variant) => wordKey(variant.colour.name), wordKey);
+  const [found] = byColour;
+  if (found) return ok(found);
+  const has = [...new Set(bySize.map((variant) => variant.colour.name))];
+  const isKnown = blank.variants.some((variant) => wordKey(variant.colour.name) === wordKey(colour ?? ''));
+  return fail({ part: isKnown ? 'both' : 'colour', said: colour ?? '', has });
+}
+
+/** Those of the asked value; all of them when nothing is asked; with an empty cell only where there is one value. */
+function ofValue(
+  variants: readonly Variant[],
+  asked: string | null,
+  keyOf: (variant: Variant) => string,
+  key: (text: string) => string,
+): readonly Variant[] {
+  if (asked === null) return variants;
+  const values = new Set(variants.map(keyOf));
+  if (asked.trim() === '') return values.size === 1 ? variants : [];
+  return variants.filter((variant) => keyOf(variant) === key(asked));
+}
+
+function sizesOf(blank: Blank): string[] {
+  return [...new Set(blank.variants.map(({ size }) => size))];
+}
+
+const SIZE_WORDS: Readonly<Record<string, string>> = {
+  extrasmall: 'xs',
+  small: 's',
+  medium: 'm',
+  large: 'l',
+  extralarge: 'xl',
+  xlarge: 'xl',
+  xxlarge: 'xxl',
+  '2xl': 'xxl',
+  '2xlarge': 'xxl',
+  '3xl': 'xxxl',
+  xxsmall: 'xxs',
+  onesize: 'one',
+  os: 'one',
+};
+
+/** How a size is compared: "XL", "x-large" and "Extra Large" are one, and so are "9–12 months" and "9-12 m". */
+export function sizeKey(text: string): string {
+  const plain = wordKey(text)
+    .replace(/(\d)(?:months?|mths?|mo|m)$/, '$1m')
+    .replace(/(\d)(?:years?|yrs?|y)$/, '$1y');
+  return SIZE_WORDS[plain] ?? plain;
+}
+
+/** Letters and figures only, in small letters. */
+function wordKey(text: string): string {
+  return text
+    .normalize('NFKC')
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]/gu, '');
+}

@@ -1,0 +1,19 @@
+interface FigureProps {
+  readonly label: string;
+  readonly value: string;
+  /** Words are set smaller than figures, which are read from two metres. */
+  readonly isWord?: boolean;
+}
+
+export function Figure({ label, value, isWord = false }: FigureProps) {
+  return (
+    <div>
+      <dt className="heading-small">{label}</dt>
+      <dd
+        className={`${isWord ? 'text-[1.35rem]' : 'text-[1.9rem] leading-tight'} font-semibold ${isWord ? '' : 'measure'}`}
+      >
+        {value}
+      </dd>
+    </div>
+  );
+}

@@ -1,0 +1,56 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { api, problemSentence } from '@/client';
+import type { ShopBlankView } from '@/services';
+import { Button, Notice } from '@/ui';
+import { KIND_WORDS } from './sentences';
+
+interface BlankPickerProps {
+  /** What a press does with the blank. */
+  readonly deed: string;
+  readonly onPick: (blank: ShopBlankView) => void;
+  readonly onClose: () => void;
+}
+
+/** The shop's blanks to choose from. */
+export function BlankPicker({ deed, onPick, onClose }: BlankPickerProps) {
+  const [blanks, setBlanks] = useState<readonly ShopBlankView[]>([]);
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => {
+    let isCurrent = true;
+    void api.blanks().then((answer) => {
+      if (!isCurrent) return;
+      if (answer.ok) setBlanks(answer.value.blanks);
+      else setProblem(problemSentence(answer.problem));
+    });
+    return () => {
+      isCurrent = false;
+    };
+  }, []);
+  return (
+    <section aria-label="Blanks of the shop" className="border-b border-rule-strong bg-shade px-5 py-4">
+      <div className="mb-2 flex items-center justify-between">
+        <h2 className="font-semibold">{deed}</h2>
+        <Button onClick={onClose}>Neither</Button>
+      </div>
+      {problem && <Notice severity="stop">{problem}</Notice>}
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(210px,1fr))] gap-2">
+        {blanks.map((blank) => (
+          <li key={blank.id}>
+            <button
+              type="button"
+              className="w-full rounded-md border border-rule-strong bg-white px-3 py-2 text-left hover:bg-verdigris-tint"
+              onClick={() => onPick(blank)}
+            >
+              <b className="block">{blank.value.name}</b>
+              <span className="text-sm text-soft">
+                {KIND_WORDS[blank.value.kind]}, {blank.value.fabric}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

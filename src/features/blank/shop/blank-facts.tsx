@@ -1,0 +1,141 @@
+'use client';
+
+import { PREPARATION_WORDS, useLengths } from '@/client';
+import { usualCeilingC } from '@/core/blanks';
+import { BLANK_KINDS, type Blank, PREPARATIONS, STRETCHES, TEXTURES, USES } from '@/core/run';
+import { Button, LengthField, NumberField, Ticks } from '@/ui';
+import { KIND_WORDS, USE_WORDS } from '../sentences';
+import { PackFields } from './pack-fields';
+
+interface BlankFactsProps {
+  readonly blank: Blank;
+  readonly onChange: (part: Partial<Blank>) => void;
+}
+
+/** What the blank is: its use decides film and care, its cloth what heat it bears. */
+export function BlankFacts({ blank, onChange }: BlankFactsProps) {
+  const { unit } = useLengths();
+  const usual = usualCeilingC(blank.fabric);
+  return (
+    <section className="grid content-start gap-4 border-r border-rule-strong bg-paper p-5">
+      <div>
+        <Row label="Name">
+          <input
+            className="w-48"
+            value={blank.name}
+            maxLength={120}
+            onChange={(event) => event.target.value !== '' && onChange({ name: event.target.value })}
+          />
+        </Row>
+        <Pick
+          label="Kind"
+          options={BLANK_KINDS}
+          words={KIND_WORDS}
+          value={blank.kind}
+          onChange={(kind) => onChange({ kind })}
+        />
+        <Row label="Fabric or material">
+          <input
+            className="w-48"
+            value={blank.fabric}
+            maxLength={80}
+            onChange={(event) => onChange({ fabric: event.target.value })}
+          />
+        </Row>
+        <NumberField
+          label="Share of polyester"
+          unit="%"
+          value={blank.polyesterPct ?? 0}
+          min={0}
+          max={100}
+          onChange={(polyesterPct) => onChange({ polyesterPct })}
+        />
+        <Pick label="Texture" options={TEXTURES} value={blank.texture} onChange={(texture) => onChange({ texture })} />
+        <LengthField
+          label="Thickness"
+          unit={unit}
+          value={blank.thicknessMm}
+          min={0}
+          max={500}
+          onChange={(thicknessMm) => onChange({ thicknessMm })}
+        />
+        <Pick label="Stretch" options={STRETCHES} value={blank.stretch} onChange={(stretch) => onChange({ stretch })} />
+      </div>
+      <div>
+        <h2 className="heading-small mb-1">Heat</h2>
+        {blank.bearsC === null ? (
+          <p className="text-soft">Not known what it bears: a trial spot comes first.</p>
+        ) : (
+          <NumberField
+            label="Bears at most"
+            unit="°C"
+            decimals={0}
+            value={blank.bearsC}
+            min={20}
+            max={300}
+            onChange={(bearsC) => onChange({ bearsC })}
+          />
+        )}
+        <p className="my-1 flex flex-wrap gap-2">
+          {usual !== null && usual !== blank.bearsC && (
+            <Button onClick={() => onChange({ bearsC: usual })}>Usual for it: {usual} °C</Button>
+          )}
+          {blank.bearsC !== null && <Button onClick={() => onChange({ bearsC: null })}>Not known</Button>}
+          {blank.bearsC === null && usual === null && (
+            <Button onClick={() => onChange({ bearsC: 150 })}>Its label says</Button>
+          )}
+        </p>
+        <p className="text-sm text-soft">A starting point. The blank’s own label and the film maker’s sheet win.</p>
+      </div>
+      <Ticks
+        label="It is"
+        options={USES.map((id) => ({ id, label: USE_WORDS[id] }))}
+        value={blank.uses}
+        onChange={(ids) => onChange({ uses: USES.filter((use) => ids.includes(use)) })}
+      />
+      {blank.uses.includes('food') && (
+        <p className="border-l-4 border-brass bg-brass-tint px-3 py-1.5">
+          Goods that touch food or lips have local rules: follow them and the makers’ sheets, and keep film off both.
+        </p>
+      )}
+      <Ticks
+        label="Before it is lettered"
+        options={PREPARATIONS.map((id) => ({ id, label: PREPARATION_WORDS[id] }))}
+        value={blank.preparation}
+        onChange={(ids) => onChange({ preparation: PREPARATIONS.filter((step) => ids.includes(step)) })}
+      />
+      <PackFields pack={blank.pack} onChange={(pack) => onChange({ pack })} />
+    </section>
+  );
+}
+
+function Row({ label, children }: { readonly label: string; readonly children: React.ReactNode }) {
+  return (
+    <label className="flex items-center justify-between gap-3 py-1">
+      <span>{label}</span>
+      {children}
+    </label>
+  );
+}
+
+interface PickProps<T extends string> {
+  readonly label: string;
+  readonly options: readonly T[];
+  readonly words?: Readonly<Record<T, string>>;
+  readonly value: T;
+  readonly onChange: (value: T) => void;
+}
+
+function Pick<T extends string>({ label, options, words, value, onChange }: PickProps<T>) {
+  return (
+    <Row label={label}>
+      <select value={value} onChange={(event) => onChange(event.target.value as T)}>
+        {options.map((id) => (
+          <option key={id} value={id}>
+            {words?.[id] ?? id}
+          </option>
+        ))}
+      </select>
+    </Row>
+  );
+}

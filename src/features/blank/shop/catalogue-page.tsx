@@ -1,0 +1,97 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { api, problemSentence, randomBytes } from '@/client';
+import { type Blank, makeId } from '@/core/run';
+import type { ShopBlankView } from '@/services';
+import { Button, Notice } from '@/ui';
+import { KIND_WORDS, USE_WORDS } from '../sentences';
+
+/** Every blank of the shop: what there is of it first. */
+export function CataloguePage({ blanks }: { readonly blanks: readonly ShopBlankView[] }) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const make = async () => {
+    const like = blanks.find(({ id }) => id === 'tote-bag') ?? blanks[0];
+    if (!like) return;
+    const id = makeId<'blank'>(randomBytes);
+    const made = await api.saveBlank(id, 0, { ...like.value, name: 'New blank', photo: null });
+    if (made.ok) router.push(`/shop/blanks/${id}`);
+    else setProblem(problemSentence(made.problem));
+  };
+  return (
+    <main className="mx-auto max-w-6xl px-6 py-6">
+      <div className="mb-4 flex flex-wrap items-center justify-between gap-4">
+        <h1 className="text-2xl font-bold">Shop: {blanks.length} blanks</h1>
+        <Button weight="main" onClick={() => void make()}>
+          A new blank
+        </Button>
+      </div>
+      {problem && <Notice severity="stop">{problem}</Notice>}
+      <table className="w-full border-y border-rule-strong bg-paper">
+        <thead>
+          <tr className="border-b border-ink text-left">
+            {['Blank', 'Made of', 'Places', 'Sizes, colours', 'On hand, pcs', 'Pack', 'Bears'].map((name) => (
+              <th key={name} scope="col" className="heading-small px-3 py-2 font-normal">
+                {name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {blanks.map(({ id, value }) => (
+            <CatalogueRow key={id} id={id} blank={value} />
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-3 text-soft">
+        Starting points, made up. Measure the blank in your hand; its label and the film maker’s sheet win over every
+        figure.
+      </p>
+    </main>
+  );
+}
+
+function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blank }) {
+  const { pack, variants } = blank;
+  const sizes = new Set(variants.map(({ size }) => size)).size;
+  const colours = [...new Map(variants.map(({ colour }) => [colour.name, colour])).values()];
+  return (
+    <tr className="border-b border-rule align-top">
+      <th scope="row" className="px-3 py-1.5 text-left font-normal">
+        <Link href={`/shop/blanks/${id}`} className="font-semibold underline underline-offset-4">
+          {blank.name}
+        </Link>
+        <span className="block text-sm text-soft">
+          {[KIND_WORDS[blank.kind], ...blank.uses.map((use) => USE_WORDS[use])].join(', ')}
+        </span>
+      </th>
+      <td className="px-3 py-1.5">
+        {blank.fabric}
+        {blank.polyesterPct !== null && <span className="text-soft"> · {blank.polyesterPct} % polyester</span>}
+      </td>
+      <td className="px-3 py-1.5">{blank.places.map(({ name }) => name).join(', ')}</td>
+      <td className="px-3 py-1.5">
+        <span className="flex items-center gap-1.5">
+          {sizes > 1 ? `${sizes} sizes` : variants[0]!.size || 'one size'}
+          {colours.map(({ name, hex }) => (
+            <span
+              key={name}
+              title={name}
+              className="size-4 rounded-sm border border-rule-strong"
+              style={{ background: hex }}
+            />
+          ))}
+        </span>
+      </td>
+      <td className="measure px-3 py-1.5 text-right">{variants.reduce((sum, { stock }) => sum + stock.onHand, 0)}</td>
+      <td className="measure px-3 py-1.5 text-right">
+        {pack.count}
+        {pack.priceCents !== null && ` for ${(pack.priceCents / 100).toFixed(2)} ${pack.currency}`}
+      </td>
+      <td className="measure px-3 py-1.5 text-right">{blank.bearsC === null ? 'try first' : `${blank.bearsC} °C`}</td>
+    </tr>
+  );
+}

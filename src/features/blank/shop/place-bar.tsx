@@ -1,0 +1,80 @@
+'use client';
+
+import { randomBytes, variantWords } from '@/client';
+import { addPlace, changeRole, removePlace } from '@/core/blanks';
+import type { Blank, PlaceRole, Variant } from '@/core/run';
+import { Button, Choice } from '@/ui';
+
+interface PlaceBarProps {
+  readonly blank: Blank;
+  readonly role: PlaceRole;
+  readonly variant: Variant;
+  readonly onChange: (change: (blank: Blank) => Blank) => void;
+  readonly onPick: (to: { placeId?: string; variantId?: string }) => void;
+}
+
+const SIDES = ['front', 'back', 'left', 'right'] as const;
+
+/** The places of a blank, and the size and colour that is measured. */
+export function PlaceBar({ blank, role, variant, onChange, onPick }: PlaceBarProps) {
+  const add = (twinOf: string | null) => {
+    const name = twinOf === null ? `place ${blank.places.length + 1}` : `other ${role.name}`;
+    const added = addPlace(blank, name, twinOf, randomBytes);
+    onChange(() => added.blank);
+    onPick({ placeId: added.placeId });
+  };
+  const hasTwin = role.twinOf !== null || blank.places.some(({ twinOf }) => twinOf === role.id);
+  return (
+    <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+      <Choice
+        label="Place"
+        options={blank.places.map(({ id, name }) => ({ id, label: name }))}
+        value={role.id}
+        onChange={(placeId) => onPick({ placeId })}
+      />
+      <label className="grid gap-1">
+        <span className="heading-small">Its name</span>
+        <input
+          className="w-36"
+          value={role.name}
+          maxLength={120}
+          onChange={(event) =>
+            event.target.value !== '' && onChange((now) => changeRole(now, role.id, { name: event.target.value }))
+          }
+        />
+      </label>
+      <label className="grid gap-1">
+        <span className="heading-small">Side</span>
+        <select
+          value={role.side}
+          onChange={(event) =>
+            onChange((now) => changeRole(now, role.id, { side: event.target.value as PlaceRole['side'] }))
+          }
+        >
+          {SIDES.map((side) => (
+            <option key={side}>{side}</option>
+          ))}
+        </select>
+      </label>
+      {blank.variants.length > 1 && (
+        <label className="grid gap-1">
+          <span className="heading-small">Measured here</span>
+          <select value={variant.id} onChange={(event) => onPick({ variantId: event.target.value })}>
+            {blank.variants.map((one) => (
+              <option key={one.id} value={one.id}>
+                {variantWords(one)}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <Button onClick={() => add(null)}>One more place</Button>
+      {!hasTwin && <Button onClick={() => add(role.id)}>The other of a pair</Button>}
+      {blank.places.length > 1 && (
+        <Button weight="grave" onClick={() => onChange((now) => removePlace(now, role.id))}>
+          Without this place
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,48 @@
+import { ringPath } from '@/client';
+import { type PlaceRect, placeGeometry } from '@/core/place';
+import { type MainPlace, type ShapeBox, measuredOf } from '@/core/run';
+
+/** What a tile draws of a place: its outline and clear zones as paths, on the cloth's colour. */
+export interface TilePlace {
+  readonly outline: string;
+  readonly clear: readonly string[];
+  readonly box: ShapeBox;
+  /** Drawn only where it is less than the place. */
+  readonly usable: PlaceRect | null;
+  readonly cloth: string;
+  /** `M, navy`; empty where all items are alike. */
+  readonly variantWords: string;
+}
+
+/** Every size and colour of the place by its id, and what stands in for one that is missing under the empty id. */
+export function tilePlaces({ blank, variant, use, placeUse }: MainPlace): ReadonlyMap<string, TilePlace> {
+  const isAlike = use.variant.kind === 'fixed';
+  const places = blank.variants.flatMap((one): [string, TilePlace][] => {
+    const measured = measuredOf(blank, one, placeUse.placeId);
+    if (!measured) return [];
+    const { outline, clear, box, usable, isInscribed } = placeGeometry(one, measured);
+    const tile = {
+      outline: ringPath(outline),
+      clear: clear.map(ringPath),
+      box,
+      usable: isInscribed ? usable : null,
+      cloth: one.colour.hex,
+      variantWords: isAlike ? '' : [one.size, one.colour.name].filter((word) => word !== '').join(', '),
+    };
+    return [
+      [one.id, tile],
+      ...(one.id === variant.id ? [['', { ...tile, variantWords: '' }] as [string, TilePlace]] : []),
+    ];
+  });
+  return new Map(places);
+}
+
+/** The size that all tiles show, so that they are at one scale. */
+export function commonBox(places: Iterable<TilePlace>): ShapeBox {
+  let [widthMm, heightMm] = [1, 1];
+  for (const { box } of places) {
+    widthMm = Math.max(widthMm, box.widthMm);
+    heightMm = Math.max(heightMm, box.heightMm);
+  }
+  return { widthMm, heightMm };
+}

@@ -1,0 +1,79 @@
+import Link from 'next/link';
+import { variantWords } from '@/client';
+import type { BlankCount } from '@/core/blanks';
+
+const HEADS = ['Blank', 'Size, colour', 'Needed', 'Spares', 'On hand', 'Missing', 'Packs to buy', 'Costs'];
+
+/** Blanks by size and colour, all in pieces but the packs. */
+export function CountTable({ counts }: { readonly counts: readonly BlankCount[] }) {
+  const totals = counts.reduce(
+    (sum, one) => ({
+      needed: sum.needed + one.needed,
+      spares: sum.spares + one.spares,
+      missing: sum.missing + one.missing,
+    }),
+    { needed: 0, spares: 0, missing: 0 },
+  );
+  return (
+    <div className="overflow-x-auto">
+      <table className="w-full border-y border-rule-strong bg-paper">
+        <thead>
+          <tr className="border-b border-ink">
+            {HEADS.map((name, i) => (
+              <th
+                key={name}
+                scope="col"
+                className={`heading-small px-3 py-2 font-normal ${i < 2 ? 'text-left' : 'text-right'}`}
+              >
+                {name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {counts.map((count) => (
+            <CountRow key={`${count.blankId}-${count.variantId}`} count={count} />
+          ))}
+          <tr className="font-semibold">
+            <th scope="row" colSpan={2} className="px-3 py-1.5 text-left">
+              All, pieces
+            </th>
+            <td className="measure px-3 py-1.5 text-right">{totals.needed}</td>
+            <td className="measure px-3 py-1.5 text-right">{totals.spares}</td>
+            <td />
+            <td className="measure px-3 py-1.5 text-right">{totals.missing}</td>
+            <td colSpan={2} />
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function CountRow({ count }: { readonly count: BlankCount }) {
+  const { packs, packCount, priceCents, currency, seconds } = count;
+  const size = variantWords({ size: count.size, colour: { name: count.colour, hex: '' } });
+  return (
+    <tr className="border-b border-rule">
+      <th scope="row" className="px-3 py-1.5 text-left font-normal">
+        <Link href={`/shop/blanks/${count.blankId}`} className="underline underline-offset-4">
+          {count.blankName}
+        </Link>
+      </th>
+      <td className="px-3 py-1.5">{size}</td>
+      <td className="measure px-3 py-1.5 text-right">{count.needed}</td>
+      <td className="measure px-3 py-1.5 text-right">{count.spares}</td>
+      <td className="measure px-3 py-1.5 text-right">
+        {count.onHand}
+        {seconds > 0 && <span className="text-soft"> ({seconds} seconds)</span>}
+      </td>
+      <td className={`measure px-3 py-1.5 text-right ${count.missing > 0 ? 'font-semibold text-madder' : ''}`}>
+        {count.missing}
+      </td>
+      <td className="measure px-3 py-1.5 text-right">{packs > 0 ? `${packs} of ${packCount}` : 'none'}</td>
+      <td className="measure px-3 py-1.5 text-right">
+        {packs === 0 ? '' : priceCents === null ? 'no price' : `${(priceCents / 100).toFixed(2)} ${currency}`}
+      </td>
+    </tr>
+  );
+}

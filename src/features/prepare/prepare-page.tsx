@@ -1,0 +1,54 @@
+'use client';
+
+import { useMemo } from 'react';
+import { useRun } from '@/client';
+import { countBlanks, packsToBuy } from '@/core/blanks';
+import { changePrepare } from '@/core/run';
+import { NumberField } from '@/ui';
+import { CountTable } from './count-table';
+import { MarkedBlanks } from './marked-blanks';
+import { PreparationList } from './preparation-list';
+import { useShopBlanks } from './use-shop-blanks';
+
+/** Getting the blanks together: what is missing first, then what carries a mark already and what is done before lettering. */
+export function PreparePage() {
+  const { spec, fits, change } = useRun();
+  const shop = useShopBlanks();
+  const items = fits.last?.fits;
+  const counts = useMemo(() => countBlanks(spec, items ?? [], (id) => shop?.get(id)), [spec, items, shop]);
+  const missing = counts.filter((count) => count.missing > 0);
+  const packs = packsToBuy(counts);
+  return (
+    <div className="grid gap-6 p-5">
+      <header className="flex flex-wrap items-center gap-x-8 gap-y-2">
+        <h1 className="text-xl font-bold">
+          {items === undefined
+            ? 'Counting…'
+            : missing.length === 0
+              ? 'All blanks are on hand'
+              : `${packs.count} ${packs.count === 1 ? 'pack' : 'packs'} to buy`}
+          {packs.costs.map(({ cents, currency }) => (
+            <span key={currency} className="measure font-normal">
+              , {(cents / 100).toFixed(2)} {currency}
+            </span>
+          ))}
+        </h1>
+        <span className="w-80">
+          <NumberField
+            label="Spares for what spoils"
+            unit="%"
+            value={spec.prepare.spoilagePct}
+            min={0}
+            max={50}
+            onChange={(spoilagePct) => change((now) => changePrepare(now, { spoilagePct }))}
+          />
+        </span>
+      </header>
+      <CountTable counts={counts} />
+      <div className="grid gap-6 lg:grid-cols-2">
+        <PreparationList />
+        <MarkedBlanks shop={shop} />
+      </div>
+    </div>
+  );
+}

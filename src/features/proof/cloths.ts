@@ -1,0 +1,16 @@
+import { type RunSpec, findBlank, slotKeyOf, variantFor } from '@/core/run';
+import type { ScreenFit } from '@/workers/fit-protocol';
+
+/** The colour of the blank that each text goes on, by `entry-use-place`; of the use's first while none is known. */
+export function clothsBySlot(fits: readonly ScreenFit[], spec: RunSpec): (key: string) => string {
+  const uses = new Map(spec.uses.map((use) => [use.id, { use, blank: findBlank(spec, use.blankId) }]));
+  const known = new Map<string, string>();
+  for (const fit of fits) {
+    const variant = uses.get(fit.useId)?.blank.variants.find(({ id }) => id === fit.variantId);
+    if (variant) known.set(slotKeyOf(fit), variant.colour.hex);
+  }
+  return (key) => {
+    const use = uses.get(key.split('-')[1] ?? '')?.use ?? spec.uses[0]!;
+    return known.get(key) ?? variantFor(spec, use).colour.hex;
+  };
+}

@@ -1,0 +1,34 @@
+import type { Paper } from '@/core/place';
+import { type Outcome, fail, ok } from '@/core/outcome';
+import type { Context } from './context';
+import type { ServiceProblem } from './problem';
+import type { FileBytes } from './roster-files';
+import { getRun } from './runs';
+
+export interface TemplateWish {
+  readonly useId: string;
+  readonly placeId: string;
+  /** Whose text is drawn; null: the widest text of the place. */
+  readonly entryId: string | null;
+  readonly paper: Paper;
+}
+
+/** A place of a run on paper at its true size. */
+export async function templateOfPlace(
+  context: Context,
+  runId: string,
+  wish: TemplateWish,
+): Promise<Outcome<FileBytes, ServiceProblem>> {
+  const run = await getRun(context, runId);
+  if (!run.ok) return run;
+  const { spec } = run.value;
+  const use = spec.uses.find(({ id }) => id === wish.useId);
+  if (!use?.places.some(({ placeId }) => placeId === wish.placeId)) {
+    return fail({ kind: 'unknownTarget', what: 'place', id: `${wish.useId}, ${wish.placeId}` });
+  }
+  if (wish.entryId !== null && !spec.entries.some(({ id }) => id === wish.entryId)) {
+    return fail({ kind: 'unknownTarget', what: 'entry', id: wish.entryId });
+  }
+  const today = context.nowIso().slice(0, 10);
+  return ok({ bytes: new Uint8Array(await context.compute.templatePdf({ spec, wish, today })) });
+}
