@@ -6,6 +6,7 @@ import { contextOn } from '@/services';
 import { directCompute } from '@/services/compute/direct';
 import { seedGarmentBags } from './garment-bags';
 import { seedMutePouches } from './mute-pouches';
+import { seedTourPresents } from './tour-presents';
 
 /** Seeds the demo into `KNURL_DATA_DIR`, through the same services that a person's deeds go through. */
 const dataDir = path.resolve(process.env.KNURL_DATA_DIR ?? 'data');
@@ -17,4 +18,5 @@ const context = await contextOn(dataDir, {
 if (!context.ok) throw new Error(`the data folder cannot be opened: ${context.problem.kind}`);
 await seedGarmentBags(context.value);
 await seedMutePouches(context.value);
+await seedTourPresents(context.value);
 await context.value.store.close();

@@ -39,7 +39,7 @@ test('the filled width agrees with chords added up, to 0.1 mm, and the cloth goe
         expect(worstRound).toBeLessThan(0.1);
       },
     ),
-    { numRuns: 30 },
+    { numRuns: 15 },
   );
 });
 

@@ -31,6 +31,7 @@ export function BlankBar() {
         <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
           <h1 className="text-xl font-bold">{blank.name}</h1>
           <p className="text-soft">{blank.fabric}</p>
+          <ShopCopy place={place} />
           <span className="ml-auto flex flex-wrap gap-2">
             <Button disabled={isWorked} onClick={() => setPicking('instead')} title={isWorked ? WORKED : undefined}>
               Another blank instead…
@@ -40,11 +41,10 @@ export function BlankBar() {
           </span>
         </div>
         {isWorked && <p className="text-soft">{WORKED}</p>}
-        <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+        <div className="flex flex-wrap items-end gap-x-8 gap-y-3 empty:hidden">
           {options.length > 1 && <Choice label="Place" options={options} value={chosen} onChange={choose} />}
           <SizeChoice place={place} />
         </div>
-        <ShopCopy place={place} />
       </header>
       {picking && (
         <BlankPicker

@@ -34,7 +34,7 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
       role="group"
       aria-label={`The blank, ${figure(body.widthMm)} by ${figure(body.heightMm)}, with the place ${role.name}, ${figure(box.widthMm)} by ${figure(box.heightMm)}`}
       viewBox={`${-room} ${-room} ${body.widthMm + 2 * room} ${body.heightMm + 2 * room}`}
-      className="max-h-[600px] w-full touch-none"
+      className="max-h-[500px] w-full touch-none"
     >
       <rect width={body.widthMm} height={body.heightMm} fill={ground} />
       {measured.datum.lineMm > 0 && (

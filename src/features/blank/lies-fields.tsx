@@ -52,9 +52,13 @@ export function LiesFields({ edit }: { readonly edit: PlaceEdit }) {
           onChange={(dropMm) => move({ dropMm })}
         />
         {centring || wrap?.kind === 'round' ? (
-          <p className="flex justify-between py-1 text-soft">
+          <p className="flex justify-between gap-3 py-1 text-soft">
             <span>From the left edge</span>
-            <span className="measure">{wrap?.kind === 'round' ? 'in the middle of what is seen' : exact(leftMm)}</span>
+            {wrap?.kind === 'round' ? (
+              <span>middle of what is seen</span>
+            ) : (
+              <span className="measure">{exact(leftMm)}</span>
+            )}
           </p>
         ) : (
           <LengthField

@@ -53,7 +53,7 @@ export function PlacementCard({ place, fits }: PlacementCardProps) {
                 'left',
                 'right',
                 kind === 'hem' ? 'above hem' : `below ${DATUM_WORDS[kind]}`,
-                '',
+                'on paper',
               ].map((name) => (
                 <th key={name} scope="col" className="heading-small px-2 py-1 font-normal">
                   {name}

@@ -70,7 +70,9 @@ function CountRow({ count }: { readonly count: BlankCount }) {
       <td className={`measure px-3 py-1.5 text-right ${count.missing > 0 ? 'font-semibold text-madder' : ''}`}>
         {count.missing}
       </td>
-      <td className="measure px-3 py-1.5 text-right">{packs > 0 ? `${packs} of ${packCount}` : 'none'}</td>
+      <td className="measure px-3 py-1.5 text-right">
+        {packs === 0 ? 'none' : packCount === 1 ? packs : `${packs} of ${packCount}`}
+      </td>
       <td className="measure px-3 py-1.5 text-right">
         {packs === 0 ? '' : priceCents === null ? 'no price' : `${(priceCents / 100).toFixed(2)} ${currency}`}
       </td>

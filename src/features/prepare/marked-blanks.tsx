@@ -20,7 +20,7 @@ export function MarkedBlanks({ shop }: { readonly shop: ReadonlyMap<string, Blan
   }, [spec, all, shop]);
   if (matches.length === 0) return null;
   return (
-    <section>
+    <section aria-label="Blanks that carry a mark already">
       <h2 className="mb-2 text-lg font-semibold">Blanks that carry a mark already</h2>
       <ul className="border-y border-rule bg-paper">
         {matches.map(({ blank: { blankId, variantId, mark }, whose, why }, i) => {

@@ -26,7 +26,7 @@ export function PreparePage() {
             ? 'Counting…'
             : missing.length === 0
               ? 'All blanks are on hand'
-              : `${packs.count} ${packs.count === 1 ? 'pack' : 'packs'} to buy`}
+              : `${packs.count} ${packs.count === 1 ? 'pack' : 'packs'} to buy for ${missing.reduce((sum, one) => sum + one.missing, 0)} missing blanks`}
           {packs.costs.map(({ cents, currency }) => (
             <span key={currency} className="measure font-normal">
               , {(cents / 100).toFixed(2)} {currency}

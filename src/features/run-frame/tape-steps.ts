@@ -67,7 +67,7 @@ function plainWords(template: string): string {
 /** How much of the preparation is ticked. */
 function prepareTick(spec: RunSpec): string {
   const steps = spec.uses.reduce((sum, { blankId }) => sum + findBlank(spec, blankId).preparation.length, 0);
-  return steps === 0 ? 'blanks to count' : `${Math.min(spec.prepare.done.length, steps)} of ${steps} done`;
+  return steps === 0 ? 'to be counted' : `${Math.min(spec.prepare.done.length, steps)} of ${steps} done`;
 }
 
 function placeTick(spec: RunSpec, pair: Lengths['pair']): string {

@@ -18,6 +18,7 @@ const AROUND_MM = 14;
 /** The bar that a ruler is laid on after printing. */
 const BAR_MM = 50;
 const FOLD_MM = 9;
+const LINE_MM = 0.25;
 
 interface TemplateInput {
   readonly spec: RunSpec;
@@ -128,8 +129,10 @@ function foot(doc: PDFKit.PDFDocument, { title, run, sheet, sheets, paper }: Foo
   const y = heightMm - 7;
   const [x1, x2] = [PAPER_MARGIN_MM, PAPER_MARGIN_MM + BAR_MM];
   doc.moveTo(x1 * PT, y * PT).lineTo(x2 * PT, y * PT);
-  for (const x of [x1, x2]) doc.moveTo(x * PT, (y - 1.5) * PT).lineTo(x * PT, (y + 1.5) * PT);
-  doc.lineWidth(0.25 * PT).stroke(INK);
+  // The strokes at its ends lie inside it, so that it is 50 mm from outside to outside.
+  for (const x of [x1 + LINE_MM / 2, x2 - LINE_MM / 2])
+    doc.moveTo(x * PT, (y - 1.5) * PT).lineTo(x * PT, (y + 1.5) * PT);
+  doc.lineWidth(LINE_MM * PT).stroke(INK);
   const bar = `${BAR_MM} mm: print at 100 %, and measure this bar first`;
   words(doc, bar, { font: 'measures', size: 7, xMm: x2 + 3, yMm: y - 1.3, widthMm: widthMm - x2 - 3 });
   const font = coveringFont(doc, `${title}${run}`, 'words');

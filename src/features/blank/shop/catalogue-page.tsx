@@ -22,7 +22,7 @@ export function CataloguePage({ blanks }: { readonly blanks: readonly ShopBlankV
     else setProblem(problemSentence(made.problem));
   };
   return (
-    <main className="mx-auto max-w-6xl px-6 py-6">
+    <main className="mx-auto max-w-[1240px] px-6 py-6">
       <div className="mb-4 flex flex-wrap items-center justify-between gap-4">
         <h1 className="text-2xl font-bold">Shop: {blanks.length} blanks</h1>
         <Button weight="main" onClick={() => void make()}>
@@ -33,8 +33,8 @@ export function CataloguePage({ blanks }: { readonly blanks: readonly ShopBlankV
       <table className="w-full border-y border-rule-strong bg-paper">
         <thead>
           <tr className="border-b border-ink text-left">
-            {['Blank', 'Made of', 'Places', 'Sizes, colours', 'On hand, pcs', 'Pack', 'Bears'].map((name) => (
-              <th key={name} scope="col" className="heading-small px-3 py-2 font-normal">
+            {['Blank', 'Made of', 'Places', 'Sizes, colours', 'On hand', 'Pack', 'Bears'].map((name) => (
+              <th key={name} scope="col" className="heading-small px-3 py-2 font-normal whitespace-nowrap">
                 {name}
               </th>
             ))}
@@ -70,11 +70,13 @@ function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blan
       </th>
       <td className="px-3 py-1.5">
         {blank.fabric}
-        {blank.polyesterPct !== null && <span className="text-soft"> · {blank.polyesterPct} % polyester</span>}
+        {blank.polyesterPct !== null && blank.polyesterPct > 0 && blank.polyesterPct < 100 && (
+          <span className="text-soft"> · {blank.polyesterPct} % polyester</span>
+        )}
       </td>
       <td className="px-3 py-1.5">{blank.places.map(({ name }) => name).join(', ')}</td>
       <td className="px-3 py-1.5">
-        <span className="flex items-center gap-1.5">
+        <span className="flex items-center gap-1.5 whitespace-nowrap">
           {sizes > 1 ? `${sizes} sizes` : variants[0]!.size || 'one size'}
           {colours.map(({ name, hex }) => (
             <span
@@ -87,11 +89,13 @@ function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blan
         </span>
       </td>
       <td className="measure px-3 py-1.5 text-right">{variants.reduce((sum, { stock }) => sum + stock.onHand, 0)}</td>
-      <td className="measure px-3 py-1.5 text-right">
+      <td className="measure px-3 py-1.5 text-right whitespace-nowrap">
         {pack.count}
         {pack.priceCents !== null && ` for ${(pack.priceCents / 100).toFixed(2)} ${pack.currency}`}
       </td>
-      <td className="measure px-3 py-1.5 text-right">{blank.bearsC === null ? 'try first' : `${blank.bearsC} °C`}</td>
+      <td className="measure px-3 py-1.5 text-right whitespace-nowrap">
+        {blank.bearsC === null ? 'try first' : `${blank.bearsC} °C`}
+      </td>
     </tr>
   );
 }

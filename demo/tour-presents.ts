@@ -1,0 +1,137 @@
+import { addDays, format, subDays } from 'date-fns';
+import { STARTER_BLANKS, addBlank, changeRunBlank, replaceBlank } from '@/core/blanks';
+import { guessMapping, tableOf } from '@/core/intake';
+import { presentOrThrow } from '@/core/outcome';
+import { type RunSpec, changePlace, changePlaceUse, changePrepare, makeId } from '@/core/run';
+import { type Context, type RunView, createRun, makeNextPass, recordAct, saveBlank, saveSpec } from '@/services';
+import { valueOf } from './value-of';
+
+const STATION = 'demotable1';
+
+/** Who gets a present after the tour's last concert, and the size of their socks. */
+const LIST = `
+Name | Size
+Tamsin | S
+Kees | L
+Zoë | S
+Liv | M
+Fergus | L
+Nuala | M
+Piers | M
+Dorothea | S
+Lotte | M
+Milan | L
+Gunnel | S
+Noé | M
+`;
+
+/** Out of the shop's catalogue, with what the band has of it. */
+function starter(id: string) {
+  return presentOrThrow(
+    STARTER_BLANKS.find((blank) => blank.id === id),
+    `starter blank ${id}`,
+  );
+}
+
+/**
+ * Presents for the helpers of the tour: a pair of socks in each one's size, a tapered bottle, and a bag whose handles are sewn
+ * off-centre; the first pass is cut, and not all of the blanks are bought yet.
+ */
+export async function seedTourPresents(context: Context): Promise<RunView> {
+  const now = new Date(context.nowIso());
+  await stockShop(context);
+  const rows = LIST.trim()
+    .split('\n')
+    .map((row) => row.split('|').map((cell) => cell.trim()));
+  const { hasHeader, keyAt, columns } = guessMapping(tableOf(rows));
+  const run = valueOf(
+    await createRun(context, {
+      title: 'Marlstone Silver Band, ninetieth anniversary tour: presents for the helpers',
+      dueOn: format(addDays(now, 31), 'yyyy-MM-dd'),
+      table: { rows, mapping: { hasHeader, keyAt, columns: columns.map((column) => ({ ...column })) } },
+    }),
+  );
+  const spec = withBag(withBottle(withSocks(run.spec), context), context);
+  const saved = valueOf(await saveSpec(context, run.id, run.counter, spec));
+  const { pass } = valueOf(await makeNextPass(context, run.id, null));
+  const deeds = pass.patches
+    .flatMap(({ placed }) => placed)
+    .slice(0, 6)
+    .map(({ pieceId, attempt }) => ({ kind: 'cut' as const, pieceId, attempt, passId: pass.id }));
+  const id = makeId<'act'>(context.randomBytes) + makeId<'act'>(context.randomBytes);
+  valueOf(
+    await recordAct(context, run.id, {
+      id,
+      by: { who: '', station: STATION },
+      at: subDays(now, 1).toISOString(),
+      deeds,
+    }),
+  );
+  return saved;
+}
+
+/** What lies in the cupboard: socks for some, one pair initialled by mistake, bottles for half. */
+async function stockShop(context: Context): Promise<void> {
+  const onHand: Readonly<Record<string, number>> = { socks: 3, 'steel-bottle': 6, 'tote-bag': 14 };
+  for (const [id, count] of Object.entries(onHand)) {
+    const { value } = starter(id);
+    const variants = value.variants.map((variant, i) => ({
+      ...variant,
+      stock: { onHand: count, seconds: i === 0 ? 1 : 0, marked: id === 'socks' && variant.size === 'M' ? ['L'] : [] },
+    }));
+    valueOf(await saveBlank(context, id, 0, { ...value, variants }));
+  }
+}
+
+function withSocks(spec: RunSpec): RunSpec {
+  const socks = { ...starter('socks'), fromRev: 1 };
+  const taken = replaceBlank(spec, presentOrThrow(spec.uses[0], 'a use').id, socks);
+  const places = taken.uses[0]!.places.map(({ placeId }) => ({ useId: taken.uses[0]!.id, placeId, variantId: null }));
+  return places.reduce(
+    (now, at) =>
+      changePlaceUse(now, at, (place) => ({
+        ...place,
+        letteringId: 'narrow-block',
+        materials: { main: 'film-stretch' },
+      })),
+    changePrepare(
+      changeRunBlank(taken, 'socks', (blank) => ({
+        ...blank,
+        variants: blank.variants.map((variant) => ({ ...variant, colour: { name: 'natural', hex: '#d9cdb4' } })),
+      })),
+      { spoilagePct: 8, done: [`${taken.uses[0]!.id}-preWash`] },
+    ),
+  );
+}
+
+function withBottle(spec: RunSpec, { randomBytes }: Context): RunSpec {
+  const more = addBlank(spec, { ...starter('steel-bottle'), fromRev: 1 }, randomBytes);
+  const use = more.uses.at(-1)!;
+  const small = starter('steel-bottle').value.variants.find(({ size }) => size === '350 ml')!;
+  const uses = more.uses.map((one) =>
+    one === use ? { ...one, variant: { kind: 'fixed' as const, variantId: small.id } } : one,
+  );
+  const at = { useId: use.id, placeId: use.places[0]!.placeId, variantId: null };
+  return changePlaceUse({ ...more, uses }, at, (place) => ({
+    ...place,
+    letteringId: 'heavy-slab',
+    materials: { main: 'adhesive-silver' },
+  }));
+}
+
+/** The handles of this lot sit 4 mm to the right: the eye reads them, so the name is centred between them. */
+function withBag(spec: RunSpec, { randomBytes }: Context): RunSpec {
+  const more = addBlank(spec, { ...starter('tote-bag'), fromRev: 1 }, randomBytes);
+  const use = more.uses.at(-1)!;
+  const at = { useId: use.id, placeId: use.places[0]!.placeId, variantId: null };
+  const level = { leftGapMm: 98, leftHandleMm: 25, rightHandleMm: 25, rightGapMm: 90 };
+  const measured = changePlace(more, at, (place) => ({
+    ...place,
+    centring: { levels: [level, { ...level, leftGapMm: 97 }], take: 'handles', toleranceMm: 3 },
+  }));
+  return changePlaceUse(measured, at, (place) => ({
+    ...place,
+    letteringId: 'brass-script',
+    materials: { main: 'film-gold' },
+  }));
+}
