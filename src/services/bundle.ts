@@ -3,10 +3,11 @@ import { z } from 'zod';
 import { type Act, actSchema } from '@/core/ledger';
 import { outlineFromNumbers, outlineSha, writeOutline } from '@/core/geometry';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
-import { makeId, runSpecSchema, upgradeSpec } from '@/core/run';
+import { type RunSpec, makeId, runSpecSchema, upgradeSpec } from '@/core/run';
 import { type MadePass, madePassSchema } from '@/core/sheets';
 import {
   type StoredRun,
+  findAttachment,
   findOutline,
   inTransaction,
   insertActs,
@@ -14,11 +15,13 @@ import {
   insertRun,
   listActs,
   listPasses,
+  putAttachment,
   putOutlines,
 } from '@/store';
 import type { Context } from './context';
 import { issuesOfZod } from './input-issues';
 import type { InputIssue, ServiceProblem } from './problem';
+import { isPhotoOf } from './photos';
 import { checkedSpec, getRun } from './runs';
 
 /** A run with everything that belongs to it, as one JSON document that another Knurl can take in. */
@@ -33,6 +36,8 @@ export const bundleSchema = z.object({
   outlines: z.record(z.string().regex(/^[0-9a-f]{64}$/), z.array(z.array(z.array(z.number().int())))),
   /** The ledger, oldest act first. */
   acts: z.array(actSchema),
+  /** Photos that the run's blanks name, as base64 by the SHA-256 of their bytes; left out when there are none. */
+  attachments: z.record(z.string().regex(/^[0-9a-f]{64}$/), z.base64()).optional(),
 });
 
 /** The schema as other programs read it. */
@@ -60,7 +65,18 @@ export async function exportBundle(context: Context, runId: string): Promise<Out
     passes: passes as Bundle['passes'],
     outlines,
     acts: (await listActs(db, runId)) as Bundle['acts'],
+    ...(await attachmentsOf(context, run.value.spec)),
   });
+}
+
+/** The photos that the run's blanks name, as far as they are kept. */
+async function attachmentsOf({ store }: Context, spec: RunSpec): Promise<Pick<Bundle, 'attachments'>> {
+  const attachments: Record<string, string> = {};
+  for (const { value } of spec.shop.blanks) {
+    const bytes = value.photo && (await findAttachment(store.db, value.photo.sha));
+    if (value.photo && bytes) attachments[value.photo.sha] = Buffer.from(bytes).toString('base64');
+  }
+  return Object.keys(attachments).length > 0 ? { attachments } : {};
 }
 
 function outlinesNamed(passes: readonly MadePass[]): string[] {
@@ -82,6 +98,13 @@ export async function importBundle(context: Context, candidate: unknown): Promis
     if (outlineSha(text) !== sha) issues.push(issue(`outlines.${sha}`, 'The outline is not the one its hash names.'));
     outlines[sha] = text;
   }
+  const photos = Object.entries(parsed.data.attachments ?? {}).map(([sha, text]) => ({
+    sha,
+    bytes: new Uint8Array(Buffer.from(text, 'base64')),
+  }));
+  for (const { sha, bytes } of photos) {
+    if (!isPhotoOf(bytes, sha)) issues.push(issue(`attachments.${sha}`, 'The photo is not the one its hash names.'));
+  }
   issues.push(...passIssues(passes, outlines), ...actIssues(acts));
   if (issues.length > 0) return fail({ kind: 'invalidInput', issues });
 
@@ -89,6 +112,7 @@ export async function importBundle(context: Context, candidate: unknown): Promis
   return inTransaction(context.store.db, async (db) => {
     const run = await insertRun(db, runId, spec.value, context.nowIso());
     await putOutlines(db, outlines);
+    for (const { sha, bytes } of photos) await putAttachment(db, sha, bytes, context.nowIso());
     for (const pass of passes) await insertPass(db, runId, pass);
     await insertActs(db, runId, acts);
     return ok(run);

@@ -27,9 +27,18 @@ export async function keepPhoto(context: Context, bytes: Uint8Array): Promise<Ou
   if (Math.max(widthPx, heightPx) > MOST_PHOTO_PX) {
     return fail({ kind: 'badPhoto', why: 'tooLarge', widthPx, heightPx, mostPx: MOST_PHOTO_PX });
   }
-  const sha = createHash('sha256').update(cleaned).digest('hex');
+  const sha = shaOf(cleaned);
   await putAttachment(context.store.db, sha, cleaned, context.nowIso());
   return ok({ sha, widthPx, heightPx });
+}
+
+/** True for a clean JPEG under its own hash: what another Knurl may bring along in a bundle. */
+export function isPhotoOf(bytes: Uint8Array, sha: string): boolean {
+  return bytes.length <= MOST_PHOTO_BYTES && withoutMetadata(bytes)?.length === bytes.length && shaOf(bytes) === sha;
+}
+
+function shaOf(bytes: Uint8Array): string {
+  return createHash('sha256').update(bytes).digest('hex');
 }
 
 export async function photoBytes({ store }: Context, sha: string): Promise<Outcome<Uint8Array, ServiceProblem>> {

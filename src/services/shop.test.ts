@@ -1,4 +1,6 @@
-import { STARTER_BLANKS } from '@/core/blanks';
+import { STARTER_BLANKS, replaceBlank } from '@/core/blanks';
+import { exportBundle, importBundle, writeBundle } from './bundle';
+import { createRun, saveSpec } from './runs';
 import { aContext, removeFolders } from './test/a-context';
 import { getBlank, listBlanks, removeBlank, saveBlank } from './shop';
 import { keepPhoto, photoBytes, withoutMetadata } from './photos';
@@ -104,6 +106,21 @@ test('a photo is kept without what the camera wrote into it, and nothing behind 
   expect(valueOf(await keepPhoto(context, aJpeg(640, 480))).sha).toBe(kept.sha);
   const { value } = valueOf(await getBlank(context, 'cap'));
   valueOf(await saveBlank(context, 'cap', 0, { ...value, photo: { ...kept, mmPerPx: 0.3 } }));
+
+  // A run that takes the blank takes the photo along; a bundle in which it was changed is refused.
+  const run = valueOf(await createRun(context, { title: 'Caps', dueOn: null, list: 'Ann' }));
+  const copy = { id: 'cap', fromRev: 1, value: valueOf(await getBlank(context, 'cap')).value };
+  const spec = replaceBlank(run.spec, run.spec.uses[0]!.id, copy);
+  valueOf(await saveSpec(context, run.id, run.counter, spec));
+  const bundle = JSON.parse(writeBundle(valueOf(await exportBundle(context, run.id))));
+  const there = await aContext(2);
+  valueOf(await importBundle(there, bundle));
+  expect(valueOf(await photoBytes(there, kept.sha)).length).toBe(valueOf(await photoBytes(context, kept.sha)).length);
+  const other = { ...bundle, attachments: { [kept.sha]: Buffer.from(aJpeg(9, 9)).toString('base64') } };
+  expect(await importBundle(there, other)).toMatchObject({
+    ok: false,
+    problem: { kind: 'invalidInput', issues: [{ field: `attachments.${kept.sha}` }] },
+  });
 });
 
 test('what is no photo, or one too large, is refused; cut at any byte it never passes as whole', async () => {

@@ -14,6 +14,7 @@ import {
   keepColumnChoice,
   listActs,
   listRuns,
+  listShopBlanks,
   openStore,
   proveWritable,
   schemaVersion,
@@ -75,7 +76,7 @@ test('before a migration a copy is made that holds everything', async () => {
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice',
+    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment',
   );
   raw.exec('ALTER TABLE run RENAME TO run_before');
   raw.close();
@@ -93,7 +94,7 @@ test('a database of the first step gains what came since, with everything in it,
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice",
+    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment",
   );
   raw.close();
   const again = await opened();
@@ -105,6 +106,7 @@ test('a database of the first step gains what came since, with everything in it,
   await keepColumnChoice(again.db, 'name\tsize', choice, NOW);
   await keepColumnChoice(again.db, 'name\tsize', { ...choice, keyAt: 1 }, NOW);
   expect(await findColumnChoice(again.db, 'name\tsize')).toEqual({ ...choice, keyAt: 1 });
+  expect(await listShopBlanks(again.db)).toEqual([]);
   await again.close();
   expect(readdirSync(dataDir).some((name) => name.startsWith('knurl-before-0002-archived-runs'))).toBe(true);
 });

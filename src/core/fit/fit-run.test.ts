@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { boxOfRings, outlineRings } from '../geometry';
 import { ANCHORS, changeLeastHeight, changePlace, changePlaceUse, wordingOf } from '../run';
 import { aRun, shippedFaces, withPlace, withRule } from '../test';
+import { UM10_PER_MM } from '../units';
 import { type Fit, fitRun, inkOutline, placedOutline, textCache } from '.';
 
 const cache = textCache(shippedFaces());
@@ -146,4 +147,70 @@ test('what is wrong with the words keeps the piece out', () => {
   const { fits } = fitRun(spec, cache);
   expect(fits[0]!.findings).toEqual([{ kind: 'monogramUnmade', severity: 'stop', lacks: 'noFamily' }]);
   expect(fits[1]!.slot.text).toEqual(['BL']);
+});
+
+test('text along a strap is turned in its place, and its outline with it', () => {
+  const spec = changePlace(aRun(['Ottilie']), null, (place) => ({
+    ...place,
+    outline: { kind: 'rect', widthMm: 40, heightMm: 180 },
+    readingDeg: 90,
+  }));
+  const [fit] = fitRun(spec, cache).fits;
+  expect(fit!.turnDeg).toBe(90);
+  expect(fit!.inkWidthMm).toBeGreaterThan(fit!.inkHeightMm);
+  const box = boxOfRings(outlineRings(placedOutline(fit!)))!;
+  // Upright on the item: as tall as the text is wide, inside the place, where the fit says it lies.
+  expect((box.maxY - box.minY) / UM10_PER_MM).toBeCloseTo(fit!.inkWidthMm, 2);
+  expect((box.maxX - box.minX) / UM10_PER_MM).toBeCloseTo(fit!.inkHeightMm, 2);
+  expect(box.minX / UM10_PER_MM).toBeCloseTo(fit!.xMm, 2);
+  expect(box.maxX / UM10_PER_MM).toBeLessThanOrEqual(40);
+  expect(box.maxY / UM10_PER_MM).toBeLessThanOrEqual(180);
+});
+
+test('a place that leaves no room, and a size that the blank does not come in, stop the fit and say so', () => {
+  const crossed = changePlace(aRun(['Ann']), null, (place) => ({
+    ...place,
+    outline: {
+      kind: 'polygon',
+      corners: [
+        [0, 0],
+        [100, 50],
+        [100, 0],
+        [0, 50],
+      ],
+    },
+  }));
+  const [none] = fitRun(crossed, cache).fits;
+  expect([none!.emMm, none!.findings]).toEqual([0, [{ kind: 'placeUnusable', severity: 'stop' }]]);
+
+  const plain = aRun(['Ann', 'Bo']);
+  const sized = {
+    ...plain,
+    entries: plain.entries.map((entry, i) => ({
+      ...entry,
+      fields: { ...entry.fields, size: i === 0 ? 'one size' : 'L' },
+    })),
+    uses: plain.uses.map((use) => ({
+      ...use,
+      variant: { kind: 'byColumn' as const, sizeField: 'size', colourField: null },
+    })),
+  };
+  const [fits, missing] = fitRun(sized, cache).fits;
+  expect([fits!.findings.length, fits!.emMm > 0]).toEqual([0, true]);
+  expect([missing!.emMm, missing!.findings]).toEqual([
+    0,
+    [{ kind: 'variantMissing', severity: 'stop', part: 'size', said: 'L', has: ['one size'] }],
+  ]);
+});
+
+test('a tapering place is lettered in its largest upright rectangle', () => {
+  const spec = changePlace(aRun(['Wilhelmina Abernethy']), null, (place) => ({
+    ...place,
+    outline: { kind: 'taper', topWidthMm: 220, bottomWidthMm: 120, heightMm: 80 },
+  }));
+  const [fit] = fitRun(spec, cache).fits;
+  // At height y the strip is 220 - 1.25 y wide, so the rectangle reaches to y = 80.
+  expect(fit!.inkWidthMm).toBeGreaterThan(119.8);
+  expect(fit!.inkWidthMm).toBeLessThanOrEqual(120);
+  expect(fit!.xMm).toBeCloseTo(50, 1);
 });

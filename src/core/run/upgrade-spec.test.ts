@@ -34,6 +34,23 @@ test('a spec of version 1 is brought up: nothing that was chosen changes, what i
   expect(after.shop.letterings).toHaveLength(8);
 });
 
+test('a place of version 3 lies where it lay, measured from the top edge; nothing is claimed of the blank', () => {
+  const before = old();
+  const [blank] = before.shop.blanks;
+  const [variant] = blank.value.variants;
+  const after = runSpecSchema.parse(upgradeSpec(before));
+  const [place] = Object.values(after.shop.blanks[0]!.value.variants[0]!.places);
+  const [was] = Object.values(variant.places) as { outline: object; datum: { leftMm: number; topMm: number } }[];
+  expect(place).toMatchObject({
+    outline: was!.outline,
+    datum: { kind: 'edge', lineMm: 0, dropMm: was!.datum.topMm, leftMm: was!.datum.leftMm },
+    anchorGapMm: 0,
+    centring: null,
+  });
+  expect(after.shop.blanks[0]!.value).toMatchObject({ kind: 'other', bearsC: null, preparation: [], photo: null });
+  expect(after.prepare).toEqual({ spoilagePct: 0, done: [] });
+});
+
 test('a present spec, and what is none, come back as they are', () => {
   const present = upgradeSpec(old());
   expect(upgradeSpec(present)).toBe(present);
