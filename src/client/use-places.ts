@@ -1,12 +1,11 @@
 'use client';
 
 import { useMemo } from 'react';
-import { type MainPlace, placesOf } from '@/core/run';
+import { type MainPlace, placeNameIn, placesOf } from '@/core/run';
 import { useRun } from './run-session';
 
 export interface PlaceOption {
   readonly id: string;
-  /** `garment bag, chest`: the blank only where the run has more than one. */
   readonly label: string;
 }
 
@@ -18,16 +17,10 @@ export function usePlaces(): {
   readonly choose: (id: string) => void;
 } {
   const { spec, place, setAt } = useRun();
-  const options = useMemo(() => {
-    const places = placesOf(spec);
-    return places.map(({ at, blank, role, use }) => {
-      const isAlone = spec.uses.length === 1;
-      // The same blank twice in one run: told apart by its place in the order.
-      const twice = spec.uses.filter(({ blankId }) => blankId === use.blankId).length > 1;
-      const no = twice ? ` ${spec.uses.indexOf(use) + 1}` : '';
-      return { id: keyOf(at), label: isAlone ? role.name : `${blank.name}${no}, ${role.name}` };
-    });
-  }, [spec]);
+  const options = useMemo(
+    () => placesOf(spec).map(({ at, use }) => ({ id: keyOf(at), label: placeNameIn(spec, use, at.placeId) })),
+    [spec],
+  );
   const choose = (id: string) => {
     const [useId = '', placeId = ''] = id.split('-');
     setAt({ useId, placeId, variantId: null });

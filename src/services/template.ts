@@ -1,17 +1,9 @@
-import type { Paper } from '@/core/place';
 import { type Outcome, fail, ok } from '@/core/outcome';
+import type { TemplateWish } from './compute/compute';
 import type { Context } from './context';
 import type { ServiceProblem } from './problem';
 import type { FileBytes } from './roster-files';
 import { getRun } from './runs';
-
-export interface TemplateWish {
-  readonly useId: string;
-  readonly placeId: string;
-  /** Whose text is drawn; null: the widest text of the place. */
-  readonly entryId: string | null;
-  readonly paper: Paper;
-}
 
 /** A place of a run on paper at its true size. */
 export async function templateOfPlace(

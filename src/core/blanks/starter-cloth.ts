@@ -1,5 +1,5 @@
 import type { Variant } from '../run';
-import { COLOURS, place, rect, role, starter, variant } from './starter-parts';
+import { type COLOURS, place, rect, role, starter, variant } from './starter-parts';
 
 /** Chest width, length, and the two usual places of a shirt by size; millimetres, laid flat. */
 const SHIRTS: readonly (readonly [size: string, chest: number, length: number, drop: number])[] = [

@@ -69,7 +69,7 @@ export { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } fr
 export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
 export { newRunSpec } from './new-run';
 export { type DeepReadonly } from './deep-readonly';
-export { type MainPlace, type PlaceAt, mainPlace, placeAt, placesOf } from './main-place';
+export { type MainPlace, type PlaceAt, mainPlace, placeAt, placeNameIn, placesOf } from './main-place';
 export {
   changeHead,
   changeList,

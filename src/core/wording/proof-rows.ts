@@ -1,4 +1,4 @@
-import { type Entry, type RunSpec, type SlotRef, findBlank, slotKeyOf } from '../run';
+import { type Entry, type RunSpec, type SlotRef, placeNameIn, slotKeyOf } from '../run';
 import { type ProofState, lookOf, proofStateOf } from './proof-state';
 import { type Worded, numberOf, wordEntry } from './word-entry';
 
@@ -37,7 +37,7 @@ export function proofRows(spec: RunSpec): ProofRow[] {
               at,
               entry,
               no: numberOf(spec, entry.id),
-              placeName: findBlank(spec, use.blankId).places.find(({ id }) => id === place.placeId)?.name ?? '',
+              placeName: placeNameIn(spec, use, place.placeId),
               letteringId: place.letteringId,
               worded,
               state: worded ? proofStateOf(spec, at, place.letteringId, lines) : { kind: 'open' },

@@ -5,6 +5,7 @@ import { type MouseEvent, useCallback, useEffect, useRef, useState } from 'react
 import type { Tally } from '@/core/ledger';
 import { Button } from '@/ui';
 import { BenchFilters } from './bench-filters';
+import { useRun } from '@/client';
 import { BenchRow } from './bench-row';
 import { CutAgain } from './cut-again';
 import { NameJump } from './name-jump';
@@ -16,6 +17,7 @@ const ROW_PX = 49;
 /** All items with their facets; those to cut again are named first, since they wait for a pass. */
 export function BenchList({ bench, tally }: { readonly bench: Bench; readonly tally: Tally }) {
   const { all, items, ids, selection } = bench;
+  const hasBlanks = useRun().spec.uses.length > 1;
   const [picksSeveral, setPicksSeveral] = useState(false);
   const latest = useRef({ bench, picksSeveral });
   useEffect(() => {
@@ -71,6 +73,7 @@ export function BenchList({ bench, tally }: { readonly bench: Bench; readonly ta
                   item={item}
                   isCurrent={item.itemId === selection.currentId}
                   isPicked={selection.pickedIds.has(item.itemId)}
+                  hasBlanks={hasBlanks}
                   onPick={pick}
                 />
               </li>

@@ -7,12 +7,14 @@ interface BenchRowProps {
   readonly item: BenchItem;
   readonly isCurrent: boolean;
   readonly isPicked: boolean;
+  /** True where the run has several blanks, so that the name alone does not say which. */
+  readonly hasBlanks: boolean;
   /** Stays the same function, so that a row is drawn again only when its own item or state changed. */
   readonly onPick: (event: MouseEvent, itemId: string) => void;
 }
 
 /** One item: its facet, its name, and the facet's meaning in words. */
-export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, onPick }: BenchRowProps) {
+export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, hasBlanks, onPick }: BenchRowProps) {
   const facet = facetOf(item);
   const words = item.text.join(' ');
   const whose = item.fields.text ?? '';
@@ -30,6 +32,12 @@ export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, onPi
       <Facet {...facet} sizePx={24} />
       <span className="min-w-0 flex-1 break-words">
         {words}
+        {hasBlanks && (
+          <span className="block text-sm font-normal text-soft">
+            {item.blankName}
+            {item.variantWords && `, ${item.variantWords}`}
+          </span>
+        )}
         {whose !== '' && whose !== words && <span className="block text-sm font-normal text-soft">{whose}</span>}
       </span>
       <span className="max-w-32 text-right font-narrow text-sm text-soft" aria-hidden>

@@ -31,7 +31,7 @@ export function BlankBar() {
         <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
           <h1 className="text-xl font-bold">{blank.name}</h1>
           <p className="text-soft">{blank.fabric}</p>
-          <ShopCopy place={place} />
+          {isWorked && <p className="text-soft">· {WORKED}</p>}
           <span className="ml-auto flex flex-wrap gap-2">
             <Button disabled={isWorked} onClick={() => setPicking('instead')} title={isWorked ? WORKED : undefined}>
               Another blank instead…
@@ -40,10 +40,10 @@ export function BlankBar() {
             <WithoutIt isWorked={isWorked} onLeaveOut={() => change((spec) => removeUse(spec, use.id))} />
           </span>
         </div>
-        {isWorked && <p className="text-soft">{WORKED}</p>}
         <div className="flex flex-wrap items-end gap-x-8 gap-y-3 empty:hidden">
           {options.length > 1 && <Choice label="Place" options={options} value={chosen} onChange={choose} />}
           <SizeChoice place={place} />
+          <ShopCopy place={place} />
         </div>
       </header>
       {picking && (
@@ -57,7 +57,7 @@ export function BlankBar() {
   );
 }
 
-const WORKED = 'Pieces for this blank are made or marked, so it cannot be changed for another.';
+const WORKED = 'Pieces for it are made or marked, so it stays.';
 
 function WithoutIt({ isWorked, onLeaveOut }: { readonly isWorked: boolean; readonly onLeaveOut: () => void }) {
   const { spec } = useRun();

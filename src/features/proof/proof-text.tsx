@@ -26,6 +26,8 @@ interface ProofTextProps {
 /** One text: drawn by its cut outline, spelled in plain spaced letters, and its tick with who and when. */
 export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggle }: ProofTextProps) {
   const { no, entry, state, worded } = row;
+  const { spec } = useRun();
+  const hasPlaces = spec.uses.length > 1 || spec.uses[0]!.places.length > 1;
   const words = cut?.words ?? worded?.lines.map(({ text }) => text).join(' / ') ?? '';
   const isOther = entry.fields.text !== undefined && entry.fields.text !== words;
   const element = useRef<HTMLDivElement>(null);
@@ -45,6 +47,7 @@ export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggl
         <span className="measure mt-1 block text-[0.95rem] break-words" data-testid="spelled">
           {[...words].join(' ')}
         </span>
+        {hasPlaces && <span className="block text-sm text-soft">{row.placeName}</span>}
         {isOther && <span className="block text-sm text-soft">for {entry.fields.text}</span>}
       </span>
       <span className="grid gap-1">

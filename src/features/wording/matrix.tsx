@@ -34,46 +34,54 @@ export function Matrix() {
       <h1 className="mb-3 text-xl font-bold">
         {entriesWords(entries.length)} worded{numUnlike > 0 && `, ${numUnlike} unlike the rest`}
       </h1>
-      <div role="table" aria-label="What is cut" aria-rowcount={entries.length + 1} className="bg-paper">
-        <div role="row" className="grid items-end border-b border-ink" style={{ gridTemplateColumns: gridTemplate }}>
-          {['No', 'Entry', ...names].map((name, i) => (
-            <span role="columnheader" key={i} className="heading-small px-2 py-2">
-              {name}
-            </span>
-          ))}
-        </div>
-        <div ref={body} role="rowgroup" className="relative" style={{ height: windowed.getTotalSize() }}>
-          {windowed.getVirtualItems().map(({ index, start }) => {
-            const group = entries[index]!;
-            const [first] = group;
-            return (
-              <div
-                key={first!.entry.id}
-                ref={windowed.measureElement}
-                data-index={index}
-                role="row"
-                className="absolute inset-x-0 top-0 grid min-h-8 items-start border-b border-rule"
-                style={{ transform: `translateY(${start - topPx}px)`, gridTemplateColumns: gridTemplate }}
-              >
-                <span role="cell" className="measure px-2 py-1.5 text-right text-soft">
-                  {first!.no}
-                </span>
-                <span role="cell" className="px-2 py-1.5 break-words">
-                  {first!.entry.fields.text || '(empty)'}
-                </span>
-                {columns.map((column) => {
-                  const row = group.find((one) => columnOf(one) === column);
-                  return (
-                    <span role="cell" key={column} className="min-w-0">
-                      {row && (
-                        <MatrixCell row={row} words={cut.get(row.key)?.words ?? null} odd={odd.get(row.key) ?? []} />
-                      )}
-                    </span>
-                  );
-                })}
-              </div>
-            );
-          })}
+      <div className="overflow-x-auto">
+        <div
+          role="table"
+          aria-label="What is cut"
+          aria-rowcount={entries.length + 1}
+          className="bg-paper"
+          style={{ minWidth: 166 + columns.length * 220 }}
+        >
+          <div role="row" className="grid items-end border-b border-ink" style={{ gridTemplateColumns: gridTemplate }}>
+            {['No', 'Entry', ...names].map((name, i) => (
+              <span role="columnheader" key={i} className="heading-small px-2 py-2">
+                {name}
+              </span>
+            ))}
+          </div>
+          <div ref={body} role="rowgroup" className="relative" style={{ height: windowed.getTotalSize() }}>
+            {windowed.getVirtualItems().map(({ index, start }) => {
+              const group = entries[index]!;
+              const [first] = group;
+              return (
+                <div
+                  key={first!.entry.id}
+                  ref={windowed.measureElement}
+                  data-index={index}
+                  role="row"
+                  className="absolute inset-x-0 top-0 grid min-h-8 items-start border-b border-rule"
+                  style={{ transform: `translateY(${start - topPx}px)`, gridTemplateColumns: gridTemplate }}
+                >
+                  <span role="cell" className="measure px-2 py-1.5 text-right text-soft">
+                    {first!.no}
+                  </span>
+                  <span role="cell" className="px-2 py-1.5 break-words">
+                    {first!.entry.fields.text || '(empty)'}
+                  </span>
+                  {columns.map((column) => {
+                    const row = group.find((one) => columnOf(one) === column);
+                    return (
+                      <span role="cell" key={column} className="min-w-0">
+                        {row && (
+                          <MatrixCell row={row} words={cut.get(row.key)?.words ?? null} odd={odd.get(row.key) ?? []} />
+                        )}
+                      </span>
+                    );
+                  })}
+                </div>
+              );
+            })}
+          </div>
         </div>
       </div>
     </>

@@ -1,7 +1,7 @@
 'use client';
 
-import { useRun } from '@/client';
-import { findBlank } from '@/core/run';
+import { usePlaces, useRun } from '@/client';
+import { Choice } from '@/ui';
 import { ComposePlace } from './compose-place';
 import { DateChoice } from './date-choice';
 import { Matrix } from './matrix';
@@ -10,6 +10,8 @@ import { MonogramChoice } from './monogram-choice';
 /** What every place says: composed once, read for every entry, changed where one needs words of its own. */
 export function WordingPage() {
   const { spec } = useRun();
+  const { place, options, chosen, choose } = usePlaces();
+  const { use, placeUse, role } = place;
   const templates = spec.uses.flatMap(({ places }) =>
     places.flatMap(({ wording }) => wording?.lines.flatMap(({ runs }) => runs.map(({ template }) => template)) ?? []),
   );
@@ -20,16 +22,13 @@ export function WordingPage() {
         <Matrix />
       </section>
       <aside className="order-1 grid content-start gap-6 border-l border-rule-strong bg-paper p-5 lg:order-2">
-        {spec.uses.flatMap((use) =>
-          use.places.map((place) => (
-            <ComposePlace
-              key={`${use.id}-${place.placeId}`}
-              at={{ useId: use.id as never, placeId: place.placeId as never }}
-              name={findBlank(spec, use.blankId).places.find(({ id }) => id === place.placeId)?.name ?? 'place'}
-              wording={place.wording}
-            />
-          )),
-        )}
+        {options.length > 1 && <Choice label="Place" options={options} value={chosen} onChange={choose} />}
+        <ComposePlace
+          key={chosen}
+          at={{ useId: use.id as never, placeId: placeUse.placeId as never }}
+          name={role.name}
+          wording={placeUse.wording}
+        />
         {uses('{monogram') && <MonogramChoice />}
         {uses('{date') && <DateChoice />}
       </aside>

@@ -1,8 +1,8 @@
+import type { Paper } from '@/core/place';
 import type { RunSpec } from '@/core/run';
 import type { FrozenPass } from '@/core/sheets';
 import type { Outcome } from '@/core/outcome';
 import type { FileProblem, ReadFile } from '../list-file/list-file';
-import type { TemplateWish } from '../template';
 import type { FitsAnswer, PlanAnswer } from './answers';
 
 /** What has been cut so far, in the words that planning needs. */
@@ -36,6 +36,14 @@ export interface ProofRequest {
   readonly spec: RunSpec;
   /** Day on which it is written, ISO. */
   readonly today: string;
+}
+
+export interface TemplateWish {
+  readonly useId: string;
+  readonly placeId: string;
+  /** Whose text is drawn; null: the widest text of the place. */
+  readonly entryId: string | null;
+  readonly paper: Paper;
 }
 
 export interface TemplateRequest {
