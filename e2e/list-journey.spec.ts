@@ -191,9 +191,9 @@ test('measures in inches with fractions: only what is typed is written', async (
   expect(await outline()).toEqual(before);
   await page.getByLabel('Width of the place').fill('5 1/4');
   await page.getByLabel('Height of the place').fill('1¾"');
-  await page.getByLabel('From the top edge').fill('half a foot');
+  await page.getByLabel('Drop from the top edge').fill('half a foot');
   await expect(page.getByText('not a number')).toBeVisible();
-  await expect(page.getByRole('img', { name: /its place of 5 1\/4 in by 1 3\/4 in/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /place chest, 5 1\/4 in by 1 3\/4 in/ })).toBeVisible();
   await expectSaved(page);
   expect((await outline()).outline).toEqual({ kind: 'rect', widthMm: 133.35, heightMm: 44.449999999999996 });
   await page.reload();

@@ -67,7 +67,7 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
     await step(page, 'Blank');
     await page.getByLabel('Width of the place').fill('150');
     await page.getByLabel('Height of the place').fill('40,5');
-    await expect(page.getByRole('img', { name: /its place of 150 mm by 40\.5 mm/ })).toBeVisible();
+    await expect(page.getByRole('group', { name: /place chest, 150 mm by 40\.5 mm/ })).toBeVisible();
     await page.getByLabel('From the left edge').fill('much');
     await expect(page.getByText('not a number')).toBeVisible();
     await page.getByLabel('From the left edge').fill('200');

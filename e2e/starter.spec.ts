@@ -45,6 +45,7 @@ test('the demo: seeded once, there again after a restart, without installing or 
   await expect(row).toContainText('in 17 days');
   await expect(row).toContainText('1 piece waits to be cut again');
   await expect(page.getByRole('listitem').filter({ hasText: 'mute pouches' })).toContainText('in 24 days');
+  await expect(page.getByRole('listitem').filter({ hasText: 'presents' })).toContainText('in 31 days');
   const ids = async () =>
     (await (await page.request.get(`${URL}/api/runs`)).json()).runs.map((run: { id: string }) => run.id) as string[];
   const seeded = await ids();
@@ -72,7 +73,7 @@ test('starting over brings the demo anew and leaves what is not Knurl’s', asyn
   expect(printed).toContain('Removed from');
   expect(printed).toContain('Seeding the demo');
   expect(readFileSync(path.join(dataDir, 'my-notes.txt'), 'utf8')).toBe('keep me');
-  expect((await (await request.get(`${URL}/api/runs`)).json()).runs).toHaveLength(2);
+  expect((await (await request.get(`${URL}/api/runs`)).json()).runs).toHaveLength(3);
 });
 
 test('without the demo an empty folder stays empty of runs', async ({ request }) => {

@@ -32,7 +32,9 @@ export class SpecHistory {
   add(before: RunSpec, after: RunSpec, at: number): void {
     const last = this.#undo.at(-1);
     const isFast = last !== undefined && at - this.#lastAt < ONE_STEP_MS && last.after === before;
-    if (isFast && changedSpot(last.before, last.after) === changedSpot(before, after))
+    const spot = changedSpot(before, after);
+    // Changes of several parts have no spot of their own: each is a step, however fast they follow.
+    if (isFast && spot !== '' && changedSpot(last.before, last.after) === spot)
       this.#undo[this.#undo.length - 1] = { before: last.before, after };
     else this.#undo.push({ before, after });
     if (this.#undo.length > MOST_STEPS) this.#undo.shift();

@@ -76,7 +76,8 @@ export function changeRunBlank(spec: RunSpec, blankId: string, change: (blank: B
     const first: BlankUse['variant'] = { kind: 'fixed', variantId: blank.variants[0]!.id };
     return { ...use, variant: isThere ? variant : first, places };
   });
-  return { ...changed, uses };
+  const isSame = uses.every((use, i) => use === changed.uses[i]);
+  return isSame ? changed : { ...changed, uses };
 }
 
 /** Without this blank; the last one stays. */

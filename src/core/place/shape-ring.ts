@@ -13,7 +13,7 @@ export function shapeRing(shape: Shape): Ring {
     case 'rect':
       return box(shape.widthMm, shape.heightMm);
     case 'roundedRect':
-      return roundedRing(shape.widthMm, shape.heightMm, shape.radiusMm);
+      return withoutDoubles(roundedRing(shape.widthMm, shape.heightMm, shape.radiusMm));
     case 'ellipse':
       return arc(shape.widthMm / 2, shape.heightMm / 2, [shape.widthMm / 2, shape.heightMm / 2], 0, 2 * Math.PI).slice(
         1,
@@ -23,10 +23,18 @@ export function shapeRing(shape: Shape): Ring {
     case 'ringPart':
       return ringPartRing(shape);
     case 'polygon':
-      return toOrigin(shape.corners);
+      return withoutDoubles(toOrigin(shape.corners));
     default:
       return assertNever(shape);
   }
+}
+
+/** A corner that stands twice in a row, as by a doubled click, is one. */
+function withoutDoubles(ring: Ring): Ring {
+  return ring.filter(([x, y], i) => {
+    const [nextX, nextY] = ring[(i + 1) % ring.length]!;
+    return Math.abs(x - nextX) > 1e-9 || Math.abs(y - nextY) > 1e-9;
+  });
 }
 
 function box(width: number, height: number): Ring {

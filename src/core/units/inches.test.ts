@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { MM_PER_INCH, formatAtLeast, formatLength, readInches, readMm, writeInches } from '.';
+import { MM_PER_INCH, formatAtLeast, formatLength, readInches, readMm, snapLength, stepMm, writeInches } from '.';
 
 test.each([
   ['5', 5],
@@ -75,6 +75,18 @@ test('what is cut off is never shorter than needed', () => {
       const shown = readInches(formatAtLeast(mm, 'inch'))!;
       expect(shown - mm).toBeGreaterThanOrEqual(-0.0001);
       expect(shown - mm).toBeLessThanOrEqual(MM_PER_INCH / 16 + 0.0001);
+    }),
+  );
+});
+
+test('what is dragged stands on whole millimetres, or on sixteenths of an inch', () => {
+  fc.assert(
+    fc.property(fc.double({ min: -500, max: 5000, noNaN: true }), (mm) => {
+      expect(Number.isInteger(snapLength(mm, 'mm'))).toBe(true);
+      expect(Math.abs(snapLength(mm, 'mm') - mm)).toBeLessThanOrEqual(0.5);
+      const sixteenths = (snapLength(mm, 'inch') / MM_PER_INCH) * 16;
+      expect(Math.abs(sixteenths - Math.round(sixteenths))).toBeLessThan(1e-6);
+      expect(Math.abs(snapLength(mm, 'inch') - mm)).toBeLessThanOrEqual(stepMm('inch') / 2 + 1e-9);
     }),
   );
 });

@@ -1,12 +1,13 @@
 'use client';
 
 import { useLengths } from '@/client';
-import { type Variant, type Wrap, shapeBox } from '@/core/run';
+import { type Wrap, shapeBox } from '@/core/run';
 import { assertNever } from '@/core/outcome';
 import { Choice, LengthField, NumberField } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { RoundFields } from './round-fields';
 import { WRAP_WORDS } from './sentences';
+import { wrapOfKind } from './wrap-of-kind';
 import { useChangePlace } from './use-change-place';
 
 const KINDS = Object.keys(WRAP_WORDS) as (Wrap['kind'] | 'flat')[];
@@ -130,23 +131,4 @@ function WrapMeasures({ wrap, onChange }: { readonly wrap: Wrap; readonly onChan
 /** What leans further away from the viewer is read badly. */
 function SeenAngle({ value, onChange }: { readonly value: number; readonly onChange: (deg: number) => void }) {
   return <NumberField label="Seen well up to" unit="°" value={value} min={5} max={85} onChange={onChange} />;
-}
-
-function wrapOfKind(kind: Wrap['kind'] | 'flat', { body }: Variant): Wrap | null {
-  switch (kind) {
-    case 'flat':
-      return null;
-    case 'folded':
-      return { kind, acrossParts: 3, downParts: 1 };
-    case 'filled':
-      return { kind, gussetMm: 0, depthMm: Math.round(body.widthMm * 0.3), seenDeg: 40 };
-    case 'stretched':
-      return { kind, acrossPct: 20, downPct: 5 };
-    case 'curved':
-      return { kind, radiusMm: 85, seenDeg: 40 };
-    case 'round':
-      return { kind, topMm: body.widthMm, bottomMm: body.widthMm, heightMm: body.heightMm, seenShare: 0.4 };
-    default:
-      return assertNever(kind);
-  }
 }
