@@ -20,7 +20,7 @@ await page.goto(`${address}/runs/new`);
 await shoot('start-a-run');
 await page.goto(address);
 await page.getByRole('link', { name: /garment bags/ }).click();
-for (const step of ['Roster', 'Blank', 'Fit', 'Sheets', 'Bench']) {
+for (const step of ['Roster', 'Fit', 'Sheets', 'Bench']) {
   await page.getByRole('navigation').getByRole('link', { name: step }).click();
   await page.waitForTimeout(1500);
   await shoot(step.toLowerCase());
@@ -31,6 +31,23 @@ await page.keyboard.press('Escape');
 await page.keyboard.press('x');
 await shoot('bench-spoiled');
 await page.keyboard.press('Escape');
+
+await page.goto(address);
+await page.getByRole('link', { name: /presents/ }).click();
+await page.getByRole('navigation').getByRole('link', { name: 'Blank' }).click();
+await page.getByRole('radio', { name: 'Tote bag, front' }).click();
+await page.waitForTimeout(1500);
+await shoot('blank');
+await page.getByRole('radio', { name: 'Steel bottle, side' }).click();
+await page.waitForTimeout(800);
+await shoot('round-goods');
+await page.getByRole('navigation').getByRole('link', { name: 'Prepare' }).click();
+await page.waitForTimeout(1500);
+await shoot('prepare');
+await page.goto(`${address}/shop`);
+await shoot('shop');
+await page.goto(`${address}/shop/blanks/socks`);
+await shoot('shop-blank');
 
 await page.goto(address);
 await page.getByRole('link', { name: /mute pouches/ }).click();

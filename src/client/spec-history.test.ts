@@ -8,11 +8,12 @@ const widened = (spec: ReturnType<typeof aRun>, widthMm: number) =>
 
 test('figures typed one after the other are one step, a pause makes two', () => {
   const history = new SpecHistory();
-  const [a, b, c] = [aRun(['Ann']), widened(aRun(['Ann']), 1), widened(aRun(['Ann']), 15)];
-  const typed = widened(b, 15);
+  const a = aRun(['Ann']);
+  const b = widened(a, 1);
+  const c = widened(b, 15);
   history.add(a, b, 0);
-  history.add(b, typed, 300);
-  expect(history.undo(typed)).toEqual(a);
+  history.add(b, c, 300);
+  expect(history.undo(c)).toEqual(a);
   expect(history.canUndo).toBe(false);
   history.add(a, b, 10_000);
   history.add(b, c, 12_000);
