@@ -2,11 +2,18 @@ import { type Bench, bestOf, calibrationMs, machine } from './bench';
 import { FIT_BENCHES } from './fit.bench';
 import { LEDGER_BENCHES } from './ledger.bench';
 import { LIST_BENCHES } from './list.bench';
+import { PLACE_BENCHES } from './place.bench';
 import { SHEETS_BENCHES } from './sheets.bench';
 
 /** Prints one line for each measure; `npm run bench fold` runs those whose name has the word. */
 const [wanted = ''] = process.argv.slice(2);
-const benches: readonly Bench[] = [...FIT_BENCHES, ...SHEETS_BENCHES, ...LEDGER_BENCHES, ...LIST_BENCHES];
+const benches: readonly Bench[] = [
+  ...FIT_BENCHES,
+  ...PLACE_BENCHES,
+  ...SHEETS_BENCHES,
+  ...LEDGER_BENCHES,
+  ...LIST_BENCHES,
+];
 
 process.stdout.write(`${machine()}\ncalibration ${calibrationMs().toFixed(0)} ms\n\n`);
 process.stdout.write('processor time, best of three\n');

@@ -123,9 +123,13 @@ function withBottle(spec: RunSpec, { randomBytes }: Context): RunSpec {
 function withBag(spec: RunSpec, { randomBytes }: Context): RunSpec {
   const more = addBlank(spec, { ...starter('tote-bag'), fromRev: 1 }, randomBytes);
   const use = more.uses.at(-1)!;
+  const navy = starter('tote-bag').value.variants.find(({ colour }) => colour.name === 'navy')!;
+  const uses = more.uses.map((one) =>
+    one === use ? { ...one, variant: { kind: 'fixed' as const, variantId: navy.id } } : one,
+  );
   const at = { useId: use.id, placeId: use.places[0]!.placeId, variantId: null };
   const level = { leftGapMm: 98, leftHandleMm: 25, rightHandleMm: 25, rightGapMm: 90 };
-  const measured = changePlace(more, at, (place) => ({
+  const measured = changePlace({ ...more, uses }, at, (place) => ({
     ...place,
     centring: { levels: [level, { ...level, leftGapMm: 97 }], take: 'handles', toleranceMm: 3 },
   }));

@@ -8,13 +8,15 @@ interface ItemDrawingProps {
   readonly shape: ItemShape | null;
   readonly film: string;
   readonly label: string;
+  /** Beside another place of the same item there is less height. */
+  readonly isSmall: boolean;
 }
 
 /** Cloth shown around the place, as a share of its width. */
 const AROUND = 0.09;
 
 /** The place on its cloth with the lettering in it, to scale. */
-export function ItemDrawing({ place: { measured, variant }, shape, film, label }: ItemDrawingProps) {
+export function ItemDrawing({ place: { measured, variant }, shape, film, label, isSmall }: ItemDrawingProps) {
   const { box, outline, clear } = placeGeometry(variant, measured);
   const around = box.widthMm * AROUND;
   const line = box.widthMm / 360;
@@ -28,7 +30,7 @@ export function ItemDrawing({ place: { measured, variant }, shape, film, label }
       role="img"
       aria-label={`${label} in its place`}
       viewBox={`${-around} ${-around} ${box.widthMm + 2 * around} ${box.heightMm + 2 * around}`}
-      className="max-h-[340px] w-full"
+      className={`w-full ${isSmall ? 'max-h-[210px]' : 'max-h-[340px]'}`}
       style={{ background: variant.colour.hex }}
     >
       <path

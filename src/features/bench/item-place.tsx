@@ -26,7 +26,13 @@ export function ItemPlaceView({ item, at: { place, piece }, isNamed }: ItemPlace
           {place.role.name}: {piece.text.join(' ')}
         </h2>
       )}
-      <ItemDrawing place={place} shape={shape} film={piece.materialHex} label={piece.text.join(' ')} />
+      <ItemDrawing
+        place={place}
+        shape={shape}
+        film={piece.materialHex}
+        label={piece.text.join(' ')}
+        isSmall={isNamed}
+      />
       <dl className="mt-3 flex flex-wrap gap-x-9 gap-y-3">
         {shape && <PlaceFigures at={place} shape={shape} />}
         {shape?.numHoles != null && <Figure label="holes to weed" value={String(shape.numHoles)} />}

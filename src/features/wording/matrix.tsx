@@ -28,7 +28,7 @@ export function Matrix() {
     scrollMargin: topPx,
   });
   const names = columns.map((column) => rows.find((row) => columnOf(row) === column)?.placeName ?? '');
-  const gridTemplate = `46px minmax(120px,0.8fr) ${columns.map(() => 'minmax(220px,1.6fr) ').join('')}`;
+  const gridTemplate = `46px minmax(120px,0.8fr) ${columns.map(() => 'minmax(270px,1.6fr) ').join('')}`;
   return (
     <>
       <h1 className="mb-3 text-xl font-bold">
@@ -40,7 +40,7 @@ export function Matrix() {
           aria-label="What is cut"
           aria-rowcount={entries.length + 1}
           className="bg-paper"
-          style={{ minWidth: 166 + columns.length * 220 }}
+          style={{ minWidth: 166 + columns.length * 270 }}
         >
           <div role="row" className="grid items-end border-b border-ink" style={{ gridTemplateColumns: gridTemplate }}>
             {['No', 'Entry', ...names].map((name, i) => (
