@@ -34,3 +34,13 @@ export async function startRun(page: Page, url: string, title: string, names: re
   });
   return ((await created.json()) as { id: string }).id;
 }
+
+/** Another blank of the shop for the first one of a run, on its page. */
+export async function takeInstead(page: Page, name: RegExp): Promise<void> {
+  await page.getByRole('button', { name: 'Another blank instead…' }).click();
+  await page.getByRole('region', { name: 'Blanks of the shop' }).getByRole('button', { name }).click();
+}
+
+export function field(page: Page, name: string): Locator {
+  return page.getByLabel(name, { exact: true });
+}

@@ -189,3 +189,24 @@ test('a page opened later sends what an earlier one could not, once, and tells w
   later.dismissRefusals();
   expect(later.getSnapshot().refusals).toEqual([]);
 });
+
+test('with the server gone an act counts as waiting once the browser holds it, not before', async () => {
+  const quick = keeper;
+  keeper = {
+    ...quick,
+    keep: async (key, value) => {
+      await new Promise((resolve) => setTimeout(resolve, 40));
+      await quick.keep(key, value);
+    },
+  };
+  const queue = aQueue();
+  ledger.isGone = true;
+  void queue.record(() => [cut]);
+  await until(() => queue.getSnapshot().isServerGone);
+  await until(() => queue.getSnapshot().numWaiting === 1);
+  void queue.record(() => [weeded]);
+  expect(queue.getSnapshot().numWaiting).toBe(1);
+  await until(() => queue.getSnapshot().numWaiting === 2);
+  const [[, acts] = []] = await quick.kept('acts:');
+  expect((acts as NewAct[]).map(({ deeds }) => deeds[0]!.kind)).toEqual(['cut', 'weeded']);
+});

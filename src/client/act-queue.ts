@@ -48,6 +48,7 @@ export class ActQueue {
   #snapshot: QueueSnapshot = { numWaiting: 0, isServerGone: false, refusals: [] };
   #jobs: Job[] = [];
   #isPumping = false;
+  #lastKeep = 0;
   #wake: () => void = () => undefined;
   readonly #listeners = new Set<() => void>();
   readonly #prefix: string;
@@ -112,7 +113,8 @@ export class ActQueue {
 
   #add(job: Job): void {
     this.#jobs.push(job);
-    this.#publish({ numWaiting: this.#jobs.length });
+    // With the server gone it is said to be kept in the browser, so it counts once it is.
+    if (!this.#snapshot.isServerGone) this.#publish({ numWaiting: this.#jobs.length });
   }
 
   async #pump(): Promise<void> {
@@ -170,7 +172,9 @@ export class ActQueue {
 
   #keep(): void {
     const acts = this.#jobs.flatMap(({ act }) => (act ? [act] : []));
-    void (acts.length > 0 ? this.parts.keeper.keep(this.#key, acts) : this.parts.keeper.drop(this.#key));
+    const kept = acts.length > 0 ? this.parts.keeper.keep(this.#key, acts) : this.parts.keeper.drop(this.#key);
+    const turn = ++this.#lastKeep;
+    void kept.then(() => turn === this.#lastKeep && this.#publish({ numWaiting: this.#jobs.length }));
   }
 
   /** The page they come from may still be open and have kept more since. */

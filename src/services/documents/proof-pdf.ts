@@ -22,6 +22,7 @@ interface ProofInput {
 export function proofPdf({ spec, fits, today }: ProofInput): Promise<Uint8Array> {
   const rows = proofRows(spec).filter(({ worded }) => worded !== null);
   const drawn = drawingsOf(fits);
+  const hasPlaces = new Set(rows.map(({ placeName }) => placeName)).size > 1;
   const scale = Math.min(1, COLUMN.lettering / Math.max(1, ...[...drawn.values()].map(({ widthMm }) => widthMm)));
   const paper = { widthMm: PAGE.width, heightMm: PAGE.height };
   return pdfBytes(paper, `Proof: ${spec.title}`, today, (doc) => {
@@ -36,7 +37,7 @@ export function proofPdf({ spec, fits, today }: ProofInput): Promise<Uint8Array>
         head(doc, spec, { scale, page, numTexts: rows.length, today });
         yMm = PAGE.top;
       }
-      drawRow(doc, row, drawing, scale, yMm);
+      drawRow(doc, row, { drawing, scale, yMm, hasPlaces });
       yMm += heightMm;
       rule(doc, yMm - 3);
     }
@@ -118,13 +119,15 @@ function head(doc: PDFKit.PDFDocument, spec: RunSpec, { scale, page, numTexts, t
   rule(doc, PAGE.top - 4);
 }
 
-function drawRow(
-  doc: PDFKit.PDFDocument,
-  row: ProofRow,
-  drawing: Drawing | undefined,
-  scale: number,
-  yMm: number,
-): void {
+interface RowLook {
+  readonly drawing: Drawing | undefined;
+  readonly scale: number;
+  readonly yMm: number;
+  /** The run letters more places than one, so each row says which. */
+  readonly hasPlaces: boolean;
+}
+
+function drawRow(doc: PDFKit.PDFDocument, row: ProofRow, { drawing, scale, yMm, hasPlaces }: RowLook): void {
   words(doc, 'measures', 9, String(row.no), PAGE.margin, yMm + 1, COLUMN.number);
   const left = PAGE.margin + COLUMN.number;
   for (const part of drawing?.parts ?? []) {
@@ -138,12 +141,19 @@ function drawRow(
   const below = yMm + (drawing?.heightMm ?? 0) * scale + 3;
   words(doc, coveringFont(doc, spelled, 'measures'), 9, spelled, left, below, COLUMN.lettering + 10);
   const right = left + COLUMN.lettering + 12;
-  drawTick(doc, row, right, yMm);
+  drawTick(doc, row, right, yMm, hasPlaces);
 }
 
-function drawTick(doc: PDFKit.PDFDocument, { state, entry }: ProofRow, xMm: number, yMm: number): void {
+function drawTick(
+  doc: PDFKit.PDFDocument,
+  { state, entry, placeName }: ProofRow,
+  xMm: number,
+  yMm: number,
+  hasPlaces: boolean,
+): void {
   const pieces = entry.quantity === 1 ? '' : `, ${entry.quantity} pieces`;
-  const whose = `${entry.fields.text ?? ''}${pieces}: `;
+  const where = hasPlaces ? ` (${placeName})` : '';
+  const whose = `${entry.fields.text ?? ''}${pieces}${where}: `;
   doc
     .lineWidth(0.8)
     .rect(xMm * PT, (yMm + 1) * PT, 4 * PT, 4 * PT)
