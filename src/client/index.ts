@@ -19,6 +19,7 @@ export { inkTransform, ringPath } from './ink-transform';
 export { type PlaceOption, usePlaces } from './use-places';
 export { keepPhotoFile } from './photo-file';
 export { PREPARATION_WORDS, variantWords } from './blank-words';
+export { BlankSaver, type BlankSnapshot, type ShopSave } from './blank-saver';
 export { droppedFile } from './dropped-file';
 export { problemWords } from './list-preview';
 export { problemSentence } from './problem-sentence';

@@ -1,5 +1,5 @@
+import { type ShopSave, problemSentence } from '@/client';
 import { Button, Notice } from '@/ui';
-import type { ShopSave } from './use-shop-blank';
 
 interface SaveNoticeProps {
   readonly save: ShopSave;
@@ -19,7 +19,7 @@ export function SaveNotice({ save, onTakeTheirs, onRetry }: SaveNoticeProps) {
   if (save.kind === 'failed') {
     return (
       <Notice severity="stop" actions={<Button onClick={onRetry}>Try again</Button>}>
-        <b>Not kept.</b> {save.detail}
+        <b>Not kept.</b> {problemSentence(save.problem)}
       </Notice>
     );
   }

@@ -20,7 +20,8 @@ type View = 'facts' | 'places';
 /** One blank of the shop: what it is and how many there are, and its measured places. */
 export function ShopBlankPage({ initial }: { readonly initial: ShopBlankView }) {
   const router = useRouter();
-  const { blank, save, change, takeTheirs, retry } = useShopBlank(initial);
+  const { blank, save, saver, takeTheirs } = useShopBlank(initial);
+  const { change, retry } = saver;
   const [view, setView] = useState<View>('facts');
   const [at, setAt] = useState({ placeId: '', variantId: '' });
   const variant = blank.variants.find(({ id }) => id === at.variantId) ?? blank.variants[0]!;
