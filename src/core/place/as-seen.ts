@@ -14,30 +14,39 @@ export function seenMap(variant: Variant, place: MeasuredPlace): SeenMap {
     const [across, down] = [1 + wrap.acrossPct / 100, 1 + wrap.downPct / 100];
     return (x, y) => [(x - middleMm) * across, y * down];
   }
-  if (wrap?.kind === 'round') return roundMap(place, geometry);
+  if (wrap?.kind === 'round') return roundMap(wrap, place.datum.dropMm, geometry);
   const { seen } = geometry;
   if (!seen) return (x, y) => [x - middleMm, y];
   const across = acrossAt(seen.acrossMm, seen.depthMm);
   return (x, y) => [across(x - middleMm), y];
 }
 
-/** The cone's side: an angle of the unrolled ring is a larger one round the axis. */
-function roundMap({ wrap, datum }: MeasuredPlace, { shape, box }: PlaceGeometry): SeenMap {
-  if (wrap?.kind !== 'round') return (x, y) => [x, y];
-  const upright = wrap.heightMm / slantMm(wrap);
-  if (shape.kind !== 'ringPart') {
-    const radius = wrap.topMm / 2;
-    return (x, y) => [radius * Math.sin((x - box.widthMm / 2) / radius), y];
-  }
+/** Where a spot of unrolled goods lies on them: below the place's upper edge along the side, and round the axis. */
+function onSide(wrap: RoundWrap, { shape, box }: PlaceGeometry, xMm: number, yMm: number) {
+  const dx = xMm - box.widthMm / 2;
+  if (shape.kind !== 'ringPart') return { alongMm: yMm, aroundRad: (2 * dx) / wrap.topMm };
   const isTop = shape.outerAt === 'top';
-  const centreY = isTop ? shape.outerRadiusMm : box.heightMm - shape.outerRadiusMm;
+  const dy = isTop ? shape.outerRadiusMm - yMm : yMm - (box.heightMm - shape.outerRadiusMm);
+  const radiusMm = Math.hypot(dx, dy);
+  // The cone's side: an angle of the unrolled ring is a larger one round the axis.
   const perRad = Math.abs(wrap.topMm - wrap.bottomMm) / 2 / slantMm(wrap);
+  const alongMm = isTop ? shape.outerRadiusMm - radiusMm : radiusMm - shape.innerRadiusMm;
+  return { alongMm, aroundRad: Math.atan2(dx, dy) / perRad };
+}
+
+type RoundWrap = Extract<MeasuredPlace['wrap'], { kind: 'round' }>;
+
+/** What a tape along the side reads from the rim down to a spot of the unrolled place. */
+export function dropAlongSide(place: MeasuredPlace, geometry: PlaceGeometry, xMm: number, yMm: number): number {
+  const alongMm = place.wrap?.kind === 'round' ? onSide(place.wrap, geometry, xMm, yMm).alongMm : yMm;
+  return place.datum.dropMm + alongMm;
+}
+
+function roundMap(wrap: RoundWrap, dropMm: number, geometry: PlaceGeometry): SeenMap {
+  const upright = wrap.heightMm / slantMm(wrap);
   return (x, y) => {
-    const [dx, dy] = [x - box.widthMm / 2, isTop ? centreY - y : y - centreY];
-    const radius = Math.hypot(dx, dy);
-    const along = isTop ? shape.outerRadiusMm - radius : radius - shape.innerRadiusMm;
-    const half = diameterAt(wrap, datum.dropMm + along) / 2;
-    return [half * Math.sin(Math.atan2(dx, dy) / perRad), along * upright];
+    const { alongMm, aroundRad } = onSide(wrap, geometry, x, y);
+    return [(diameterAt(wrap, dropMm + alongMm) / 2) * Math.sin(aroundRad), alongMm * upright];
   };
 }
 

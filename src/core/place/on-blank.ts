@@ -1,5 +1,6 @@
 import type { Datum, MeasuredPlace, Variant } from '../run';
-import { placeGeometry } from './place-geometry';
+import { dropAlongSide } from './as-seen';
+import { type PlaceGeometry, placeGeometry } from './place-geometry';
 import { inkInPlace } from './usable-area';
 
 /** Where a ruler is laid to place a piece: distances to the ink itself, in millimetres. */
@@ -20,15 +21,31 @@ export function inkOnBlank(
   inkWidthMm: number,
   inkHeightMm: number,
 ): InkOnBlank {
-  const { leftMm, topMm, body, box } = placeGeometry(variant, place);
+  const geometry = placeGeometry(variant, place);
+  const { leftMm, topMm, body } = geometry;
   const ink = inkInPlace(variant, place, inkWidthMm, inkHeightMm);
   const { kind, lineMm } = place.datum;
+  if (place.wrap?.kind === 'round') {
+    const [fromMm, toMm] = seenEnds(geometry, ink.yMm + ink.heightMm / 2);
+    return {
+      leftMm: ink.xMm - fromMm,
+      rightMm: toMm - ink.xMm - ink.widthMm,
+      dropMm: dropAlongSide(place, geometry, ink.xMm + ink.widthMm / 2, ink.yMm),
+      datum: kind,
+      acrossFrom: 'seenPart',
+    };
+  }
   const top = topMm + ink.yMm - lineMm;
   const dropMm = kind === 'hem' ? lineMm - (topMm + ink.yMm + ink.heightMm) : top;
-  if (place.wrap?.kind === 'round') {
-    const rightMm = box.widthMm - ink.xMm - ink.widthMm;
-    return { leftMm: ink.xMm, rightMm, dropMm, datum: kind, acrossFrom: 'seenPart' };
-  }
   const left = leftMm + ink.xMm;
   return { leftMm: left, rightMm: body.widthMm - left - ink.widthMm, dropMm, datum: kind, acrossFrom: 'sides' };
+}
+
+/** Where the outline ends on the left and on the right at a height. */
+function seenEnds({ outline, box }: PlaceGeometry, yMm: number): readonly [number, number] {
+  const xs = outline.flatMap(([x, y], i) => {
+    const [nextX, nextY] = outline[(i + 1) % outline.length]!;
+    return y > yMm === nextY > yMm ? [] : [x + ((yMm - y) / (nextY - y)) * (nextX - x)];
+  });
+  return xs.length < 2 ? [0, box.widthMm] : [Math.min(...xs), Math.max(...xs)];
 }

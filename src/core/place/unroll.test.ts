@@ -1,7 +1,18 @@
 import fc from 'fast-check';
 import { shapeBox } from '../run';
 import { aPlace, aRect, aVariant } from '../test';
-import { type RoundGoods, diameterAt, placeGeometry, seenMap, shapeRing, slantMm, unrolled } from '.';
+import {
+  type RoundGoods,
+  diameterAt,
+  inkInPlace,
+  inkOnBlank,
+  placeGeometry,
+  seenMap,
+  shapeRing,
+  slantMm,
+  unrolled,
+} from '.';
+import { isInRing } from './shape-ring';
 
 const goods = fc.record({
   topMm: fc.double({ min: 30, max: 140, noNaN: true }),
@@ -153,5 +164,33 @@ test('seen from the front, the ends of a band stand where the share of the way r
       expect(Math.max(...ys)).toBeCloseTo((side * 0.5 * round.heightMm) / side, 1);
     }),
     { numRuns: 40 },
+  );
+});
+
+test('the drop of ink on round goods is what a tape along the side reads at the ink’s middle, whichever end is wider', () => {
+  fc.assert(
+    fc.property(goods, fc.double({ min: 0.1, max: 0.5, noNaN: true }), (round, seenShare) => {
+      const side = slantMm(round);
+      const dropMm = side * 0.25;
+      const place = aPlace({
+        outline: aRect(2000, side * 0.5),
+        datum: { kind: 'rim', lineMm: 0, dropMm, leftMm: 0 },
+        anchor: 'centre',
+        wrap: { kind: 'round', ...round, seenShare },
+      });
+      const variant = aVariant(100, 100);
+      const [inkWidthMm, inkHeightMm] = [8, 6];
+      const ink = inkInPlace(variant, place, inkWidthMm, inkHeightMm);
+      const found = inkOnBlank(variant, place, inkWidthMm, inkHeightMm);
+      // Rolled up again, the ink's upper middle stands so far below the rim, upright; along the slope it is as much longer.
+      const [, uprightMm] = seenMap(variant, place)(ink.xMm + inkWidthMm / 2, ink.yMm);
+      expect(found.dropMm).toBeCloseTo(dropMm + (uprightMm * side) / round.heightMm, 6);
+      expect(found.leftMm).toBeCloseTo(found.rightMm, 6);
+      // The distances across end just where the seen band ends at the ink's height.
+      const { outline } = placeGeometry(variant, place);
+      const [leftEnd, y] = [ink.xMm - found.leftMm, ink.yMm + inkHeightMm / 2];
+      expect([isInRing(outline, leftEnd + 0.02, y), isInRing(outline, leftEnd - 0.02, y)]).toEqual([true, false]);
+    }),
+    { numRuns: 60 },
   );
 });
