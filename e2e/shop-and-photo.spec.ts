@@ -116,6 +116,17 @@ test('the shop: a blank is changed and counted, kept, and a run takes it; one zo
   await page.reload();
   await expect(field(page, 'tan: on hand')).toHaveValue('4');
 
+  // What nobody has said is not shown as nought; what was taken out can be brought back.
+  await page.goto(`${server.url}/shop/blanks/wooden-box`);
+  await expect(page.getByText('A trial spot comes first.')).toBeVisible();
+  await page.getByRole('button', { name: 'Type it: Share of polyester' }).click();
+  await expect(field(page, 'Share of polyester')).toHaveValue('0');
+  await expect(page.getByTestId('shop-save')).toHaveText('kept');
+  await page.getByRole('button', { name: 'Take it out of the shop' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Shop: 15 blanks');
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Shop: 16 blanks');
+
   const id = await startRun(page, server.url, 'Kiln tags', CLASS);
   await page.goto(`${server.url}/runs/${id}/blank`);
   await takeInstead(page, /^Luggage tag/);

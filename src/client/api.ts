@@ -86,6 +86,7 @@ export const api = {
   saveBlank: (id: string, rev: number, blank: Blank) =>
     send<ShopBlankView>(`/api/shop/blanks/${id}`, withJson('PUT', blank, rev)),
   removeBlank: (id: string) => send<null>(`/api/shop/blanks/${id}`, { method: 'DELETE' }),
+  restoreBlank: (id: string) => send<ShopBlankView>(`/api/shop/blanks/${id}/restored`, withJson('POST', {})),
   keepPhoto: (jpeg: Blob) =>
     send<KeptPhoto>('/api/photos', { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body: jpeg }),
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan?outlines=1`),

@@ -45,7 +45,13 @@ test('with the server gone what was typed stays, and is sent again when asked', 
   expect(saver.getSnapshot()).toMatchObject({ blank: { name: 'a' }, save: { kind: 'failed' } });
   saver.retry();
   await kept(4);
-  expect([sent, saver.getSnapshot().save.kind]).toEqual([[[3, 'a'], [3, 'a']], 'kept']);
+  expect([sent, saver.getSnapshot().save.kind]).toEqual([
+    [
+      [3, 'a'],
+      [3, 'a'],
+    ],
+    'kept',
+  ]);
 });
 
 test('what another page saved is not overwritten, however much is typed on', async () => {

@@ -5,8 +5,7 @@ import type { ApiProblem } from './api';
 
 /** `elsewhere`: another page saved it since, so nothing is overwritten. `failed`: why, in words for a person. */
 export type ShopSave =
-  | { readonly kind: 'kept' | 'keeping' | 'elsewhere' }
-  | { readonly kind: 'failed'; readonly problem: ApiProblem };
+  { readonly kind: 'kept' | 'keeping' | 'elsewhere' } | { readonly kind: 'failed'; readonly problem: ApiProblem };
 
 export interface BlankSnapshot {
   readonly blank: Blank;

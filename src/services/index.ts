@@ -27,7 +27,7 @@ export {
 } from './lists';
 export { type FileNote, type FileProblem } from './list-file/list-file';
 export { type FileBytes, rosterCsv, rosterXlsx } from './roster-files';
-export { type ShopBlankView, getBlank, listBlanks, removeBlank, saveBlank } from './shop';
+export { type ShopBlankView, getBlank, listBlanks, removeBlank, restoreBlank, saveBlank } from './shop';
 export { type KeptPhoto, MOST_PHOTO_BYTES, MOST_PHOTO_PX, keepPhoto, photoBytes } from './photos';
 export { templateOfPlace } from './template';
 export { proofOfRun } from './proof';

@@ -2,7 +2,7 @@ import { STARTER_BLANKS, replaceBlank } from '@/core/blanks';
 import { exportBundle, importBundle, writeBundle } from './bundle';
 import { createRun, saveSpec } from './runs';
 import { aContext, removeFolders } from './test/a-context';
-import { getBlank, listBlanks, removeBlank, saveBlank } from './shop';
+import { getBlank, listBlanks, removeBlank, restoreBlank, saveBlank } from './shop';
 import { keepPhoto, photoBytes, withoutMetadata } from './photos';
 
 afterAll(removeFolders);
@@ -41,6 +41,9 @@ test('a blank of one’s own is made, taken out and is then gone for good reason
   const left = (await listBlanks(context)).map(({ id }) => id);
   expect([left.includes('my-apron'), left.includes('cap')]).toEqual([false, false]);
   expect(await getBlank(context, 'cap')).toEqual({ ok: false, problem: { kind: 'blankNotFound', blankId: 'cap' } });
+  expect(valueOf(await restoreBlank(context, 'my-apron'))).toMatchObject({ rev: 3, value: { name: 'Apron' } });
+  expect(valueOf(await restoreBlank(context, 'cap')).value.name).toBe('Cap');
+  expect(await restoreBlank(context, 'never-there')).toMatchObject({ ok: false, problem: { kind: 'blankNotFound' } });
 });
 
 test('what cannot be a blank is refused by its field', async () => {

@@ -1,7 +1,7 @@
 import { STARTER_BLANKS } from '@/core/blanks';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { type Blank, blankSchema, shopIdSchema } from '@/core/run';
-import { findAttachment, listShopBlanks, removeShopBlank, saveShopBlank } from '@/store';
+import { findAttachment, listShopBlanks, removeShopBlank, restoreShopBlank, saveShopBlank } from '@/store';
 import type { Context } from './context';
 import { issuesOfZod } from './input-issues';
 import type { ServiceProblem } from './problem';
@@ -69,4 +69,10 @@ export async function removeBlank(context: Context, id: string): Promise<Outcome
   if (!found.ok) return found;
   await removeShopBlank(context.store.db, id, found.value.value, context.nowIso());
   return ok(null);
+}
+
+/** Takes a removal back; a blank that is there stays as it is. */
+export async function restoreBlank(context: Context, id: string): Promise<Outcome<ShopBlankView, ServiceProblem>> {
+  await restoreShopBlank(context.store.db, id, context.nowIso());
+  return getBlank(context, id);
 }

@@ -21,7 +21,7 @@ export { findOutline, putOutlines } from './outline-store';
 export { insertPass, listPasses } from './pass-store';
 export { appendAct, findAct, insertActs, listActs } from './act-store';
 export { findColumnChoice, keepColumnChoice } from './column-choice-store';
-export { type ShopThing, listShopBlanks, removeShopBlank, saveShopBlank } from './shop-store';
+export { type ShopThing, listShopBlanks, removeShopBlank, restoreShopBlank, saveShopBlank } from './shop-store';
 export { findAttachment, putAttachment } from './attachment-store';
 export { proveWritable } from './write-test';
 export { BACKUP_PREFIX, DATABASE_FILE, LOCK_FILE, LOG_FILE, SERVER_FILE } from './files';

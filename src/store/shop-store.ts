@@ -62,3 +62,15 @@ export async function removeShopBlank(db: Connection, id: string, value: Blank, 
     )
     .execute();
 }
+
+/** Takes a removal back. False when nothing of that id was removed. */
+export async function restoreShopBlank(db: Connection, id: string, nowIso: string): Promise<boolean> {
+  const { numUpdatedRows } = await db
+    .updateTable('shop')
+    .set((eb) => ({ removed_at: null, updated_at: nowIso, rev: eb('rev', '+', 1) }))
+    .where('kind', '=', 'blank')
+    .where('id', '=', id)
+    .where('removed_at', 'is not', null)
+    .executeTakeFirst();
+  return numUpdatedRows === 1n;
+}

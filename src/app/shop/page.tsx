@@ -6,12 +6,16 @@ import { getContext, listBlanks } from '@/services';
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Shop' };
 
-export default async function Page() {
+interface PageProps {
+  readonly searchParams: Promise<{ removed?: string }>;
+}
+
+export default async function Page({ searchParams }: PageProps) {
   const context = await getContext();
   return (
     <>
       <ShopHeader />
-      <CataloguePage blanks={await listBlanks(context)} />
+      <CataloguePage blanks={await listBlanks(context)} removedId={(await searchParams).removed ?? null} />
     </>
   );
 }

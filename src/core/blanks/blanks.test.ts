@@ -2,6 +2,7 @@ import { placeGeometry } from '../place';
 import {
   type RunSpec,
   blankSchema,
+  changeMeasures,
   chooseVariant,
   findBlank,
   mainPlace,
@@ -15,11 +16,11 @@ import {
   addBlank,
   addPlace,
   addVariant,
-  changeMeasures,
   changeRunBlank,
   countBlanks,
   matchMarks,
   packsToBuy,
+  preparationList,
   removePlace,
   removeUse,
   removeVariant,
@@ -202,4 +203,24 @@ test('what the run letters follows the size of its entry', () => {
   expect(mainPlace(spec).role.name).toBe('front');
   const chosen = chooseVariant(spec, spec.uses[0]!, spec.entries[0]!);
   expect(chosen.ok && chosen.value.body.widthMm).toBe(470);
+});
+
+test('the run’s preparation is listed blank by blank, and ticks of blanks that are gone count for nothing', () => {
+  const spec = addBlank(
+    replaceBlank(aRun(['Ann']), aRun(['Ann']).uses[0]!.id, starter('t-shirt')),
+    starter('pennant'),
+    bytes,
+  );
+  const useId = spec.uses[0]!.id;
+  const ticked = { ...spec, prepare: { spoilagePct: 0, done: [`${useId}-tuckTags`, 'agoneuse01-clean'] } };
+  expect(preparationList(ticked)).toEqual([
+    {
+      useId,
+      name: 'T-shirt',
+      steps: [
+        { id: `${useId}-preWash`, step: 'preWash', isDone: false },
+        { id: `${useId}-tuckTags`, step: 'tuckTags', isDone: true },
+      ],
+    },
+  ]);
 });

@@ -10,22 +10,6 @@ import {
 
 /** Changes of a blank as functions from blank to blank. */
 
-export function changeVariantOf(blank: Blank, variantId: string, change: (variant: Variant) => Variant): Blank {
-  return { ...blank, variants: blank.variants.map((one) => (one.id === variantId ? change(one) : one)) };
-}
-
-export function changeMeasures(
-  blank: Blank,
-  variantId: string,
-  placeId: string,
-  change: (place: MeasuredPlace) => MeasuredPlace,
-): Blank {
-  return changeVariantOf(blank, variantId, (variant) => {
-    const measured = measuredOf(blank, variant, placeId);
-    return measured ? { ...variant, places: { ...variant.places, [placeId]: change(measured) } } : variant;
-  });
-}
-
 export function changeRole(blank: Blank, placeId: string, change: Partial<PlaceRole>): Blank {
   return { ...blank, places: blank.places.map((role) => (role.id === placeId ? { ...role, ...change } : role)) };
 }

@@ -6,13 +6,6 @@ export { STARTER_BLANKS } from './starter-catalogue';
 export { usualCeilingC } from './fabric-ceilings';
 export { type BlankCount, type CountedItem, type ShopBlank, countBlanks, packsToBuy } from './count-blanks';
 export { type MarkMatch, type MarkTaker, type MarkedBlank, matchMarks } from './match-marks';
+export { type BlankPreparation, preparationList } from './preparation-list';
 export { addBlank, changeRunBlank, putBlankCopy, removeUse, replaceBlank } from './take-blank';
-export {
-  addPlace,
-  addVariant,
-  changeMeasures,
-  changeRole,
-  changeVariantOf,
-  removePlace,
-  removeVariant,
-} from './change-blank';
+export { addPlace, addVariant, changeRole, removePlace, removeVariant } from './change-blank';

@@ -4,7 +4,7 @@ import { slantMm } from './unroll';
 
 /** A measure that would be usual, with the reason; the maker takes it or types another. Millimetres. */
 export interface Suggestion {
-  readonly measure: 'width' | 'drop' | 'left';
+  readonly measure: 'width' | 'drop';
   readonly mm: number;
   readonly reason:
     'halfOfChest' | 'oneSideOfChest' | 'belowCollar' | 'offRim' | 'offSeams' | 'betweenSeams' | 'offBase';
@@ -23,8 +23,8 @@ const CHEST_SHARE: readonly [number, number] = [0.4, 0.65];
 
 /** Usual drops below a collar, by size: a small hand's width for adults, much less for an infant. */
 const DROPS_MM: readonly { readonly sizes: RegExp; readonly mm: number }[] = [
-  { sizes: /^(?:nb|newborn|infant|baby|\d{1,2}m|\d+\d*m)$/, mm: 35 },
-  { sizes: /^(?:toddler|[1-5]|[1-5]y|\d{2,3}t|[2-5]t)$/, mm: 45 },
+  { sizes: /^(?:nb|newborn|infant|baby|\d+m)$/, mm: 35 },
+  { sizes: /^(?:toddler|[1-5]|[1-5]y|[2-5]t)$/, mm: 45 },
   { sizes: /^(?:child|kids|youth|[6-9]|1[0-4]|[6-9]y|1[0-4]y|youth[a-z]+)$/, mm: 55 },
 ];
 const ADULT_DROP_MM = 75;

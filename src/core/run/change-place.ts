@@ -1,4 +1,5 @@
 import { type PlaceAt, placeAt } from './main-place';
+import { measuredOf } from './twin-place';
 import type { Blank, BlankUse, MeasuredPlace, PlaceUse, RunSpec, SizeRule, Variant } from './run-spec';
 
 /** Changes of one place of a run and of what it leads to. `at` null: the first one. */
@@ -9,26 +10,38 @@ export function changeBlank(spec: RunSpec, blankId: string, change: (blank: Blan
   return { ...spec, shop: { ...spec.shop, blanks } };
 }
 
+/** One size and colour of a blank. */
+export function changeVariantOf(blank: Blank, variantId: string, change: (variant: Variant) => Variant): Blank {
+  return { ...blank, variants: blank.variants.map((one) => (one.id === variantId ? change(one) : one)) };
+}
+
+/** One place on one size and colour; a twin that was the mirror image so far gets measures of its own by it. */
+export function changeMeasures(
+  blank: Blank,
+  variantId: string,
+  placeId: string,
+  change: (place: MeasuredPlace) => MeasuredPlace,
+): Blank {
+  return changeVariantOf(blank, variantId, (variant) => {
+    const measured = measuredOf(blank, variant, placeId);
+    return measured ? { ...variant, places: { ...variant.places, [placeId]: change(measured) } } : variant;
+  });
+}
+
 /** The size and colour that is looked at. */
 export function changeVariant(spec: RunSpec, at: PlaceAt | null, change: (variant: Variant) => Variant): RunSpec {
   const { use, variant } = placeAt(spec, at);
-  return changeBlank(spec, use.blankId, (blank) => ({
-    ...blank,
-    variants: blank.variants.map((v) => (v.id === variant.id ? change(v) : v)),
-  }));
+  return changeBlank(spec, use.blankId, (blank) => changeVariantOf(blank, variant.id, change));
 }
 
-/** A twin that was the mirror image so far gets measures of its own by it. */
+/** The measures of the place that is looked at. */
 export function changePlace(
   spec: RunSpec,
   at: PlaceAt | null,
   change: (place: MeasuredPlace) => MeasuredPlace,
 ): RunSpec {
-  const { placeUse, measured } = placeAt(spec, at);
-  return changeVariant(spec, at, (variant) => ({
-    ...variant,
-    places: { ...variant.places, [placeUse.placeId]: change(measured) },
-  }));
+  const { use, placeUse, variant } = placeAt(spec, at);
+  return changeBlank(spec, use.blankId, (blank) => changeMeasures(blank, variant.id, placeUse.placeId, change));
 }
 
 export function changeUse(spec: RunSpec, useId: string, change: (use: BlankUse) => BlankUse): RunSpec {

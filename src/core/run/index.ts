@@ -85,11 +85,13 @@ export {
 export {
   changeBlank,
   changeMaterial,
+  changeMeasures,
   changePlace,
   changePlaceUse,
   changeRule,
   changeUse,
   changeVariant,
+  changeVariantOf,
 } from './change-place';
 export { type ShapeBox, shapeBox } from './shape-box';
 export { measuredOf } from './twin-place';

@@ -26,3 +26,8 @@ export function writeMm(um10: Um10): string {
   const text = whole + FRACTIONS[um - whole * 1000]!;
   return um10 < 0 && um > 0 ? `-${text}` : text;
 }
+
+/** `14.90 EUR`, from hundredths. */
+export function formatMoney(cents: number, currency: string): string {
+  return `${(cents / 100).toFixed(2)} ${currency}`;
+}

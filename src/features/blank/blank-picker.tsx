@@ -32,7 +32,7 @@ export function BlankPicker({ deed, onPick, onClose }: BlankPickerProps) {
     <section aria-label="Blanks of the shop" className="border-b border-rule-strong bg-shade px-5 py-4">
       <div className="mb-2 flex items-center justify-between">
         <h2 className="font-semibold">{deed}</h2>
-        <Button onClick={onClose}>Neither</Button>
+        <Button onClick={onClose}>Leave it as it is</Button>
       </div>
       {problem && <Notice severity="stop">{problem}</Notice>}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(210px,1fr))] gap-2">

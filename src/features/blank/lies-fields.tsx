@@ -23,16 +23,18 @@ export function LiesFields({ edit }: { readonly edit: PlaceEdit }) {
     <section className="grid gap-2">
       <div>
         <h2 className="heading-small mb-1">Where it lies</h2>
-        <label className="flex items-center justify-between gap-3 py-1">
-          <span>Measured from</span>
-          <select value={datum.kind} onChange={(event) => change(event.target.value as Datum['kind'])}>
-            {DATUM_KINDS.map((kind) => (
-              <option key={kind} value={kind}>
-                {DATUM_WORDS[kind]}
-              </option>
-            ))}
-          </select>
-        </label>
+        {wrap?.kind !== 'round' && (
+          <label className="flex items-center justify-between gap-3 py-1">
+            <span>Measured from</span>
+            <select value={datum.kind} onChange={(event) => change(event.target.value as Datum['kind'])}>
+              {DATUM_KINDS.map((kind) => (
+                <option key={kind} value={kind}>
+                  {DATUM_WORDS[kind]}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
         {datum.kind !== 'edge' && wrap?.kind !== 'round' && (
           <LengthField
             label={`The ${line} lies below the top edge`}

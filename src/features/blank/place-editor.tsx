@@ -54,15 +54,20 @@ export function PlaceEditor({ edit, ink, children }: PlaceEditorProps) {
         )}
         <div>
           <h2 className="heading-small mb-1">Place: {role.name}</h2>
-          <ShapeFields what="place" shape={measured.outline} onChange={(outline) => changePlace({ outline })} />
+          <ShapeFields
+            what="place"
+            shape={measured.outline}
+            isBox={isRound}
+            onChange={(outline) => changePlace({ outline })}
+          />
         </div>
         <LiesFields edit={edit} />
         <ClearFields edit={edit} />
         <VariantFields edit={edit} />
       </section>
       <section className="grid min-w-0 content-start gap-4 p-5">
-        {problems.map((problem) => (
-          <Notice key={problem.kind} severity={problem.severity}>
+        {problems.map((problem, i) => (
+          <Notice key={i} severity={problem.severity}>
             {problemWords(problem, exact)}
           </Notice>
         ))}

@@ -11,13 +11,16 @@ interface ShapeFieldsProps {
   /** What the fields speak of: `place`, or the name of a clear zone. */
   readonly what: string;
   readonly shape: Shape;
+  /** Only width and height: round goods are rolled out, whatever was drawn before. */
+  readonly isBox?: boolean;
   readonly onChange: (shape: Shape) => void;
 }
 
 const KINDS = Object.keys(SHAPE_WORDS) as Shape['kind'][];
 
 /** An outline by its measures. Another kind of shape starts from the size that the present one has. */
-export function ShapeFields({ what, shape, onChange }: ShapeFieldsProps) {
+export function ShapeFields({ what, shape, isBox = false, onChange }: ShapeFieldsProps) {
+  if (isBox) return <Measures what={what} shape={{ kind: 'rect', ...shapeBox(shape) }} onChange={onChange} />;
   return (
     <div>
       <label className="flex items-center justify-between gap-3 py-1">

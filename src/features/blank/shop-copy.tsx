@@ -12,7 +12,7 @@ export function ShopCopy({ place }: { readonly place: MainPlace }) {
   const { spec, change } = useRun();
   const { use, blank } = place;
   const [shop, setShop] = useState<ShopBlankView | null>(null);
-  const [told, setTold] = useState('');
+  const [told, setTold] = useState<{ readonly of: Blank; readonly words: string } | null>(null);
   const copy = spec.shop.blanks.find(({ id }) => id === use.blankId);
   useEffect(() => {
     let isCurrent = true;
@@ -27,7 +27,10 @@ export function ShopCopy({ place }: { readonly place: MainPlace }) {
   const differs = shop ? partsThatDiffer(blank, shop.value) : [];
   const keep = async () => {
     const saved = await api.saveBlank(use.blankId, shop?.rev ?? 0, blank);
-    setTold(saved.ok ? 'Kept in the shop: the next run starts with these measures.' : problemSentence(saved.problem));
+    const words = saved.ok
+      ? 'Kept in the shop: the next run starts with these measures.'
+      : problemSentence(saved.problem);
+    setTold({ of: blank, words });
     if (saved.ok) setShop(saved.value);
   };
   const takeNewer = (newer: ShopBlankView) =>
@@ -35,7 +38,7 @@ export function ShopCopy({ place }: { readonly place: MainPlace }) {
   const canTake = shop !== null && hasAllPlaces(shop.value, place);
   return (
     <p className="flex flex-wrap items-center gap-3 text-soft">
-      {told ||
+      {(told?.of === blank && told.words) ||
         (differs.length > 0
           ? `Otherwise in the shop: ${differs.join(', ')}.`
           : shop

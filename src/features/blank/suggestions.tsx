@@ -8,7 +8,7 @@ import type { PlaceEdit } from './edit';
 import { suggestionWords } from './sentences';
 import { useChangePlace } from './use-change-place';
 
-const MEASURE_WORDS = { width: 'Width', drop: 'Drop', left: 'From the left' } as const;
+const MEASURE_WORDS = { width: 'Width', drop: 'Drop' } as const;
 
 /** What such a place usually measures, and why. Taken with one press, or typed over. */
 export function Suggestions({ edit }: { readonly edit: PlaceEdit }) {
@@ -39,7 +39,6 @@ export function Suggestions({ edit }: { readonly edit: PlaceEdit }) {
 /** The middle stays where it is when the width changes. */
 function taken({ measure, mm }: Suggestion, { outline, datum }: MeasuredPlace): Partial<MeasuredPlace> {
   if (measure === 'drop') return { datum: { ...datum, dropMm: mm } };
-  if (measure === 'left') return { datum: { ...datum, leftMm: mm } };
   const { widthMm, heightMm } = shapeBox(outline);
   const leftMm = Math.max(0, datum.leftMm + (widthMm - mm) / 2);
   const isWidthTyped = outline.kind === 'rect' || outline.kind === 'roundedRect' || outline.kind === 'ellipse';

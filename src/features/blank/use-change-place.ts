@@ -1,8 +1,7 @@
 'use client';
 
 import { useCallback } from 'react';
-import { changeMeasures, changeVariantOf } from '@/core/blanks';
-import type { Variant } from '@/core/run';
+import { type Variant, changeMeasures, changeVariantOf } from '@/core/run';
 import type { ChangePlace, PlaceEdit } from './edit';
 
 /** Changes of the edited place and of its size and colour, each as one step. */

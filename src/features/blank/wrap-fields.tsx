@@ -27,7 +27,9 @@ export function WrapFields({ edit }: { readonly edit: PlaceEdit }) {
           const next = wrapOfKind(kind as Wrap['kind'] | 'flat', variant);
           // Round goods are rolled out by width and height; what was a polygon before keeps its size.
           const outline = { kind: 'rect' as const, ...shapeBox(measured.outline) };
-          changePlace(next?.kind === 'round' ? { wrap: next, outline } : { wrap: next });
+          // Its drop is read along the side, from the rim.
+          const datum = { ...measured.datum, kind: 'rim' as const, lineMm: 0 };
+          changePlace(next?.kind === 'round' ? { wrap: next, outline, datum } : { wrap: next });
         }}
       />
       {wrap && <WrapMeasures wrap={wrap} onChange={(next) => changePlace({ wrap: next })} />}

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import { variantWords } from '@/client';
 import type { BlankCount } from '@/core/blanks';
+import { formatMoney } from '@/core/units';
 
 const HEADS = ['Blank', 'Size, colour', 'Needed', 'Spares', 'On hand', 'Missing', 'Packs to buy', 'Costs'];
 
@@ -74,7 +75,7 @@ function CountRow({ count }: { readonly count: BlankCount }) {
         {packs === 0 ? 'none' : packCount === 1 ? packs : `${packs} of ${packCount}`}
       </td>
       <td className="measure px-3 py-1.5 text-right">
-        {packs === 0 ? '' : priceCents === null ? 'no price' : `${(priceCents / 100).toFixed(2)} ${currency}`}
+        {packs === 0 ? '' : priceCents === null ? 'no price' : formatMoney(priceCents, currency)}
       </td>
     </tr>
   );

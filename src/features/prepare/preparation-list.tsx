@@ -1,14 +1,14 @@
 'use client';
 
 import { PREPARATION_WORDS, useRun } from '@/client';
-import { type RunSpec, changePrepare, findBlank } from '@/core/run';
+import { preparationList } from '@/core/blanks';
+import { changePrepare } from '@/core/run';
 import { Ticks } from '@/ui';
 
 /** What is done to each blank before lettering; ticked for the whole run. */
 export function PreparationList() {
   const { spec, change } = useRun();
-  const { done } = spec.prepare;
-  const lists = preparationOf(spec);
+  const lists = preparationList(spec);
   return (
     <section>
       <h2 className="mb-2 text-lg font-semibold">Before lettering</h2>
@@ -18,8 +18,8 @@ export function PreparationList() {
           <Ticks
             key={useId}
             label={name}
-            options={steps.map((step) => ({ id: `${useId}-${step}`, label: PREPARATION_WORDS[step] }))}
-            value={done.filter((id) => id.startsWith(useId))}
+            options={steps.map(({ id, step }) => ({ id, label: PREPARATION_WORDS[step] }))}
+            value={steps.filter(({ isDone }) => isDone).map(({ id }) => id)}
             onChange={(ids) =>
               change((now) => {
                 const others = now.prepare.done.filter((id) => !id.startsWith(useId));
@@ -31,11 +31,4 @@ export function PreparationList() {
       </div>
     </section>
   );
-}
-
-function preparationOf(spec: RunSpec) {
-  return spec.uses.flatMap(({ id, blankId }) => {
-    const { name, preparation } = findBlank(spec, blankId);
-    return preparation.length > 0 ? [{ useId: id, name, steps: preparation }] : [];
-  });
 }

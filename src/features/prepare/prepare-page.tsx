@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { useRun } from '@/client';
 import { countBlanks, packsToBuy } from '@/core/blanks';
 import { changePrepare } from '@/core/run';
+import { formatMoney } from '@/core/units';
 import { NumberField } from '@/ui';
 import { CountTable } from './count-table';
 import { MarkedBlanks } from './marked-blanks';
@@ -29,7 +30,7 @@ export function PreparePage() {
               : `${packs.count} ${packs.count === 1 ? 'pack' : 'packs'} to buy for ${missing.reduce((sum, one) => sum + one.missing, 0)} missing blanks`}
           {packs.costs.map(({ cents, currency }) => (
             <span key={currency} className="measure font-normal">
-              , {(cents / 100).toFixed(2)} {currency}
+              , {formatMoney(cents, currency)}
             </span>
           ))}
         </h1>

@@ -1,6 +1,7 @@
 import type { Lengths, RunSession } from '@/client';
+import { preparationList } from '@/core/blanks';
 import { hasStop, worstSeverity } from '@/core/finding';
-import { type RunSpec, findBlank, placesOf, shapeBox } from '@/core/run';
+import { type RunSpec, placesOf, shapeBox } from '@/core/run';
 import { proofTally } from '@/core/wording';
 import type { TapeStep } from '@/ui';
 
@@ -66,8 +67,9 @@ function plainWords(template: string): string {
 
 /** How much of the preparation is ticked. */
 function prepareTick(spec: RunSpec): string {
-  const steps = spec.uses.reduce((sum, { blankId }) => sum + findBlank(spec, blankId).preparation.length, 0);
-  return steps === 0 ? 'to be counted' : `${Math.min(spec.prepare.done.length, steps)} of ${steps} done`;
+  const steps = preparationList(spec).flatMap((list) => list.steps);
+  if (steps.length === 0) return 'to be counted';
+  return `${steps.filter(({ isDone }) => isDone).length} of ${steps.length} done`;
 }
 
 function placeTick(spec: RunSpec, pair: Lengths['pair']): string {

@@ -3,8 +3,9 @@
 import { PREPARATION_WORDS, useLengths } from '@/client';
 import { usualCeilingC } from '@/core/blanks';
 import { BLANK_KINDS, type Blank, PREPARATIONS, STRETCHES, TEXTURES, USES } from '@/core/run';
-import { Button, LengthField, NumberField, Ticks } from '@/ui';
+import { Button, LengthField, Ticks } from '@/ui';
 import { KIND_WORDS, USE_WORDS } from '../sentences';
+import { MaybeNumber } from './maybe-number';
 import { PackFields } from './pack-fields';
 
 interface BlankFactsProps {
@@ -42,10 +43,11 @@ export function BlankFacts({ blank, onChange }: BlankFactsProps) {
             onChange={(event) => onChange({ fabric: event.target.value })}
           />
         </Row>
-        <NumberField
+        <MaybeNumber
           label="Share of polyester"
           unit="%"
-          value={blank.polyesterPct ?? 0}
+          start={0}
+          value={blank.polyesterPct}
           min={0}
           max={100}
           onChange={(polyesterPct) => onChange({ polyesterPct })}
@@ -63,28 +65,20 @@ export function BlankFacts({ blank, onChange }: BlankFactsProps) {
       </div>
       <div>
         <h2 className="heading-small mb-1">Heat</h2>
-        {blank.bearsC === null ? (
-          <p className="text-soft">Not known what it bears: a trial spot comes first.</p>
-        ) : (
-          <NumberField
-            label="Bears at most"
-            unit="°C"
-            decimals={0}
-            value={blank.bearsC}
-            min={20}
-            max={300}
-            onChange={(bearsC) => onChange({ bearsC })}
-          />
+        <MaybeNumber
+          label="Bears at most"
+          unit="°C"
+          decimals={0}
+          start={usual ?? 150}
+          value={blank.bearsC}
+          min={20}
+          max={300}
+          onChange={(bearsC) => onChange({ bearsC })}
+        />
+        {blank.bearsC === null && <p className="text-soft">A trial spot comes first.</p>}
+        {usual !== null && usual !== blank.bearsC && (
+          <Button onClick={() => onChange({ bearsC: usual })}>Usual for it: {usual} °C</Button>
         )}
-        <p className="my-1 flex flex-wrap gap-2">
-          {usual !== null && usual !== blank.bearsC && (
-            <Button onClick={() => onChange({ bearsC: usual })}>Usual for it: {usual} °C</Button>
-          )}
-          {blank.bearsC !== null && <Button onClick={() => onChange({ bearsC: null })}>Not known</Button>}
-          {blank.bearsC === null && usual === null && (
-            <Button onClick={() => onChange({ bearsC: 150 })}>Its label says</Button>
-          )}
-        </p>
         <p className="text-sm text-soft">A starting point. The blank’s own label and the film maker’s sheet win.</p>
       </div>
       <Ticks

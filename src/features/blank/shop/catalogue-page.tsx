@@ -5,12 +5,19 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { api, problemSentence, randomBytes } from '@/client';
 import { type Blank, makeId } from '@/core/run';
+import { formatMoney } from '@/core/units';
 import type { ShopBlankView } from '@/services';
 import { Button, Notice } from '@/ui';
 import { KIND_WORDS, USE_WORDS } from '../sentences';
 
+interface CataloguePageProps {
+  readonly blanks: readonly ShopBlankView[];
+  /** Id of the blank that was just taken out; null otherwise. */
+  readonly removedId: string | null;
+}
+
 /** Every blank of the shop: what there is of it first. */
-export function CataloguePage({ blanks }: { readonly blanks: readonly ShopBlankView[] }) {
+export function CataloguePage({ blanks, removedId }: CataloguePageProps) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const make = async () => {
@@ -21,6 +28,11 @@ export function CataloguePage({ blanks }: { readonly blanks: readonly ShopBlankV
     if (made.ok) router.push(`/shop/blanks/${id}`);
     else setProblem(problemSentence(made.problem));
   };
+  const bringBack = async (id: string) => {
+    const back = await api.restoreBlank(id);
+    if (back.ok) router.replace('/shop');
+    else setProblem(problemSentence(back.problem));
+  };
   return (
     <main className="mx-auto max-w-[1240px] px-6 py-6">
       <div className="mb-4 flex flex-wrap items-center justify-between gap-4">
@@ -30,6 +42,11 @@ export function CataloguePage({ blanks }: { readonly blanks: readonly ShopBlankV
         </Button>
       </div>
       {problem && <Notice severity="stop">{problem}</Notice>}
+      {removedId !== null && !blanks.some(({ id }) => id === removedId) && (
+        <Notice severity="note" actions={<Button onClick={() => void bringBack(removedId)}>Bring it back</Button>}>
+          A blank is taken out of the shop. Runs that take it keep their own copy.
+        </Notice>
+      )}
       <table className="w-full border-y border-rule-strong bg-paper">
         <thead>
           <tr className="border-b border-ink text-left">
@@ -91,7 +108,7 @@ function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blan
       <td className="measure px-3 py-1.5 text-right">{variants.reduce((sum, { stock }) => sum + stock.onHand, 0)}</td>
       <td className="measure px-3 py-1.5 text-right whitespace-nowrap">
         {pack.count}
-        {pack.priceCents !== null && ` for ${(pack.priceCents / 100).toFixed(2)} ${pack.currency}`}
+        {pack.priceCents !== null && ` for ${formatMoney(pack.priceCents, pack.currency)}`}
       </td>
       <td className="measure px-3 py-1.5 text-right whitespace-nowrap">
         {blank.bearsC === null ? 'try first' : `${blank.bearsC} °C`}

@@ -2,6 +2,7 @@
 
 import type { Blank } from '@/core/run';
 import { NumberField } from '@/ui';
+import { MaybeNumber } from './maybe-number';
 
 interface PackFieldsProps {
   readonly pack: Blank['pack'];
@@ -22,14 +23,15 @@ export function PackFields({ pack, onChange }: PackFieldsProps) {
         max={10_000}
         onChange={(count) => onChange({ ...pack, count: Math.round(count) })}
       />
-      <NumberField
+      <MaybeNumber
         label="Price of a pack"
+        start={0}
         unit={pack.currency}
         decimals={2}
-        value={(pack.priceCents ?? 0) / 100}
+        value={pack.priceCents === null ? null : pack.priceCents / 100}
         min={0}
         max={1_000_000}
-        onChange={(price) => onChange({ ...pack, priceCents: Math.round(price * 100) })}
+        onChange={(price) => onChange({ ...pack, priceCents: price === null ? null : Math.round(price * 100) })}
       />
       <label className="flex items-center justify-between gap-3 py-1">
         <span>Currency, in three letters</span>

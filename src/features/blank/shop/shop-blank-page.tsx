@@ -4,8 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { api } from '@/client';
-import { changeVariantOf } from '@/core/blanks';
-import { measuredOf } from '@/core/run';
+import { changeVariantOf, measuredOf } from '@/core/run';
 import type { ShopBlankView } from '@/services';
 import { Button, Choice } from '@/ui';
 import { PlaceEditor } from '../place-editor';
@@ -29,7 +28,7 @@ export function ShopBlankPage({ initial }: { readonly initial: ShopBlankView }) 
   const measured = measuredOf(blank, variant, role.id);
   const remove = async () => {
     const gone = await api.removeBlank(initial.id);
-    if (gone.ok) router.push('/shop');
+    if (gone.ok) router.push(`/shop?removed=${initial.id}`);
   };
   return (
     <main className="flex min-h-[calc(100vh-52px)] flex-col">
