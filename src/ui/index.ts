@@ -1,6 +1,7 @@
 /** Parts that know nothing of a run: marks, fields, drawings. They take plain values and say nothing about the craft. */
 export { Button, ButtonLink } from './button';
 export { Facet, type FacetProps } from './facet';
+export { FieldRow } from './field-row';
 export { FileButton } from './file-button';
 export { Key } from './key';
 export { KnurlMark } from './knurl-mark';

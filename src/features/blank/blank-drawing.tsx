@@ -7,6 +7,7 @@ import { DimensionLine } from '@/ui';
 import type { DrawnInk } from './drawn-ink';
 import type { PlaceEdit } from './edit';
 import { lineOn } from './line-on';
+import { UsableRect } from './usable-rect';
 import { PlaceDimensions } from './place-dimensions';
 import { useDragPlace } from './use-drag-place';
 
@@ -22,7 +23,8 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
   const { exact: figure, unit } = useLengths();
   const svg = useRef<SVGSVGElement>(null);
   const { gripProps, box } = useDragPlace(edit, svg);
-  const { body, leftMm, topMm, outline, clear, usable, isInscribed, window } = placeGeometry(variant, measured);
+  const geometry = placeGeometry(variant, measured);
+  const { body, leftMm, topMm, outline, clear, window } = geometry;
   const textSize = Math.max(body.widthMm, body.heightMm) / 34;
   const room = textSize * 3.2;
   const thin = textSize / 12;
@@ -73,19 +75,7 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
         {clear.map((zone, i) => (
           <path key={i} d={ringPath(zone)} fill={`${ink2}44`} stroke={ink2} strokeWidth={thin} pointerEvents="none" />
         ))}
-        {isInscribed && usable && (
-          <rect
-            x={usable.xMm}
-            y={usable.yMm}
-            width={usable.widthMm}
-            height={usable.heightMm}
-            fill="none"
-            stroke={ink2}
-            strokeWidth={thin}
-            strokeDasharray={`${thin * 2} ${thin * 3}`}
-            pointerEvents="none"
-          />
-        )}
+        <UsableRect geometry={geometry} colour={ink2} lineWidth={thin} />
         {ink && (
           <path
             d={ink.path}

@@ -2,7 +2,7 @@
 
 import { useLengths } from '@/client';
 import { shapeBox, type ClearZone } from '@/core/run';
-import { Button, LengthField } from '@/ui';
+import { Button, LengthField, FieldRow } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { ShapeFields } from './shape-fields';
 import { useChangePlace } from './use-change-place';
@@ -31,15 +31,14 @@ export function ClearFields({ edit }: { readonly edit: PlaceEdit }) {
       {clear.length === 0 && <p className="text-soft">Seams, zips, buttons or holes inside the place: none.</p>}
       {clear.map((zone, i) => (
         <fieldset key={i} className="border-l-4 border-rule-strong pl-3">
-          <label className="flex items-center justify-between gap-3 py-1">
-            <span>What it is</span>
+          <FieldRow label="What it is">
             <input
               className="w-40"
               value={zone.name}
               maxLength={60}
               onChange={(event) => change(i, { name: event.target.value })}
             />
-          </label>
+          </FieldRow>
           <ShapeFields
             what={zone.name || `clear zone ${i + 1}`}
             shape={zone.shape}

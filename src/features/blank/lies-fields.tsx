@@ -3,7 +3,7 @@
 import { useLengths } from '@/client';
 import { placeGeometry } from '@/core/place';
 import { ANCHORS, type Anchor9, DATUM_KINDS, type Datum } from '@/core/run';
-import { Choice, LengthField } from '@/ui';
+import { Choice, LengthField, FieldRow } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { ANCHOR_WORDS, DATUM_WORDS, READING_WORDS } from './sentences';
 import { useChangePlace } from './use-change-place';
@@ -24,8 +24,7 @@ export function LiesFields({ edit }: { readonly edit: PlaceEdit }) {
       <div>
         <h2 className="heading-small mb-1">Where it lies</h2>
         {wrap?.kind !== 'round' && (
-          <label className="flex items-center justify-between gap-3 py-1">
-            <span>Measured from</span>
+          <FieldRow label="Measured from">
             <select value={datum.kind} onChange={(event) => change(event.target.value as Datum['kind'])}>
               {DATUM_KINDS.map((kind) => (
                 <option key={kind} value={kind}>
@@ -33,7 +32,7 @@ export function LiesFields({ edit }: { readonly edit: PlaceEdit }) {
                 </option>
               ))}
             </select>
-          </label>
+          </FieldRow>
         )}
         {datum.kind !== 'edge' && wrap?.kind !== 'round' && (
           <LengthField

@@ -6,6 +6,7 @@ import { DimensionLine } from '@/ui';
 import type { DrawnInk } from './drawn-ink';
 import type { PlaceEdit } from './edit';
 import { lineOn } from './line-on';
+import { UsableRect } from './usable-rect';
 
 interface RoundDrawingProps {
   readonly edit: PlaceEdit;
@@ -15,7 +16,8 @@ interface RoundDrawingProps {
 /** The band of round goods rolled out flat, as it is cut and laid: a part of a ring when they taper. */
 export function RoundDrawing({ edit: { variant, measured }, ink }: RoundDrawingProps) {
   const { exact: figure } = useLengths();
-  const { outline, box, shape, usable, isInscribed } = placeGeometry(variant, measured);
+  const geometry = placeGeometry(variant, measured);
+  const { outline, box, shape } = geometry;
   const { wrap, datum } = measured;
   if (wrap?.kind !== 'round') return null;
   const textSize = Math.max(box.widthMm, box.heightMm * 1.4) / 26;
@@ -30,18 +32,7 @@ export function RoundDrawing({ edit: { variant, measured }, ink }: RoundDrawingP
         className="max-h-[330px] w-full"
       >
         <path d={ringPath(outline)} fill={variant.colour.hex} stroke="#8d8776" strokeWidth={textSize / 12} />
-        {isInscribed && usable && (
-          <rect
-            x={usable.xMm}
-            y={usable.yMm}
-            width={usable.widthMm}
-            height={usable.heightMm}
-            fill="none"
-            stroke={ground}
-            strokeWidth={textSize / 14}
-            strokeDasharray={`${textSize / 4} ${textSize / 3}`}
-          />
-        )}
+        <UsableRect geometry={geometry} colour={ground} lineWidth={textSize / 14} />
         {ink && <path d={ink.path} fill={ink.film} fillRule="evenodd" transform={inkTransform(ink.fit, ink.scale)} />}
         <DimensionLine
           from={[0, -room / 2]}

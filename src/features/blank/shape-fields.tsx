@@ -3,7 +3,7 @@
 import { useLengths } from '@/client';
 import { type Shape, type ShapeBox, shapeBox } from '@/core/run';
 import { assertNever } from '@/core/outcome';
-import { LengthField, NumberField } from '@/ui';
+import { LengthField, NumberField, FieldRow } from '@/ui';
 import { CornerFields } from './corner-fields';
 import { SHAPE_WORDS } from './sentences';
 
@@ -23,8 +23,7 @@ export function ShapeFields({ what, shape, isBox = false, onChange }: ShapeField
   if (isBox) return <Measures what={what} shape={{ kind: 'rect', ...shapeBox(shape) }} onChange={onChange} />;
   return (
     <div>
-      <label className="flex items-center justify-between gap-3 py-1">
-        <span>Shape</span>
+      <FieldRow label="Shape">
         <select
           value={shape.kind}
           aria-label={`Shape of the ${what}`}
@@ -36,7 +35,7 @@ export function ShapeFields({ what, shape, isBox = false, onChange }: ShapeField
             </option>
           ))}
         </select>
-      </label>
+      </FieldRow>
       <Measures what={what} shape={shape} onChange={onChange} />
     </div>
   );
@@ -88,8 +87,7 @@ function Measures({ what, shape, onChange }: ShapeFieldsProps) {
             max={360}
             onChange={(sweepDeg) => onChange({ ...shape, sweepDeg })}
           />
-          <label className="flex items-center justify-between gap-3 py-1">
-            <span>Longer edge</span>
+          <FieldRow label="Longer edge">
             <select
               value={shape.outerAt}
               onChange={(event) => onChange({ ...shape, outerAt: event.target.value as 'top' | 'bottom' })}
@@ -97,7 +95,7 @@ function Measures({ what, shape, onChange }: ShapeFieldsProps) {
               <option value="top">at the top</option>
               <option value="bottom">at the bottom</option>
             </select>
-          </label>
+          </FieldRow>
         </>
       );
     case 'polygon':

@@ -2,7 +2,7 @@
 
 import { randomBytes, useLengths } from '@/client';
 import { addVariant, removeVariant } from '@/core/blanks';
-import { Button, LengthField } from '@/ui';
+import { Button, LengthField, FieldRow } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { useChangePlace } from './use-change-place';
 
@@ -16,8 +16,7 @@ export function VariantFields({ edit }: { readonly edit: PlaceEdit }) {
   return (
     <section>
       <h2 className="heading-small mb-1">The blank itself</h2>
-      <label className="flex items-center justify-between gap-3 py-1">
-        <span>Size, as the list says it</span>
+      <FieldRow label="Size, as the list says it">
         <input
           className="w-32"
           value={size}
@@ -25,9 +24,8 @@ export function VariantFields({ edit }: { readonly edit: PlaceEdit }) {
           placeholder="one size"
           onChange={(event) => changeVariant({ size: event.target.value })}
         />
-      </label>
-      <label className="flex items-center justify-between gap-3 py-1">
-        <span>Colour</span>
+      </FieldRow>
+      <FieldRow label="Colour">
         <span className="flex items-center gap-1.5">
           <input
             type="color"
@@ -47,7 +45,7 @@ export function VariantFields({ edit }: { readonly edit: PlaceEdit }) {
             }
           />
         </span>
-      </label>
+      </FieldRow>
       {!isRound && (
         <>
           <LengthField

@@ -11,7 +11,7 @@ import {
   changeLines,
   changePlaceUse,
 } from '@/core/run';
-import { Choice, NumberField } from '@/ui';
+import { Choice, NumberField, FieldRow } from '@/ui';
 import { CASE_WORDS, LANGUAGES } from './sentences';
 
 interface LetteringPanelProps {
@@ -45,8 +45,7 @@ export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelPro
         onChange={(form) => change((now) => changeLines(now, at, { caseForm: form as CaseForm }))}
       />
       {line && line.caseForm !== 'asTyped' && (
-        <label className="flex items-center justify-between gap-3">
-          <span>Language of the names</span>
+        <FieldRow label="Language of the names">
           <select
             value={spec.language}
             onChange={(event) => change((now) => ({ ...now, language: event.target.value }))}
@@ -60,7 +59,7 @@ export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelPro
               <option value={spec.language}>{spec.language}</option>
             )}
           </select>
-        </label>
+        </FieldRow>
       )}
       <div>
         <NumberField

@@ -3,7 +3,7 @@
 import { PREPARATION_WORDS, useLengths } from '@/client';
 import { usualCeilingC } from '@/core/blanks';
 import { BLANK_KINDS, type Blank, PREPARATIONS, STRETCHES, TEXTURES, USES } from '@/core/run';
-import { Button, LengthField, Ticks } from '@/ui';
+import { Button, FieldRow, LengthField, Ticks } from '@/ui';
 import { KIND_WORDS, USE_WORDS } from '../sentences';
 import { MaybeNumber } from './maybe-number';
 import { PackFields } from './pack-fields';
@@ -20,14 +20,14 @@ export function BlankFacts({ blank, onChange }: BlankFactsProps) {
   return (
     <section className="grid content-start gap-4 border-r border-rule-strong bg-paper p-5">
       <div>
-        <Row label="Name">
+        <FieldRow label="Name">
           <input
             className="w-48"
             value={blank.name}
             maxLength={120}
             onChange={(event) => event.target.value !== '' && onChange({ name: event.target.value })}
           />
-        </Row>
+        </FieldRow>
         <Pick
           label="Kind"
           options={BLANK_KINDS}
@@ -35,14 +35,14 @@ export function BlankFacts({ blank, onChange }: BlankFactsProps) {
           value={blank.kind}
           onChange={(kind) => onChange({ kind })}
         />
-        <Row label="Fabric or material">
+        <FieldRow label="Fabric or material">
           <input
             className="w-48"
             value={blank.fabric}
             maxLength={80}
             onChange={(event) => onChange({ fabric: event.target.value })}
           />
-        </Row>
+        </FieldRow>
         <MaybeNumber
           label="Share of polyester"
           unit="%"
@@ -103,15 +103,6 @@ export function BlankFacts({ blank, onChange }: BlankFactsProps) {
   );
 }
 
-function Row({ label, children }: { readonly label: string; readonly children: React.ReactNode }) {
-  return (
-    <label className="flex items-center justify-between gap-3 py-1">
-      <span>{label}</span>
-      {children}
-    </label>
-  );
-}
-
 interface PickProps<T extends string> {
   readonly label: string;
   readonly options: readonly T[];
@@ -122,7 +113,7 @@ interface PickProps<T extends string> {
 
 function Pick<T extends string>({ label, options, words, value, onChange }: PickProps<T>) {
   return (
-    <Row label={label}>
+    <FieldRow label={label}>
       <select value={value} onChange={(event) => onChange(event.target.value as T)}>
         {options.map((id) => (
           <option key={id} value={id}>
@@ -130,6 +121,6 @@ function Pick<T extends string>({ label, options, words, value, onChange }: Pick
           </option>
         ))}
       </select>
-    </Row>
+    </FieldRow>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Blank } from '@/core/run';
-import { NumberField } from '@/ui';
+import { NumberField, FieldRow } from '@/ui';
 import { MaybeNumber } from './maybe-number';
 
 interface PackFieldsProps {
@@ -33,8 +33,7 @@ export function PackFields({ pack, onChange }: PackFieldsProps) {
         max={1_000_000}
         onChange={(price) => onChange({ ...pack, priceCents: price === null ? null : Math.round(price * 100) })}
       />
-      <label className="flex items-center justify-between gap-3 py-1">
-        <span>Currency, in three letters</span>
+      <FieldRow label="Currency, in three letters">
         <input
           className="measure w-16"
           value={pack.currency}
@@ -44,7 +43,7 @@ export function PackFields({ pack, onChange }: PackFieldsProps) {
             if (/^[A-Z]{3}$/.test(typed)) onChange({ ...pack, currency: typed });
           }}
         />
-      </label>
+      </FieldRow>
     </div>
   );
 }
