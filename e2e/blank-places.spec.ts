@@ -181,6 +181,7 @@ test('three sizes chosen by a column, and one that the blank does not come in', 
   await step(page, 'Fit');
   const odd = page.getByTestId('fit').filter({ hasText: 'Odd' });
   await expect(odd).toContainText('the blank does not come in the size “4XL”');
+  await expect(odd).not.toContainText('cap');
   await expect(page.getByTestId('fit').first()).toContainText('Odd');
   await expect(page.getByTestId('fit').filter({ hasText: 'Wanda' })).toContainText('S, navy');
   await expect(page.getByTestId('fit').filter({ hasText: 'Ivo' })).toContainText('M, navy');
@@ -204,4 +205,5 @@ test('three sizes chosen by a column, and one that the blank does not come in', 
   await expect(page.getByText('1 entry asks for a size or colour')).toBeVisible();
   await step(page, 'Prepare');
   await expect(page.getByRole('row').filter({ hasText: 'M, navy' })).toContainText('1 of 5');
+  await expect(page.getByText('1 item is not counted')).toBeVisible();
 });

@@ -19,6 +19,7 @@ import {
   changeRunBlank,
   countBlanks,
   matchMarks,
+  numUncounted,
   packsToBuy,
   preparationList,
   removePlace,
@@ -173,6 +174,8 @@ test('blanks are counted by size and colour, with spares for each and whole pack
     ['M white', 1, 1, 1, 1, 1, 2450],
   ]);
   expect(packsToBuy(counts)).toEqual({ count: 3, costs: [{ currency: 'EUR', cents: 7350 }] });
+  // The one who asks for a size that there is none of is told, not forgotten.
+  expect(numUncounted(items)).toBe(1);
   // Enough on hand: nothing is bought.
   const plenty = { ...stocked, variants: stocked.variants.map((v) => ({ ...v, stock: { ...v.stock, onHand: 9 } })) };
   expect(packsToBuy(countBlanks(spec, items, () => plenty))).toEqual({ count: 0, costs: [] });

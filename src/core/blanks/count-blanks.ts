@@ -93,3 +93,10 @@ export function packsToBuy(counts: readonly BlankCount[]): {
     costs: [...costs].map(([currency, cents]) => ({ currency, cents })),
   };
 }
+
+/** Items that no blank can be counted for, since it does not come in what the list asks for. */
+export function numUncounted(items: Iterable<CountedItem>): number {
+  const seen = new Set<string>();
+  for (const { itemId, variantId } of items) if (variantId === null) seen.add(itemId);
+  return seen.size;
+}

@@ -4,7 +4,14 @@
  */
 export { STARTER_BLANKS } from './starter-catalogue';
 export { usualCeilingC } from './fabric-ceilings';
-export { type BlankCount, type CountedItem, type ShopBlank, countBlanks, packsToBuy } from './count-blanks';
+export {
+  type BlankCount,
+  type CountedItem,
+  type ShopBlank,
+  countBlanks,
+  numUncounted,
+  packsToBuy,
+} from './count-blanks';
 export { type MarkMatch, type MarkTaker, type MarkedBlank, matchMarks } from './match-marks';
 export { type BlankPreparation, preparationList } from './preparation-list';
 export { addBlank, changeRunBlank, putBlankCopy, removeUse, replaceBlank } from './take-blank';

@@ -22,6 +22,7 @@ export function FitPage() {
   );
   const shown = useMemo(() => ordered(here, order), [here, order]);
   const { box, usable, isInscribed } = placeGeometry(place.variant, place.measured);
+  const isAlike = place.use.variant.kind === 'fixed';
   const numUnmeasured = shown.filter(({ measures, emMm }) => measures === null && emMm > 0).length;
   return (
     <div className="grid flex-1 lg:grid-cols-[316px_minmax(0,1fr)]">
@@ -39,8 +40,9 @@ export function FitPage() {
             {numUnmeasured > 0 && ` · ${numUnmeasured} to measure`}
           </h1>
           <p>
-            {place.blank.name}, {place.role.name} <span className="measure">{pair(box.widthMm, box.heightMm)}</span>
-            {isInscribed && usable && (
+            {place.blank.name}, {place.role.name}{' '}
+            {isAlike ? <span className="measure">{pair(box.widthMm, box.heightMm)}</span> : 'by size and colour'}
+            {isAlike && isInscribed && usable && (
               <>
                 {' '}
                 · lettering takes the largest upright rectangle in it,{' '}

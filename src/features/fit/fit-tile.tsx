@@ -34,7 +34,7 @@ export const FitTile = memo(function FitTile({ no, numFits, fit, path, place, sh
       <svg
         role="img"
         aria-label={`${text} in its place`}
-        viewBox={`${-AROUND_MM} ${-AROUND_MM} ${widthMm + 2 * AROUND_MM} ${heightMm + 2 * AROUND_MM}`}
+        viewBox={`${(place.box.widthMm - widthMm) / 2 - AROUND_MM} ${(place.box.heightMm - heightMm) / 2 - AROUND_MM} ${widthMm + 2 * AROUND_MM} ${heightMm + 2 * AROUND_MM}`}
         className={`w-full ${worst === 'stop' ? 'border-[3px] border-madder' : ''}`}
         style={{ background: place.cloth }}
       >
@@ -63,13 +63,15 @@ export const FitTile = memo(function FitTile({ no, numFits, fit, path, place, sh
         <h2 className="min-w-0 font-semibold break-words">{text}</h2>
         {worst && worst !== 'note' && <SeverityTag severity={worst} />}
       </div>
-      <p className="measure text-[0.82rem] text-soft">
-        <span title="cap height">
-          {lengths.figure(fit.capHeightMm)} {lengths.word} cap
-        </span>{' '}
-        · <span title="ink, width × height">{lengths.pair(fit.inkWidthMm, fit.inkHeightMm)}</span>
-        {place.variantWords && ` · ${place.variantWords}`}
-      </p>
+      {fit.emMm > 0 && (
+        <p className="measure text-[0.82rem] text-soft">
+          <span title="cap height">
+            {lengths.figure(fit.capHeightMm)} {lengths.word} cap
+          </span>{' '}
+          · <span title="ink, width × height">{lengths.pair(fit.inkWidthMm, fit.inkHeightMm)}</span>
+          {place.variantWords && ` · ${place.variantWords}`}
+        </p>
+      )}
       {fit.measures && <MeasureLine measures={fit.measures} lengths={lengths} />}
       {fit.findings.map((finding) => (
         <p key={finding.kind} className={`text-[0.86rem] ${finding.severity === 'note' ? 'text-soft' : 'text-ink'}`}>

@@ -2,10 +2,10 @@
 
 import { useMemo } from 'react';
 import { useRun } from '@/client';
-import { countBlanks, packsToBuy } from '@/core/blanks';
+import { countBlanks, numUncounted, packsToBuy } from '@/core/blanks';
 import { changePrepare } from '@/core/run';
 import { formatMoney } from '@/core/units';
-import { NumberField } from '@/ui';
+import { NumberField, Notice } from '@/ui';
 import { CountTable } from './count-table';
 import { MarkedBlanks } from './marked-blanks';
 import { PreparationList } from './preparation-list';
@@ -19,6 +19,7 @@ export function PreparePage() {
   const counts = useMemo(() => countBlanks(spec, items ?? [], (id) => shop?.get(id)), [spec, items, shop]);
   const missing = counts.filter((count) => count.missing > 0);
   const packs = packsToBuy(counts);
+  const numLeftOut = numUncounted(items ?? []);
   return (
     <div className="grid gap-6 p-5">
       <header className="flex flex-wrap items-center gap-x-8 gap-y-2">
@@ -26,7 +27,9 @@ export function PreparePage() {
           {items === undefined
             ? 'Counting…'
             : missing.length === 0
-              ? 'All blanks are on hand'
+              ? numLeftOut > 0
+                ? 'What can be counted is on hand'
+                : 'All blanks are on hand'
               : `${packs.count} ${packs.count === 1 ? 'pack' : 'packs'} to buy for ${missing.reduce((sum, one) => sum + one.missing, 0)} missing blanks`}
           {packs.costs.map(({ cents, currency }) => (
             <span key={currency} className="measure font-normal">
@@ -45,6 +48,12 @@ export function PreparePage() {
           />
         </span>
       </header>
+      {numLeftOut > 0 && (
+        <Notice severity="check">
+          {numLeftOut === 1 ? '1 item is' : `${numLeftOut} items are`} not counted: the list asks for a size or colour
+          that the blank does not come in. They stand first on Fit, by name.
+        </Notice>
+      )}
       <CountTable counts={counts} />
       <div className="grid gap-6 lg:grid-cols-2">
         <PreparationList />
