@@ -17,7 +17,9 @@ const CORE = {
   wording: ['run', 'names', 'dates', 'finding'],
   place: ['run', 'units'],
   blanks: ['run'],
-  fit: ['run', 'units', 'geometry', 'faces', 'lettering', 'measures', 'wording', 'place', 'finding'],
+  colour: [],
+  largest: ['geometry', 'faces', 'lettering', 'place'],
+  fit: ['run', 'units', 'geometry', 'faces', 'lettering', 'measures', 'largest', 'colour', 'wording', 'place', 'finding'],
   pieces: ['run', 'units', 'geometry', 'faces', 'fit', 'finding'],
   sheets: ['run', 'units', 'geometry', 'faces', 'fit', 'pieces', 'finding', 'random'],
   cutfile: ['run', 'units', 'geometry', 'sheets'],
@@ -41,7 +43,7 @@ const forbid = (name, from, to, extra = {}) => ({
   to: { ...extra, path: to },
 });
 
-const HEAVY = '^src/core/(faces|geometry|lettering|measures|fit|pieces|sheets|cutfile)/';
+const HEAVY = '^src/core/(faces|geometry|lettering|measures|largest|fit|pieces|sheets|cutfile)/';
 
 module.exports = {
   forbidden: [

@@ -15,12 +15,22 @@ export function findingSentence(finding: Finding): string {
     case 'characterMissing':
       return `${finding.characters.map(nameOfCharacter).join(' ')} missing in this face: ${coverSentence(finding.coveredBy)}`;
     case 'thinStroke':
-      return `thinnest stroke ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: larger letters, a bolder face or another material`;
+      return `thinnest stroke ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: ${passesWords(finding.passesAtMm)}, a bolder face or another material`;
     case 'narrowGap':
       if (finding.closes) return `a gap closes to a point where letters join: weed it from its wide end`;
-      return `narrowest gap ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: larger letters, or more tracking where letters do not join`;
+      return `narrowest gap ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: ${passesWords(finding.passesAtMm)}, or more tracking where letters do not join`;
     case 'smallHole':
-      return `smallest hole ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: larger letters or another face`;
+      return `smallest hole ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: ${passesWords(finding.passesAtMm)}, or another face`;
+    case 'lettersNear':
+      return `${finding.letters.join(' and ')} ${finding.gapMm > 0 ? `stand ${formatMm(finding.gapMm, 2)} mm apart` : 'touch'}, the material takes ${formatMm(finding.leastMm, 2)} mm: more tracking, or larger letters`;
+    case 'lowFigures':
+      return `this face draws ${finding.figures.join(' ')} lower than its capitals: another lettering for years and dates`;
+    case 'lowContrast':
+      return finding.why === 'clash'
+        ? `${finding.film} on ${finding.blank} looks like a failed match: another film, or a blank of another colour`
+        : `${finding.film} on ${finding.blank} is hard to read: a lighter or a darker film`;
+    case 'belowOwn':
+      return `its place holds ${formatMm(finding.mm)} mm of the ${formatMm(finding.askedMm)} mm that you chose for its ${finding.by === 'width' ? 'width' : 'letter height'}`;
     case 'tooSmall':
       return `capitals would be ${formatMm(finding.capHeightMm)} mm, the least is ${formatMm(finding.leastMm)} mm: shorten the text, choose a narrower lettering or a larger place`;
     case 'unreadQuantity':
@@ -63,6 +73,14 @@ export function findingWords(finding: Finding): string {
       return `gap ${formatMm(finding.widthMm, 2)} mm`;
     case 'smallHole':
       return `hole ${formatMm(finding.widthMm, 2)} mm`;
+    case 'lettersNear':
+      return `${finding.letters.join('')} ${finding.gapMm > 0 ? `${formatMm(finding.gapMm, 2)} mm apart` : 'touch'}`;
+    case 'lowFigures':
+      return `low figures ${finding.figures.join(' ')}`;
+    case 'lowContrast':
+      return `${finding.film} on ${finding.blank}`;
+    case 'belowOwn':
+      return `${formatMm(finding.mm)} of ${formatMm(finding.askedMm)} mm`;
     case 'tooSmall':
       return `capitals ${formatMm(finding.capHeightMm)} mm`;
     case 'unreadQuantity':
@@ -86,6 +104,10 @@ export function findingWords(finding: Finding): string {
     default:
       return assertNever(finding);
   }
+}
+
+function passesWords(passesAtMm: number | null): string {
+  return passesAtMm === null ? 'larger letters' : `capitals of ${formatMm(passesAtMm)} mm`;
 }
 
 const PART_WORDS = { size: 'size', colour: 'colour', both: 'colour' } as const;

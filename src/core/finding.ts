@@ -15,12 +15,13 @@ export type Finding =
       readonly coveredBy: readonly string[];
     }
   | { readonly kind: 'tooSmall'; readonly severity: 'stop'; readonly capHeightMm: number; readonly leastMm: number }
-  /** Finer than the material takes. */
+  /** Finer than the material takes. `passesAtMm` is the letter height at which it would pass; null when none near does. */
   | {
       readonly kind: 'thinStroke' | 'smallHole';
       readonly severity: 'check';
       readonly widthMm: number;
       readonly leastMm: number;
+      readonly passesAtMm: number | null;
     }
   /** `closes`: it narrows to a point between joined letters; what tears there hangs on the wide end. */
   | {
@@ -29,6 +30,27 @@ export type Finding =
       readonly widthMm: number;
       readonly leastMm: number;
       readonly closes: boolean;
+      readonly passesAtMm: number | null;
+    }
+  /** Neighbours of a face whose letters stand apart that touch, or nearly do: it looks like a mistake and tears in weeding. */
+  | {
+      readonly kind: 'lettersNear';
+      readonly severity: 'check';
+      readonly letters: readonly [string, string];
+      readonly gapMm: number;
+      readonly leastMm: number;
+    }
+  /** Figures that this face draws lower than its capitals, in a text with a year or a date. */
+  | { readonly kind: 'lowFigures'; readonly severity: 'check'; readonly figures: readonly string[] }
+  /** Film and blank are hard to tell apart (`alike`), or two strong colours of one hue that are not the same (`clash`). */
+  | {
+      readonly kind: 'lowContrast';
+      readonly severity: 'check';
+      readonly why: 'alike' | 'clash';
+      readonly film: string;
+      readonly blank: string;
+      /** Perceptual distance, 0 the same, 100 black on white. */
+      readonly difference: number;
     }
   /** The list says a quantity that is no number of pieces; one is made until somebody chooses. */
   | { readonly kind: 'unreadQuantity'; readonly severity: 'check'; readonly said: string }
@@ -60,6 +82,8 @@ export type Finding =
   /** The measures of its place leave nothing to letter; what is wrong with them is said where they are typed. */
   | { readonly kind: 'placeUnusable'; readonly severity: 'stop' }
   | { readonly kind: 'belowSet'; readonly severity: 'check'; readonly capHeightMm: number; readonly setMm: number }
+  /** The size chosen by hand is more than its place holds. */
+  | { readonly kind: 'belowOwn'; readonly severity: 'check'; readonly by: 'height' | 'width'; readonly mm: number; readonly askedMm: number }
   | { readonly kind: 'extenderCosts'; readonly severity: 'note'; readonly costMm: number };
 
 export type Severity = Finding['severity'];

@@ -1,8 +1,14 @@
 import { type Face, loadFace } from '@/core/faces';
 import {
   type Fit,
+  type FitReport,
   type LetterJob,
+  type RemedyOffer,
   fitNumbers,
+  letterFindings,
+  openAndLooked,
+  remediesFor,
+  remedyOffer,
   fitRun,
   letterJobKey,
   letterJobs,
@@ -11,10 +17,20 @@ import {
   measureText,
   textCache,
 } from '@/core/fit';
+import { hasStop } from '@/core/finding';
+import type { LetteredText } from '@/core/lettering';
 import { presentOrThrow } from '@/core/outcome';
-import { type FinestCut, type RunSpec, faceFilePath } from '@/core/run';
+import { type PlaceAt, type RemedyKind, type RunSpec, changePlaceUse, faceFilePath } from '@/core/run';
 import { packTexts } from './pack-texts';
-import type { FitResult, MeasuredFit, ScreenFit } from './fit-protocol';
+import type {
+  ComparedFit,
+  Comparison,
+  DrawnTexts,
+  FitResult,
+  MeasuredFit,
+  ScreenFit,
+  TakenRemedy,
+} from './fit-protocol';
 
 /** How long the worker draws before it lets a newer request in. */
 const SLICE_MS = 12;
@@ -27,8 +43,14 @@ const cache = textCache((sha) => presentOrThrow(faces.get(sha), `face ${sha}`));
 const numbers = new Map<string, number>();
 const sent = new Set<number>();
 
-/** The fits that were answered last, with the finest cut of what each is cut from. */
-let toMeasure: readonly { readonly fit: Fit; readonly finest: FinestCut }[] = [];
+/** The request that was answered last: what is measured, and what remedies are asked for. */
+interface Answered {
+  readonly spec: RunSpec;
+  readonly jobs: readonly LetterJob[];
+  readonly report: FitReport;
+}
+
+let answered: Answered | null = null;
 
 /** How often measures are handed over: the screen need not be drawn anew for each. */
 const HAND_OVER_MS = 250;
@@ -47,17 +69,24 @@ export async function fitForScreen(spec: RunSpec, isCurrent: () => boolean): Pro
     if (!isCurrent()) return null;
     sliceEnd = performance.now() + SLICE_MS;
   }
-  const { fits, setHeights } = fitRun(spec, cache);
-  toMeasure = fits.map((fit) => ({ fit, finest: finestOf(spec, fit.slot) }));
+  const report = fitRun(spec, cache);
+  const { fits, setSizes } = report;
+  answered = { spec, jobs, report };
   const screenFits = fits.map((fit, i): ScreenFit => ({
     ...fitNumbers(fit),
     textNo: numberOf(jobs[i]!),
     measures: null,
   }));
-  const fresh = new Map(fits.map((fit, i) => [screenFits[i]!.textNo, fit.lettered]));
+  const drawn = packFresh(fits.map((fit, i) => [screenFits[i]!.textNo, fit.lettered]));
+  return { fits: screenFits, setSizes, drawn };
+}
+
+/** Only outlines that were not sent before. */
+function packFresh(texts: readonly (readonly [number, LetteredText])[]): DrawnTexts {
+  const fresh = new Map(texts);
   for (const no of sent) fresh.delete(no);
   for (const no of fresh.keys()) sent.add(no);
-  return { fits: screenFits, setHeights, drawn: packTexts(fresh) };
+  return packTexts(fresh);
 }
 
 /** Measures the fits answered last; false as soon as `isCurrent` says that nobody waits for them any more. */
@@ -65,12 +94,13 @@ export async function measureForScreen(
   isCurrent: () => boolean,
   onMeasured: (measured: readonly MeasuredFit[]) => void,
 ): Promise<boolean> {
+  if (!answered) return false;
+  const { spec, jobs, report } = answered;
   let measured: MeasuredFit[] = [];
   let sliceEnd = performance.now() + SLICE_MS;
   let handOverAt = performance.now() + HAND_OVER_MS;
-  for (const [index, { fit, finest }] of toMeasure.entries()) {
-    const measures = measureText(fit.lettered, fit.emMm, finest);
-    measured.push({ index, measures, findings: measureFindings(measures, finest) });
+  for (const [index, fit] of report.fits.entries()) {
+    measured.push(measuredFit(spec, fit, jobs[index]!, index));
     const now = performance.now();
     if (now >= handOverAt) {
       onMeasured(measured);
@@ -84,6 +114,72 @@ export async function measureForScreen(
   }
   onMeasured(measured);
   return true;
+}
+
+function measuredFit(spec: RunSpec, { lettered, emMm, slot }: Fit, job: LetterJob, index: number): MeasuredFit {
+  const finest = finestOf(spec, slot);
+  const measures = measureText(lettered, emMm, finest);
+  const found = lettered.inkBox
+    ? [...measureFindings(lettered, emMm, measures, finest), ...letterFindings(job, cache, emMm, finest)]
+    : [];
+  const { open, looked } = openAndLooked(spec, slot.ref, found);
+  return { index, measures, findings: open, looked };
+}
+
+/** Remedies for one fit of the request answered last. */
+export function remediesForScreen(index: number): readonly RemedyOffer[] {
+  return answered ? remediesFor(answered.spec, answered.report, index, cache) : [];
+}
+
+/** One remedy for many fits; null as soon as nobody waits for it any more. */
+export async function remedyForAllOnScreen(
+  indexes: readonly number[],
+  kind: RemedyKind,
+  isCurrent: () => boolean,
+): Promise<readonly TakenRemedy[] | null> {
+  const taken: TakenRemedy[] = [];
+  for (const index of indexes) {
+    await letMessagesIn();
+    if (!answered || !isCurrent()) return null;
+    const offer = remedyOffer(answered.spec, answered.report, index, kind, cache);
+    if (offer && offer.sets.length > 0) taken.push({ index, sets: offer.sets });
+  }
+  return taken;
+}
+
+/** The fits of one place in another lettering, as their rule would size them. */
+export async function compareForScreen(
+  at: PlaceAt,
+  letteringId: string,
+  isCurrent: () => boolean,
+): Promise<Comparison | null> {
+  if (!answered) return null;
+  const spec = changePlaceUse(answered.spec, at, (place) => ({ ...place, letteringId }));
+  const jobs = letterJobs(spec);
+  for (const sha of new Set(jobs.map(({ face }) => face))) if (!(await haveFace(sha, isCurrent))) return null;
+  let sliceEnd = performance.now() + SLICE_MS;
+  for (const job of jobs) {
+    cache.letter(job);
+    if (performance.now() < sliceEnd) continue;
+    await letMessagesIn();
+    if (!isCurrent()) return null;
+    sliceEnd = performance.now() + SLICE_MS;
+  }
+  const { fits, setSizes } = fitRun(spec, cache);
+  const isHere = ({ slot }: Fit) => slot.ref.useId === at.useId && slot.ref.placeId === at.placeId;
+  const nos = jobs.map(numberOf);
+  const here = fits.filter(isHere);
+  return {
+    fits: fits.map((fit, i) => (isHere(fit) ? comparedFit(fit, nos[i]!) : null)),
+    setSize: here[0] ? (setSizes[here[0].slot.place.sizeGroupId] ?? null) : null,
+    numStops: here.filter(({ findings }) => hasStop(findings)).length,
+    drawn: packFresh(fits.flatMap((fit, i) => (isHere(fit) ? [[nos[i]!, fit.lettered] as const] : []))),
+  };
+}
+
+function comparedFit(fit: Fit, textNo: number): ComparedFit {
+  const { emMm, capHeightMm, inkWidthMm, inkHeightMm, xMm, yMm, turnDeg, findings } = fit;
+  return { textNo, emMm, capHeightMm, inkWidthMm, inkHeightMm, xMm, yMm, turnDeg, hasStop: hasStop(findings) };
 }
 
 /** Gives way to waiting messages and goes on at once; a timer would wait four milliseconds every time. */

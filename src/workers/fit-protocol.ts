@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/finding';
-import type { FitNumbers, Measures, SetHeight } from '@/core/fit';
-import type { RunSpec } from '@/core/run';
+import type { FitNumbers, Measures, RemedyOffer, SetSize } from '@/core/fit';
+import type { OverrideSet, PlaceAt, RemedyKind, RunSpec } from '@/core/run';
 
 /** One fit as the screen needs it: sizes, and the number under which its outline was sent. */
 export interface ScreenFit extends FitNumbers {
@@ -14,7 +14,9 @@ export interface MeasuredFit {
   /** Place in the result's `fits`. */
   readonly index: number;
   readonly measures: Measures;
+  /** Found by measuring and open; and those that were let stand. */
   readonly findings: readonly Finding[];
+  readonly looked: readonly Finding[];
 }
 
 /** Outlines of texts in one buffer: integers, millionths of an em, the ink's top left corner at the origin. */
@@ -30,9 +32,36 @@ export interface DrawnTexts {
 
 export interface FitResult {
   readonly fits: readonly ScreenFit[];
-  readonly setHeights: Readonly<Record<string, SetHeight>>;
+  readonly setSizes: Readonly<Record<string, SetSize>>;
   /** Only texts that were not sent before. */
   readonly drawn: DrawnTexts;
+}
+
+/** One text in another lettering, drawn for comparing: as large as its place allows. */
+export interface ComparedFit {
+  readonly textNo: number;
+  readonly emMm: number;
+  readonly capHeightMm: number;
+  readonly inkWidthMm: number;
+  readonly inkHeightMm: number;
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly turnDeg: FitNumbers['turnDeg'];
+  readonly hasStop: boolean;
+}
+
+/** The set of one place in another lettering. */
+export interface Comparison {
+  readonly fits: readonly (ComparedFit | null)[];
+  readonly setSize: SetSize | null;
+  readonly numStops: number;
+  readonly drawn: DrawnTexts;
+}
+
+/** A remedy for one fit of the newest result, taken for many at once. */
+export interface TakenRemedy {
+  readonly index: number;
+  readonly sets: readonly OverrideSet[];
 }
 
 /** What the worker offers. A newer request supersedes an older one, which then answers null. */
@@ -43,4 +72,10 @@ export interface FitWorkerApi {
    * newer request overtakes it.
    */
   measure(requestNo: number, onMeasured: (measured: readonly MeasuredFit[]) => void): Promise<boolean>;
+  /** Remedies for one fit of that request, by its place in the result; null when it was overtaken. */
+  remedies(requestNo: number, index: number): Promise<readonly RemedyOffer[] | null>;
+  /** The same remedy for many; those that gain nothing by it are left out. */
+  remedyForAll(requestNo: number, indexes: readonly number[], kind: RemedyKind): Promise<readonly TakenRemedy[] | null>;
+  /** The fits of one place as another lettering would have them; null when it was overtaken. */
+  compare(requestNo: number, at: PlaceAt, letteringId: string): Promise<Comparison | null>;
 }

@@ -19,6 +19,21 @@ const api: FitWorkerApi = {
     const { measureForScreen } = await core;
     return measureForScreen(() => requestNo === newest, onMeasured);
   },
+  async remedies(requestNo, index) {
+    const { remediesForScreen } = await core;
+    return requestNo === newest ? remediesForScreen(index) : null;
+  },
+  async remedyForAll(requestNo, indexes, kind) {
+    const { remedyForAllOnScreen } = await core;
+    return remedyForAllOnScreen(indexes, kind, () => requestNo === newest);
+  },
+  async compare(requestNo, at, letteringId) {
+    const { compareForScreen } = await core;
+    const result = await compareForScreen(at, letteringId, () => requestNo === newest);
+    if (!result) return null;
+    const { points, ringEnds, textEnds } = result.drawn;
+    return Comlink.transfer(result, [points.buffer, ringEnds.buffer, textEnds.buffer]);
+  },
 };
 
 Comlink.expose(api);

@@ -1,4 +1,5 @@
 import {
+  DEFAULT_GROUP,
   type Blank,
   type BlankUse,
   type RandomBytes,
@@ -39,7 +40,7 @@ export function addBlank(spec: RunSpec, copy: BlankCopy, randomBytes: RandomByte
   return {
     ...putBlankCopy(spec, copy),
     uses: [...spec.uses, use],
-    sizeGroups: [...spec.sizeGroups, { id: sizeGroupId, rule: { kind: 'fill' } }],
+    sizeGroups: [...spec.sizeGroups, { id: sizeGroupId, rule: { kind: 'fill' }, ...DEFAULT_GROUP }],
   };
 }
 

@@ -65,22 +65,56 @@ export function finestOf(spec: RunSpec, { place }: FitSlot): FinestCut {
   return findMaterial(spec, presentOrThrow(place.materials[layer!.slot], `material for ${layer!.slot}`)).finest;
 }
 
+/** Looks for the least passing size end here: something else than the size is wrong. */
+const MOST_GROWTH = 2;
+
 /**
  * Limits of the material that a text breaks. A gap that closes to a point is only noted: its waste hangs on the wide end and
  * comes out with it, while a passage or a slot that is too narrow tears.
  */
-export function measureFindings({ stroke, gap, hole }: Measures, finest: FinestCut): Finding[] {
-  const broken = (kind: 'thinStroke' | 'smallHole', spot: MeasuredSpot | null, leastMm: number): Finding[] =>
-    spot && spot.widthMm < leastMm ? [{ kind, severity: 'check', widthMm: spot.widthMm, leastMm }] : [];
-  return [
-    ...broken('thinStroke', stroke, finest.strokeMm),
-    ...gapFindings(gap, finest.gapMm),
-    ...broken('smallHole', hole, finest.holeMm),
-  ];
+export function measureFindings(
+  lettered: LetteredText,
+  emMm: number,
+  measures: Measures,
+  finest: FinestCut,
+  /** Whether to look for the height that passes, which measures again. */
+  withHeights = true,
+): Finding[] {
+  const broken = PARTS.flatMap(({ part, kind, least }) => {
+    const spot = measures[part];
+    return spot && spot.widthMm < finest[least] ? [{ part, kind, spot, leastMm: finest[least] }] : [];
+  });
+  return broken.map(({ part, kind, spot: { widthMm, closes }, leastMm }): Finding => {
+    if (kind === 'narrowGap' && closes) return { kind, severity: 'note', widthMm, leastMm, closes, passesAtMm: null };
+    const passesAtMm = withHeights ? passingHeight(lettered, emMm, part, widthMm, leastMm, finest) : null;
+    return kind === 'narrowGap'
+      ? { kind, severity: 'check', widthMm, leastMm, closes, passesAtMm }
+      : { kind, severity: 'check', widthMm, leastMm, passesAtMm };
+  });
 }
 
-function gapFindings(gap: MeasuredSpot | null, leastMm: number): Finding[] {
-  if (!gap || gap.widthMm >= leastMm) return [];
-  const { widthMm, closes } = gap;
-  return [{ kind: 'narrowGap', severity: closes ? 'note' : 'check', widthMm, leastMm, closes }];
+const PARTS = [
+  { part: 'stroke', kind: 'thinStroke', least: 'strokeMm' },
+  { part: 'gap', kind: 'narrowGap', least: 'gapMm' },
+  { part: 'hole', kind: 'smallHole', least: 'holeMm' },
+] as const;
+
+/**
+ * The cap height at which this measure passes. Widths grow with the letters, runs that may be lost do not quite, so that the
+ * height by proportion is measured, and raised a little where it is not enough.
+ */
+function passingHeight(
+  lettered: LetteredText,
+  emMm: number,
+  part: keyof Measures,
+  widthMm: number,
+  leastMm: number,
+  finest: FinestCut,
+): number | null {
+  if (widthMm <= 0) return null;
+  for (let factor = (leastMm / widthMm) * 1.005; factor <= MOST_GROWTH; factor *= 1.06) {
+    const spot = measureText(lettered, emMm * factor, finest)[part];
+    if (!spot || spot.widthMm >= leastMm || (part === 'gap' && spot.closes)) return emMm * factor * lettered.capHeightEm;
+  }
+  return null;
 }

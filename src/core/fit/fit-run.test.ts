@@ -46,13 +46,13 @@ test('a piece’s outline starts at the corner of its ink and has the size that 
 
 test('level: one cap height for the set, as tall as the text that holds it back allows', () => {
   const spec = withRule(aRun(['Ottoline-Hartington', 'Bo', 'Ann']), { kind: 'level', heightMm: null });
-  const { fits, setHeights } = fitRun(spec, cache);
+  const { fits, setSizes } = fitRun(spec, cache);
   const heights = fits.map(({ capHeightMm }) => capHeightMm);
   expect(Math.max(...heights) - Math.min(...heights)).toBeLessThan(1e-9);
-  const [set] = Object.values(setHeights);
+  const [set] = Object.values(setSizes);
   expect(set).toMatchObject({ heldBackBy: 'Ottoline-Hartington' });
   const without = fitRun(withRule(aRun(['Bo', 'Ann']), { kind: 'level', heightMm: null }), cache);
-  expect(set!.withoutItMm).toBeCloseTo(Object.values(without.setHeights)[0]!.capHeightMm, 9);
+  expect(set!.withoutItMm).toBeCloseTo(Object.values(without.setSizes)[0]!.letterMm, 9);
 });
 
 test('level: a text with a stop does not make the others small', () => {

@@ -1,24 +1,15 @@
-import { EM_UNITS } from '../faces';
-import { type Finding, hasStop } from '../finding';
-import { boxHeight, boxWidth } from '../geometry';
+import type { Finding } from '../finding';
 import type { LetteredText } from '../lettering';
-import { presentOrThrow } from '../outcome';
-import { inkInPlace, readingSize, usableArea } from '../place';
-import {
-  type Lettering,
-  type MeasuredPlace,
-  type RunSpec,
-  UNREAD_QUANTITY,
-  findBlank,
-  findLettering,
-  findSizeGroup,
-  measuredOf,
-} from '../run';
+import { boxInPlace } from '../place';
+import type { PlaceRect } from '../place';
+import type { MeasuredPlace, RunSpec } from '../run';
+import { type Draft, draftFit } from './draft-fit';
+import { fitFindings } from './fit-findings';
 import { type FitSlot, fitSlots } from './fit-slots';
-import { type LargestFit, largestInArea } from './largest-in-area';
-import { type SetHeight, setHeight } from './set-height';
-import { type TextCache, jobOfSlot } from './text-cache';
-import { textFindings } from './text-findings';
+import { type SizedDraft, lieAll } from './lie-in-place';
+import { openAndLooked } from './looked-findings';
+import { type SetSize, type SizedText, setSize, sizeText } from './size-set';
+import type { TextCache } from './text-cache';
 
 /** A wording drawn, sized and set in its place. Frame of the place: origin top left, y down, millimetres. */
 export interface Fit {
@@ -29,155 +20,77 @@ export interface Fit {
   readonly inkWidthMm: number;
   readonly inkHeightMm: number;
   readonly capHeightMm: number;
+  readonly xHeightMm: number;
+  /** The tallest capitals that its place holds, whatever its set asks for. */
+  readonly mostCapMm: number;
   /** Top left corner of the box that the ink covers there, turned as it reads. */
   readonly xMm: number;
   readonly yMm: number;
   readonly turnDeg: MeasuredPlace['readingDeg'];
   /** What keeps it from being larger. */
-  readonly boundBy: 'width' | 'height' | 'set';
+  readonly boundBy: 'width' | 'height' | 'outline' | 'set';
   readonly findings: readonly Finding[];
+  /** Findings that somebody looked at and let stand. */
+  readonly looked: readonly Finding[];
 }
 
 export interface FitReport {
   readonly fits: readonly Fit[];
-  /** By size group id; only groups with a common height stand here. */
-  readonly setHeights: Readonly<Record<string, SetHeight>>;
+  /** The same before they were sized, in the same order. */
+  readonly drafts: readonly Draft[];
+  /** By size group id; only groups with a common size stand here. */
+  readonly setSizes: Readonly<Record<string, SetSize>>;
 }
-
-/** A fit before its group is sized. */
-interface Draft {
-  readonly slot: FitSlot;
-  readonly lettered: LetteredText;
-  /** Null when there is no such size or colour of the blank. */
-  readonly place: MeasuredPlace | null;
-  readonly lettering: Lettering;
-  readonly largest: LargestFit;
-  readonly mostCapMm: number;
-  readonly findings: readonly Finding[];
-}
-
-/** A descender or an accent is worth a note once it costs this much cap height. */
-const WORTH_A_NOTE_MM = 0.5;
 
 /** Fits of the whole run in roster order. Drawing goes through the cache; everything else is a few sums per fit. */
 export function fitRun(spec: RunSpec, cache: TextCache): FitReport {
   const drafts = fitSlots(spec).map((slot) => draftFit(spec, slot, cache));
-  const heights = new Map<string, SetHeight | null>();
-  for (const { id, rule } of spec.sizeGroups) {
-    const members = drafts.filter(({ slot }) => slot.place.sizeGroupId === id);
-    heights.set(
-      id,
-      setHeight(
-        rule,
-        members.map(({ slot, mostCapMm, findings }) => ({
-          text: slot.text.join(' '),
-          mostCapMm,
-          isOut: hasStop(findings),
-        })),
-      ),
-    );
-  }
+  const sets = setsOf(spec, drafts);
+  const sized = drafts.map((draft) => {
+    const text = sizeText(draft.sizable, draft.group.rule, sets.get(draft.group.id) ?? null);
+    return { draft, text, emMm: draft.largest ? text.letterMm / draft.letterEm : 0 };
+  });
+  const boxes = lieAll(sized);
   return {
-    fits: drafts.map((draft) => finishFit(draft, heights.get(draft.slot.place.sizeGroupId) ?? null)),
-    setHeights: Object.fromEntries([...heights].flatMap(([id, height]) => (height ? [[id, height]] : []))),
+    drafts,
+    fits: sized.map((one, i) => finishFit(spec, one, sets.get(one.draft.group.id) ?? null, boxes[i] ?? null)),
+    setSizes: Object.fromEntries([...sets].flatMap(([id, set]) => (set ? [[id, set]] : []))),
   };
 }
 
-function draftFit(spec: RunSpec, slot: FitSlot, cache: TextCache): Draft {
-  findSizeGroup(spec, slot.place.sizeGroupId);
-  const { variant } = slot;
-  const place =
-    variant &&
-    presentOrThrow(
-      measuredOf(findBlank(spec, slot.blankId), variant, slot.place.placeId),
-      `measures of place ${slot.place.placeId}`,
-    );
-  const lettering = findLettering(spec, slot.place.letteringId);
-  const lettered = cache.letter(jobOfSlot(spec, slot));
-  const area = variant && place ? usableArea(variant, place) : null;
-  const hasRoom = area !== null && area.widthMm > 0 && place !== null;
-  const largest = hasRoom
-    ? largestInArea(lettered, readingSize(area, place.readingDeg))
-    : { emMm: 0, boundBy: 'width' as const, emMmByCaps: 0 };
-  const mostCapMm = largest.emMm * lettered.capHeightEm;
-  const unusable: Finding[] = place !== null && !hasRoom ? [{ kind: 'placeUnusable', severity: 'stop' }] : [];
-  const sized = stopsOf(slot, lettered, hasRoom ? mostCapMm : null, lettering.minLetterHeightMm);
-  const findings = [...unusable, ...sized];
-  return { slot, lettered, place, lettering, largest, mostCapMm, findings };
-}
-
-function stopsOf(
-  { text, findings: words }: FitSlot,
-  { inkBox, missing }: LetteredText,
-  /** Null: without a place there is no size to judge. */
-  mostCapMm: number | null,
-  leastMm: number,
-): Finding[] {
-  const findings = [...words.filter(({ severity }) => severity === 'stop'), ...textFindings(text.join(' '), missing)];
-  if (!inkBox) {
-    if (findings.length === 0) findings.push({ kind: 'nothingToDraw', severity: 'stop' });
-  } else if (mostCapMm !== null && mostCapMm < leastMm) {
-    findings.push({ kind: 'tooSmall', severity: 'stop', capHeightMm: mostCapMm, leastMm });
+function setsOf(spec: RunSpec, drafts: readonly Draft[]): Map<string, SetSize | null> {
+  const members = new Map<string, Draft['sizable'][]>();
+  for (const { group, sizable } of drafts) {
+    const own = members.get(group.id);
+    if (own) own.push(sizable);
+    else members.set(group.id, [sizable]);
   }
-  return findings;
+  return new Map(spec.sizeGroups.map(({ id, rule }) => [id, setSize(rule, members.get(id) ?? [])]));
 }
 
-function finishFit(draft: Draft, set: SetHeight | null): Fit {
-  const { slot, lettered, place, largest, mostCapMm } = draft;
-  const isHeldBySet = set !== null && set.capHeightMm < mostCapMm;
-  const { variant } = slot;
-  const emMm = isHeldBySet ? set.capHeightMm / lettered.capHeightEm : largest.emMm;
-  const { inkBox } = lettered;
-  const inkWidthMm = inkBox ? (boxWidth(inkBox) * emMm) / EM_UNITS : 0;
-  const inkHeightMm = inkBox ? (boxHeight(inkBox) * emMm) / EM_UNITS : 0;
-  const spot = variant && place ? inkInPlace(variant, place, inkWidthMm, inkHeightMm) : null;
+function finishFit(
+  spec: RunSpec,
+  { draft, text, emMm }: SizedDraft & { readonly text: SizedText },
+  set: SetSize | null,
+  box: PlaceRect | null,
+): Fit {
+  const { slot, lettered, largest, space, ink } = draft;
+  const lying = box && space ? boxInPlace(space, box) : null;
+  const { open, looked } = openAndLooked(spec, slot.ref, fitFindings(spec, draft, text, set));
   return {
     slot,
     lettered,
     emMm,
-    inkWidthMm,
-    inkHeightMm,
+    inkWidthMm: (ink?.widthEm ?? 0) * emMm,
+    inkHeightMm: (ink?.heightEm ?? 0) * emMm,
     capHeightMm: emMm * lettered.capHeightEm,
-    xMm: spot?.xMm ?? 0,
-    yMm: spot?.yMm ?? 0,
-    turnDeg: spot?.turnDeg ?? 0,
-    boundBy: isHeldBySet ? 'set' : largest.boundBy,
-    findings: [
-      ...draft.findings,
-      ...slot.findings.filter(({ severity }) => severity !== 'stop'),
-      ...quantityFindings(slot),
-      ...sizeFindings(draft, set, isHeldBySet),
-    ],
+    xHeightMm: emMm * lettered.xHeightEm,
+    mostCapMm: (largest?.emMm ?? 0) * lettered.capHeightEm,
+    xMm: lying?.xMm ?? 0,
+    yMm: lying?.yMm ?? 0,
+    turnDeg: space?.turnDeg ?? 0,
+    boundBy: text.isHeld ? 'set' : (largest?.boundBy ?? 'width'),
+    findings: open,
+    looked,
   };
-}
-
-function quantityFindings({ entry }: FitSlot): Finding[] {
-  const said = entry.fields[UNREAD_QUANTITY];
-  return said === undefined ? [] : [{ kind: 'unreadQuantity', severity: 'check', said }];
-}
-
-/** What is worth saying about a size that is possible: smaller than its set, or smaller for a descender's sake. */
-function sizeFindings(
-  { lettered, largest, mostCapMm, findings, lettering }: Draft,
-  set: SetHeight | null,
-  isHeldBySet: boolean,
-): Finding[] {
-  if (!lettered.inkBox || hasStop(findings)) return [];
-  const found: Finding[] = [];
-  if (set !== null && set.capHeightMm < lettering.minLetterHeightMm) {
-    found.push({
-      kind: 'tooSmall',
-      severity: 'stop',
-      capHeightMm: set.capHeightMm,
-      leastMm: lettering.minLetterHeightMm,
-    });
-  }
-  if (set !== null && set.heldBackBy === null && mostCapMm < set.capHeightMm) {
-    found.push({ kind: 'belowSet', severity: 'check', capHeightMm: mostCapMm, setMm: set.capHeightMm });
-  }
-  const costMm = (largest.emMmByCaps - largest.emMm) * lettered.capHeightEm;
-  if (!isHeldBySet && largest.boundBy === 'height' && costMm >= WORTH_A_NOTE_MM) {
-    found.push({ kind: 'extenderCosts', severity: 'note', costMm });
-  }
-  return found;
 }

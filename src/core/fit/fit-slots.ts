@@ -1,6 +1,8 @@
 import type { Finding } from '../finding';
 import { applyCase } from '../lettering/case-form';
 import {
+  type OwnSettings,
+  ownSettingsAt,
   type BlankUse,
   type Entry,
   type FitRef,
@@ -18,10 +20,15 @@ export interface FitSlot {
   readonly ref: FitRef;
   readonly itemId: string;
   readonly entry: Entry;
+  /** With the lettering and the materials that this text has. */
   readonly place: PlaceUse;
+  /** What is otherwise for this text alone. */
+  readonly own: OwnSettings;
   readonly blankId: string;
   /** Null when the blank does not come in the size or colour that the list asks for; a stop says so. */
   readonly variant: Variant | null;
+  /** The lines as they are worded, before capitals are set. */
+  readonly words: readonly string[];
   /** The lines as they are cut: worded and in their case. */
   readonly text: readonly string[];
   /** The same with what is drawn taller. */
@@ -52,6 +59,8 @@ function slotsOfEntry(spec: RunSpec, entry: Entry): FitSlot[] {
 /** What a place says on every item of one entry. */
 interface SetPlace {
   readonly place: PlaceUse;
+  readonly own: OwnSettings;
+  readonly words: readonly string[];
   readonly lines: readonly WordedLine[];
   readonly findings: readonly Finding[];
   /** Letters for a blank each; null when the whole stands on every item. */
@@ -65,7 +74,7 @@ function slotsOfUse(spec: RunSpec, entry: Entry, use: BlankUse): FitSlot[] {
   // The place with most letters says how many blanks one copy takes.
   const numBlanks = Math.max(1, ...places.map(({ letters }) => letters?.length ?? 1));
   return Array.from({ length: entry.quantity * use.each * numBlanks }, (_, i) => i + 1).flatMap((ordinal) =>
-    places.flatMap(({ place, lines, findings, letters }) => {
+    places.flatMap(({ place, own, words, lines, findings, letters }) => {
       const shown = letters ? letters.slice((ordinal - 1) % numBlanks).slice(0, 1) : lines;
       if (shown.length === 0) return [];
       const ref = { entryId: entry.id, useId: use.id, ordinal, placeId: place.placeId } as FitRef;
@@ -75,6 +84,8 @@ function slotsOfUse(spec: RunSpec, entry: Entry, use: BlankUse): FitSlot[] {
           itemId: itemIdOf(ref),
           entry,
           place,
+          own,
+          words,
           blankId: use.blankId,
           variant: chosen.ok ? chosen.value : null,
           text: shown.map(({ text }) => text),
@@ -86,10 +97,12 @@ function slotsOfUse(spec: RunSpec, entry: Entry, use: BlankUse): FitSlot[] {
   );
 }
 
-function setPlace(spec: RunSpec, entry: Entry, use: BlankUse, place: PlaceUse): SetPlace[] | null {
-  const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as FitRef;
-  const worded = wordEntry(spec, entry, at, place);
+function setPlace(spec: RunSpec, entry: Entry, use: BlankUse, bare: PlaceUse): SetPlace[] | null {
+  const at = { entryId: entry.id, useId: use.id, placeId: bare.placeId } as FitRef;
+  const worded = wordEntry(spec, entry, at, bare);
   if (!worded) return null;
+  const own = ownSettingsAt(spec, at);
+  const place = withOwn(bare, own);
   const { lines: looks } = findLettering(spec, place.letteringId);
   const lines = worded.lines.map((line, i) => inCase(line, (looks[i] ?? looks[0]!).caseForm, spec.language));
   const proof = proofStateOf(
@@ -107,11 +120,22 @@ function setPlace(spec: RunSpec, entry: Entry, use: BlankUse, place: PlaceUse): 
   return [
     {
       place,
+      own,
+      words: worded.lines.map(({ text }) => text),
       lines,
       findings: [...worded.findings, ...changed],
       letters: letters && letters.length > 0 ? letters.map((text) => ({ text, large: null })) : null,
     },
   ];
+}
+
+function withOwn(place: PlaceUse, { letteringId, materialId }: OwnSettings): PlaceUse {
+  if (letteringId === undefined && materialId === undefined) return place;
+  const materials =
+    materialId === undefined
+      ? place.materials
+      : Object.fromEntries(Object.keys(place.materials).map((slot) => [slot, materialId]));
+  return { ...place, letteringId: letteringId ?? place.letteringId, materials };
 }
 
 /** Capitals may be longer than what was typed (ß), so the tall part is set by itself. */

@@ -7,6 +7,10 @@ export { type Measures, type MeasuredSpot, finestOf, measureFindings, measureTex
 export { isTooLong, numCharacters } from './text-findings';
 export { type FitNumbers, fitNumbers } from './fit-numbers';
 export { type FitSlot, fitSlots } from './fit-slots';
-export { type LetterJob, type TextCache, letterJobKey, letterJobs, textCache } from './text-cache';
-export { type SetHeight } from './set-height';
+export { type LetterJob, type TextCache, jobOfSlot, letterJobKey, letterJobs, textCache } from './text-cache';
+export { type RemedyOffer, remediesFor, remedyOffer } from './remedies';
+export { type SetSize, type TextCost } from './size-set';
+export { letterFindings } from './letter-findings';
+export { mayLetStand, openAndLooked, saidBy } from './looked-findings';
+export { type OutlineFacts, outlineFacts } from './outline-facts';
 export { placedOutline, inkOutline } from './placed-outline';

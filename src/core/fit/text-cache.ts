@@ -1,5 +1,5 @@
 import type { Face } from '../faces';
-import { type LetterLine, type LetteredText, letterLines } from '../lettering';
+import { type LetterLine, type LetteredText, letterLines, stretchText } from '../lettering';
 import { type RunSpec, findLettering } from '../run';
 import { type FitSlot, fitSlots } from './fit-slots';
 import { isTooLong } from './text-findings';
@@ -9,12 +9,16 @@ export interface LetterJob {
   readonly face: string;
   readonly trackingEm: number;
   readonly features: readonly string[];
+  /** Drawn narrower or wider by this share. */
+  readonly widthShare: number;
   readonly lines: readonly LetterLine[];
 }
 
 /** Draws each job once and remembers it, so that a change of size or place draws nothing again. */
 export interface TextCache {
   letter(job: LetterJob): LetteredText;
+  /** The face of a job, for what is asked of letters one by one. */
+  faceOf(job: LetterJob): Face;
 }
 
 /** Room for the largest list in two letterings; past it everything is forgotten and drawn anew as needed. */
@@ -24,12 +28,13 @@ const MOST_KEPT = 40_000;
 export function textCache(faceOf: (sha: string) => Face): TextCache {
   const drawn = new Map<string, LetteredText>();
   return {
+    faceOf: ({ face }) => faceOf(face),
     letter(job) {
       const key = letterJobKey(job);
       const known = drawn.get(key);
       if (known) return known;
       if (drawn.size >= MOST_KEPT) drawn.clear();
-      const lettered = letterLines(faceOf(job.face), job.lines, job);
+      const lettered = stretchText(letterLines(faceOf(job.face), job.lines, job), job.widthShare);
       drawn.set(key, lettered);
       return lettered;
     },
@@ -37,17 +42,18 @@ export function textCache(faceOf: (sha: string) => Face): TextCache {
 }
 
 /** Equal for jobs that draw the same. */
-export function letterJobKey({ face, trackingEm, features, lines }: LetterJob): string {
-  return JSON.stringify([face, trackingEm, features, ...lines.flatMap(({ text, large }) => [text, large])]);
+export function letterJobKey({ face, trackingEm, features, widthShare, lines }: LetterJob): string {
+  return JSON.stringify([face, trackingEm, features, widthShare, ...lines.flatMap(({ text, large }) => [text, large])]);
 }
 
-export function jobOfSlot(spec: RunSpec, { place, lines }: FitSlot): LetterJob {
+export function jobOfSlot(spec: RunSpec, { place, own, lines }: FitSlot): LetterJob {
   const [line] = findLettering(spec, place.letteringId).lines;
   // Too long for a name: it gets a finding instead of minutes of drawing.
   return {
     face: line!.face,
-    trackingEm: line!.trackingEm,
+    trackingEm: own.trackingEm ?? line!.trackingEm,
     features: line!.features,
+    widthShare: own.widthShare ?? 1,
     lines: lines.filter(({ text }) => !isTooLong(text)),
   };
 }

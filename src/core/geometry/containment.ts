@@ -1,7 +1,7 @@
 import type { Ring } from './outline';
 
 /** Ray casting to the right. Points exactly on the ring may fall either way: ask about points that are clear of it. */
-export function isPointInRing(x: number, y: number, ring: Ring): boolean {
+export function isPointInRing(x: number, y: number, ring: ArrayLike<number>): boolean {
   let isInside = false;
   const last = ring.length - 2;
   for (let i = 0, j = last; i <= last; j = i, i += 2) {

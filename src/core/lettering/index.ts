@@ -4,3 +4,6 @@
  */
 export { applyCase } from './case-form';
 export { type LetteredText, type LetterLine, type LetterStyle, letterLines, letterText } from './letter-text';
+export { stretchText } from './stretch-text';
+export { type NearLetters, nearestLetters } from './nearest-letters';
+export { lowFigures } from './low-figures';

@@ -15,6 +15,8 @@ export interface LetteredText {
   readonly inkBox: Box | null;
   readonly capHeightEm: number;
   readonly xHeightEm: number;
+  /** Baseline of the last line, below that of the first. */
+  readonly lastBaselineEm: number;
   /** Characters without a glyph in this face, each once, in the order of the text. They are left out of the outline. */
   readonly missing: readonly string[];
 }
@@ -56,6 +58,7 @@ export function letterLines(face: Face, lines: readonly LetterLine[], style: Let
     inkBox: boxOfRings(outlineRings(outline)),
     capHeightEm: face.capHeightEm,
     xHeightEm: face.xHeightEm,
+    lastBaselineEm: Math.max(0, lines.length - 1) * LINE_PITCH_EM,
     missing: [...missing],
   };
 }
@@ -108,6 +111,26 @@ function shapedRings(
     for (const ring of face.glyphRings(glyph.glyphId)) rings.push(placeRing(ring, glyph.x, glyph.y, unit));
   }
   return { rings };
+}
+
+/** One character with its rings where they stand in the line, not joined. */
+export interface PlacedLetter {
+  readonly character: string;
+  readonly rings: readonly Int32Array[];
+}
+
+/** The letters of a line one by one, marks with their letters. */
+export function placedLetters(face: Face, text: string, { trackingEm, features }: LetterStyle): PlacedLetter[] {
+  const composed = text.normalize('NFC');
+  const unit = EM_UNITS / face.unitsPerEm;
+  const byCluster = new Map<number, Int32Array[]>();
+  for (const { glyphId, cluster, x, y } of face.shape(composed, features, trackingEm)) {
+    const rings = glyphId === 0 ? [] : face.glyphRings(glyphId).map((ring) => placeRing(ring, x, y, unit));
+    byCluster.set(cluster, [...(byCluster.get(cluster) ?? []), ...rings]);
+  }
+  return [...byCluster]
+    .sort(([a], [b]) => a - b)
+    .map(([cluster, rings]) => ({ character: characterAt(composed, cluster), rings }));
 }
 
 function movedRing(ring: Int32Array, dx: number, dy: number): Int32Array {

@@ -5,6 +5,8 @@
 export { type SeenMap, seenMap } from './as-seen';
 export { type CentringReport, centringReport } from './centring';
 export { type InkOnBlank, inkOnBlank } from './on-blank';
+export { type FreeSpace, type HalfPlane, boxInPlace, freeSpace } from './free-space';
+export { hullOf } from './convex-parts';
 export { type PlaceGeometry, placeGeometry } from './place-geometry';
 export { type PlaceProblem } from './place-problems';
 export { type PlaceRect, inscribedRect } from './inscribed-rect';

@@ -22,7 +22,8 @@ function isAside(readingDeg: ReadingDeg): boolean {
   return readingDeg === 90 || readingDeg === 270;
 }
 
-const FRACTIONS: Record<Anchor9, readonly [number, number]> = {
+/** Each anchor as a share of the way from left to right and from top to bottom. */
+export const FRACTIONS: Record<Anchor9, readonly [number, number]> = {
   topLeft: [0, 0],
   top: [0.5, 0],
   topRight: [1, 0],

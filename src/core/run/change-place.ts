@@ -1,6 +1,6 @@
 import { type PlaceAt, placeAt } from './main-place';
 import { measuredOf } from './twin-place';
-import type { Blank, BlankUse, MeasuredPlace, PlaceUse, RunSpec, SizeRule, Variant } from './run-spec';
+import type { Blank, BlankUse, MeasuredPlace, PlaceUse, RunSpec, SizeGroup, SizeRule, Variant } from './run-spec';
 
 /** Changes of one place of a run and of what it leads to. `at` null: the first one. */
 
@@ -61,10 +61,19 @@ export function changeMaterial(spec: RunSpec, at: PlaceAt | null, materialId: st
   }));
 }
 
-export function changeRule(spec: RunSpec, at: PlaceAt | null, rule: SizeRule): RunSpec {
+/** The size group of the place that is looked at. */
+export function changeSizeGroup(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  change: Partial<Omit<SizeGroup, 'id'>>,
+): RunSpec {
   const { sizeGroup } = placeAt(spec, at);
   return {
     ...spec,
-    sizeGroups: spec.sizeGroups.map((group) => (group.id === sizeGroup.id ? { ...group, rule } : group)),
+    sizeGroups: spec.sizeGroups.map((group) => (group.id === sizeGroup.id ? { ...group, ...change } : group)),
   };
+}
+
+export function changeRule(spec: RunSpec, at: PlaceAt | null, rule: SizeRule): RunSpec {
+  return changeSizeGroup(spec, at, { rule });
 }

@@ -1,7 +1,6 @@
 import { type PlaceAt, placeAt } from './main-place';
-import { type RandomBytes, makeId } from './ids';
-import { type SlotRef, slotKeyOf } from './refs';
-import type { LayoutWish, ListReading, Override, Wording, Lettering, Material, RunSpec } from './run-spec';
+import type { SlotRef } from './refs';
+import type { LayoutWish, ListReading, Wording, Lettering, Material, RunSpec } from './run-spec';
 
 /** Changes of a spec as functions from spec to spec: what is not named stays the very same object. */
 
@@ -82,17 +81,6 @@ export function changeWordingAt(
   return { ...spec, uses };
 }
 
-/** Sets the exception of one entry at one place, or takes it back with `undefined`. */
-export function setOverride(
-  spec: RunSpec,
-  at: SlotRef,
-  lines: readonly string[] | null | undefined,
-  randomBytes: RandomBytes,
-): RunSpec {
-  const key = slotKeyOf(at);
-  const known = spec.overrides.find((override) => slotKeyOf(override.at as SlotRef) === key);
-  const others = spec.overrides.filter((override) => override !== known);
-  if (lines === undefined) return known ? { ...spec, overrides: others } : spec;
-  const set: Override = { id: known?.id ?? makeId(randomBytes), at, set: { kind: 'wording', lines } };
-  return { ...spec, overrides: known ? spec.overrides.map((o) => (o === known ? set : o)) : [...others, set] };
+export function changeRemedies(spec: RunSpec, change: Partial<RunSpec['remedies']>): RunSpec {
+  return { ...spec, remedies: { ...spec.remedies, ...change } };
 }

@@ -33,7 +33,11 @@ export {
   type SizeGroup,
   type SizeRule,
   type ListReading,
+  type Looked,
   type Override,
+  type OwnSize,
+  type Remedies,
+  type RemedyKind,
   type ProofTick,
   type Variant,
   type BlankKind,
@@ -54,6 +58,8 @@ export {
   USES,
   type Wording,
   MOST_LINES,
+  REMEDIES,
+  WIDTH_SHARES,
   type Anchor9,
   type CaseForm,
   ANCHORS,
@@ -66,7 +72,10 @@ export { blankSchema, idSchema, photoSchema } from './blank-schema';
 export { findBed, findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
 export { type SpecFault, specFaults } from './spec-faults';
 export { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
+export { DEFAULT_BAND, DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
 export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
+export { type OverrideSet, type OwnSettings, dropOverrides, ownSettingsAt, setOverride, setOverrides } from './overrides';
+export { dropLooked, lookedKey, setLooked } from './looked';
 export { newRunSpec } from './new-run';
 export { type DeepReadonly } from './deep-readonly';
 export { type MainPlace, type PlaceAt, mainPlace, placeAt, placeNameIn, placesOf } from './main-place';
@@ -75,12 +84,12 @@ export {
   changeList,
   changeMonogram,
   changeWordingAt,
-  setOverride,
   changeLayout,
   changeLeastHeight,
   changeLines,
   changeMaterialValue,
   changePrepare,
+  changeRemedies,
 } from './change';
 export {
   changeBlank,
@@ -89,6 +98,7 @@ export {
   changePlace,
   changePlaceUse,
   changeRule,
+  changeSizeGroup,
   changeUse,
   changeVariant,
   changeVariantOf,
@@ -96,5 +106,5 @@ export {
 export { type ShapeBox, shapeBox } from './shape-box';
 export { measuredOf } from './twin-place';
 export { type VariantMissing, chooseVariant, sizeKey } from './choose-variant';
-export { type ShippedFace, SHIPPED_FACES, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath } from './shipped-faces';
+export { type ShippedFace, SHIPPED_FACES, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath, isConnectedFace, tightenLimitEm } from './shipped-faces';
 export { UNREAD_QUANTITY } from './entry-fields';

@@ -1,4 +1,5 @@
 import { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
+import { DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
 import { type RandomBytes, makeId } from './ids';
 import { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
 import { type Entry, type RunSpec, SPEC_VERSION } from './run-spec';
@@ -45,10 +46,12 @@ export function newRunSpec({ title, dueOn, entries }: NewRun, randomBytes: Rando
         ],
       },
     ],
-    sizeGroups: [{ id: sizeGroupId, rule: { kind: 'fill' } }],
+    sizeGroups: [{ id: sizeGroupId, rule: { kind: 'fill' }, ...DEFAULT_GROUP }],
     list: DEFAULT_LIST,
     monogram: DEFAULT_MONOGRAM,
     overrides: [],
+    looked: {},
+    remedies: DEFAULT_REMEDIES,
     proof: {},
     prepare: { spoilagePct: 5, done: [] },
     layout: { bedId: bed.id, spacingMm: 6, edgeMm: 5, mayTurn: true, heldBack: [], seed: 1 },

@@ -1,17 +1,16 @@
 import { z } from 'zod';
 import type { DeepReadonly } from './deep-readonly';
 import { blankSchema, idSchema, type variantSchema } from './blank-schema';
+import { MOST_LINES, lookedSchema, overrideSchema, remediesSchema, sizeGroupSchema } from './fit-schema';
 import type { centringSchema, clearZoneSchema, measuredPlaceSchema, shapeSchema, wrapSchema } from './place-schema';
 import { bedSchema, copyOf, letteringSchema, materialSchema, shopIdSchema, type layerSchema } from './shop-schema';
 
 export { CASE_FORMS, type CaseForm } from './shop-schema';
 export { ANCHORS, type Anchor9, DATUM_KINDS, MOST_CORNERS } from './place-schema';
+export { MOST_LINES, REMEDIES, WIDTH_SHARES } from './fit-schema';
 export { BLANK_KINDS, PREPARATIONS, STRETCHES, TEXTURES, USES } from './blank-schema';
 
 const fieldName = z.string().min(1).max(60);
-
-/** More lines than that are a letter, not a name. */
-export const MOST_LINES = 6;
 
 export const entrySchema = z.object({
   id: idSchema,
@@ -64,12 +63,6 @@ const blankUseSchema = z.object({
   places: z.array(placeUseSchema).min(1),
 });
 
-const sizeRuleSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('fill') }),
-  /** `heightMm` is the cap height of the set; null lets the set be as tall as its longest text allows. */
-  z.object({ kind: z.literal('level'), heightMm: z.number().positive().max(1000).nullable() }),
-]);
-
 /** How the list is understood, and what a person settled about it. */
 const listSchema = z.object({
   /** The column by which a newer list is matched; null: by the name. */
@@ -88,14 +81,6 @@ const monogramSchema = z.object({
   particles: z.enum(['drop', 'keep']),
   noFurther: z.enum(['two', 'ask']),
   single: z.enum(['family', 'given']),
-});
-
-/** An exception for one entry at one place. */
-const overrideSchema = z.object({
-  id: idSchema,
-  at: z.object({ entryId: idSchema, useId: idSchema, placeId: idSchema }),
-  /** Lines as they are cut, instead of the place's wording; null: this one stays empty for now. */
-  set: z.object({ kind: z.literal('wording'), lines: z.array(z.string().max(400)).min(1).max(MOST_LINES).nullable() }),
 });
 
 /** A text that somebody looked at and found right. */
@@ -129,7 +114,7 @@ const prepareSchema = z.object({
 });
 
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
-export const SPEC_VERSION = 4;
+export const SPEC_VERSION = 5;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({
@@ -140,10 +125,14 @@ export const runSpecSchema = z.object({
   language: z.string().min(2).max(35),
   entries: z.array(entrySchema).max(20_000),
   uses: z.array(blankUseSchema).min(1),
-  sizeGroups: z.array(z.object({ id: idSchema, rule: sizeRuleSchema })).min(1),
+  sizeGroups: z.array(sizeGroupSchema).min(1),
   list: listSchema,
   monogram: monogramSchema,
-  overrides: z.array(overrideSchema).max(40_000),
+  /** At most one of each kind for an entry at a place. */
+  overrides: z.array(overrideSchema).max(100_000),
+  /** Findings that were let stand, by `entry-use-place-kind`. */
+  looked: z.record(z.string().max(80), lookedSchema),
+  remedies: remediesSchema,
   /** The proof: ticked texts by `entry-use-place`. */
   proof: z.record(z.string().max(40), tickSchema),
   layout: layoutWishSchema,
@@ -162,6 +151,10 @@ export type BlankUse = RunSpec['uses'][number];
 export type PlaceUse = BlankUse['places'][number];
 export type SizeGroup = RunSpec['sizeGroups'][number];
 export type SizeRule = SizeGroup['rule'];
+export type OwnSize = Extract<SizeRule, { kind: 'own' }>['size'];
+export type Remedies = RunSpec['remedies'];
+export type RemedyKind = Remedies['order'][number];
+export type Looked = RunSpec['looked'][string];
 export type LayoutWish = RunSpec['layout'];
 export type Blank = RunSpec['shop']['blanks'][number]['value'];
 export type Wording = NonNullable<PlaceUse['wording']>;

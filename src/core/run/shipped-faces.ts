@@ -26,6 +26,16 @@ export const SHIPPED_FACES: readonly ShippedFace[] = [
   { sha: TALL_CAPITALS_SHA, name: 'Bebas Neue Regular', isConnected: false },
 ];
 
+/** Faces that did not ship with the program are taken to stand apart. */
+export function isConnectedFace(sha: string): boolean {
+  return SHIPPED_FACES.some((face) => face.sha === sha && face.isConnected);
+}
+
+/** How far letters may be moved together before they look crowded, or joins of a script pile up. */
+export function tightenLimitEm(sha: string): number {
+  return isConnectedFace(sha) ? 0.02 : 0.04;
+}
+
 /** Where the file of a face is served and, below `public/`, where it lies. */
 export function faceFilePath(sha: string): string {
   return `/faces/${sha}.ttf`;

@@ -10,7 +10,10 @@ export interface SpecFault {
 
 /** What the schema cannot see: every id that is used exists, and none exists twice. Empty when all is well. */
 export function specFaults(spec: RunSpec): SpecFault[] {
-  return [...doubledIds(spec), ...spec.uses.flatMap((use, i) => useFaults(spec, use, `uses.${i}`)), ...bedFaults(spec)];
+  return [
+    ...doubledIds(spec), ...spec.uses.flatMap((use, i) => useFaults(spec, use, `uses.${i}`)), ...bedFaults(spec),
+    ...overrideFaults(spec),
+  ];
 }
 
 function doubledIds(spec: RunSpec): SpecFault[] {
@@ -72,4 +75,13 @@ function placeFaults(spec: RunSpec, blank: Blank, use: BlankUse, place: PlaceUse
 
 function bedFaults(spec: RunSpec): SpecFault[] {
   return unknown(spec.shop.beds, spec.layout.bedId, 'layout.bedId');
+}
+
+/** An exception of an entry that is gone does nothing; one that names a lettering or film has to lead to it. */
+function overrideFaults({ overrides, shop }: RunSpec): SpecFault[] {
+  return overrides.flatMap(({ set }, i) => {
+    if (set.kind === 'lettering') return unknown(shop.letterings, set.letteringId, `overrides.${i}.set.letteringId`);
+    if (set.kind === 'material') return unknown(shop.materials, set.materialId, `overrides.${i}.set.materialId`);
+    return [];
+  });
 }

@@ -1,4 +1,5 @@
 import { DEFAULT_BEDS, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
+import { DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
 import { DEFAULT_LIST, DEFAULT_MONOGRAM } from './list-defaults';
 import { type MaterialKind, kindFacts } from './material-kind';
 
@@ -138,8 +139,24 @@ function placeFrom3({ datum, ...rest }: Json): Json {
   return { ...rest, datum: { kind: 'edge', lineMm: 0, dropMm: topMm, leftMm }, anchorGapMm: 0, centring: null };
 }
 
+/** Version 5: size groups say which letters they compare and how ink lies; findings can be let stand; remedies. */
+function upgradeFrom4(spec: Json): unknown {
+  const { sizeGroups } = spec;
+  if (!Array.isArray(sizeGroups)) return spec;
+  return {
+    ...spec,
+    formatVersion: 5,
+    sizeGroups: sizeGroups.map((group: unknown) =>
+      isObject(group) ? { ...group, ...DEFAULT_GROUP } : group,
+    ),
+    looked: {},
+    remedies: DEFAULT_REMEDIES,
+  };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
   { from: 3, step: upgradeFrom3 },
+  { from: 4, step: upgradeFrom4 },
 ];

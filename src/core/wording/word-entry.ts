@@ -1,7 +1,7 @@
 import { type DateForm, type DateProblem, type DateValue, readDate, writeDate } from '../dates';
 import type { Finding } from '../finding';
 import { isNamePart, monogramOf, splitName, splitPair, typedMonogram } from '../names';
-import { type Entry, type PlaceUse, type RunSpec, type SlotRef, slotKeyOf } from '../run';
+import { type Entry, type PlaceUse, type RunSpec, type SlotRef, ownSettingsAt } from '../run';
 import { entryParts } from './entry-parts';
 import { type Token, templateParts } from './tokens';
 
@@ -20,7 +20,7 @@ export interface Worded {
 
 /** What a place says for an entry. Null when it stays empty for now. */
 export function wordEntry(spec: RunSpec, entry: Entry, at: SlotRef, place: PlaceUse): Worded | null {
-  const own = overridesOf(spec).get(slotKeyOf(at));
+  const { lines: own } = ownSettingsAt(spec, at);
   if (own !== undefined) return own && { lines: own.map((text, i) => ownLine(spec, place, text, i)), findings: [] };
   if (!place.wording) return null;
   const findings: Finding[] = [];
@@ -51,16 +51,6 @@ export function numberOf(spec: RunSpec, entryId: string): number {
 
 /** Specs never change, and each entry asks. */
 const knownNumbers = new WeakMap<RunSpec['entries'], ReadonlyMap<string, number>>();
-const knownOverrides = new WeakMap<RunSpec['overrides'], ReadonlyMap<string, readonly string[] | null>>();
-
-function overridesOf({ overrides }: RunSpec): ReadonlyMap<string, readonly string[] | null> {
-  const known = knownOverrides.get(overrides);
-  if (known) return known;
-  const map = new Map(overrides.map(({ at, set }) => [slotKeyOf(at as SlotRef), set.lines] as const));
-  knownOverrides.set(overrides, map);
-  return map;
-}
-
 /** What a token says, and which part of it is tall; the finding says why it cannot. */
 interface Said {
   readonly text: string;

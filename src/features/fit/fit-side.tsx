@@ -17,7 +17,7 @@ export function FitSide({ place, shown }: { readonly place: MainPlace; readonly 
     <aside className="grid content-start gap-5 border-r border-rule-strong bg-paper p-5">
       <SizeRulePanel
         rule={sizeGroup.rule}
-        setHeight={fits.last?.setHeights[sizeGroup.id] ?? null}
+        setHeight={fits.last?.setSizes[sizeGroup.id] ?? null}
         onChange={(rule) => change((now) => changeRule(now, at, rule))}
       />
       <CapHeights fits={shown} leastMm={lettering.minLetterHeightMm} />

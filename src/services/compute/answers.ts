@@ -1,5 +1,5 @@
 import type { Finding } from '@/core/finding';
-import type { FitNumbers, SetHeight } from '@/core/fit';
+import type { FitNumbers, SetSize } from '@/core/fit';
 import type { OutlineNumbers } from '@/core/geometry';
 import type { MadePass } from '@/core/sheets';
 
@@ -7,15 +7,13 @@ import type { MadePass } from '@/core/sheets';
 
 /** One fit for another program. Frame of the place: origin top left, y down. */
 export interface FitAnswer extends FitNumbers {
-  readonly numIslands: number;
-  readonly numHoles: number;
   /** Integers of 0.1 µm where the fit lies in its place; null unless asked for. */
   readonly outline: OutlineNumbers | null;
 }
 
 export interface FitsAnswer {
   readonly fits: readonly FitAnswer[];
-  readonly setHeights: Readonly<Record<string, SetHeight>>;
+  readonly setSizes: Readonly<Record<string, SetSize>>;
 }
 
 export interface PlannedPieceAnswer {

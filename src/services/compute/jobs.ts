@@ -42,13 +42,11 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
   };
 }
 
-function fitsAnswer({ fits, setHeights }: FitReport, withOutlines: boolean): FitsAnswer {
+function fitsAnswer({ fits, setSizes }: FitReport, withOutlines: boolean): FitsAnswer {
   return {
-    setHeights,
+    setSizes,
     fits: fits.map((fit) => ({
       ...fitNumbers(fit),
-      numIslands: fit.lettered.outline.islands.length,
-      numHoles: fit.lettered.outline.islands.reduce((sum, { holes }) => sum + holes.length, 0),
       outline: withOutlines ? outlineToNumbers(placedOutline(fit)) : null,
     })),
   };

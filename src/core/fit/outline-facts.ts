@@ -1,0 +1,37 @@
+import { EM_UNITS } from '../faces';
+import { outlineRings, ringArea } from '../geometry';
+import type { LetteredText } from '../lettering';
+
+/** What a drawn text costs in cutting and weeding. */
+export interface OutlineFacts {
+  readonly numIslands: number;
+  readonly numHoles: number;
+  readonly edgeMm: number;
+  readonly areaMm2: number;
+}
+
+/** The same in em. */
+const known = new WeakMap<LetteredText, OutlineFacts>();
+
+export function outlineFacts(lettered: LetteredText, emMm: number): OutlineFacts {
+  const inEm = known.get(lettered) ?? computed(lettered);
+  known.set(lettered, inEm);
+  return { ...inEm, edgeMm: inEm.edgeMm * emMm, areaMm2: inEm.areaMm2 * emMm * emMm };
+}
+
+function computed({ outline }: LetteredText): OutlineFacts {
+  let edge = 0;
+  let area = 0;
+  for (const ring of outlineRings(outline)) {
+    area += ringArea(ring);
+    for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+      edge += Math.hypot(ring[i]! - ring[j]!, ring[i + 1]! - ring[j + 1]!);
+    }
+  }
+  return {
+    numIslands: outline.islands.length,
+    numHoles: outline.islands.reduce((sum, { holes }) => sum + holes.length, 0),
+    edgeMm: edge / EM_UNITS,
+    areaMm2: area / EM_UNITS ** 2,
+  };
+}

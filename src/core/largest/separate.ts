@@ -1,0 +1,110 @@
+import type { Ring } from '../place';
+import { thinned } from './ink-shape';
+
+/** A convex part of a place with the box around it. */
+export interface Block {
+  /** `x0, y0, x1, y1, …` */
+  readonly ring: Float64Array;
+  /** The same with points left out that lie within `COARSE_MM` of the line past them. */
+  readonly coarse: Float64Array;
+  readonly minX: number;
+  readonly minY: number;
+  readonly maxX: number;
+  readonly maxY: number;
+}
+
+export const COARSE_MM = 0.1;
+/** Numbers in a ring that is not worth thinning. */
+const MANY = 24;
+
+export function blockOf(ring: Ring): Block {
+  const xs = ring.map(([x]) => x);
+  const ys = ring.map(([, y]) => y);
+  const flat = Float64Array.from(ring.flat());
+  return {
+    ring: flat,
+    coarse: flat.length > MANY ? thinned(flat, COARSE_MM) : flat,
+    minX: Math.min(...xs),
+    minY: Math.min(...ys),
+    maxX: Math.max(...xs),
+    maxY: Math.max(...ys),
+  };
+}
+
+/** The nearest points of a segment and a block: their distance and the direction from the block to the segment. */
+export interface Gap {
+  distance: number;
+  nx: number;
+  ny: number;
+}
+
+/**
+ * Measures the gap between a segment and a convex ring into `gap`. They must not overlap; at a distance of nothing there is
+ * no direction.
+ */
+export function measureGapInPlace(
+  gap: Gap,
+  ring: Float64Array,
+  ax: number,
+  ay: number,
+  bx: number,
+  by: number,
+): void {
+  let least2 = Infinity;
+  let dx = 0;
+  let dy = 0;
+  const last = ring.length - 2;
+  for (let i = 0, j = last; i <= last; j = i, i += 2) {
+    const [px, py, qx, qy] = [ring[j]!, ring[j + 1]!, ring[i]!, ring[i + 1]!];
+    // A corner of the block against the segment, and both its ends against an edge of the block.
+    for (let which = 0; which < 3; which++) {
+      const fromX = which === 0 ? ax : px;
+      const fromY = which === 0 ? ay : py;
+      const edgeX = which === 0 ? bx - ax : qx - px;
+      const edgeY = which === 0 ? by - ay : qy - py;
+      const pointX = which === 0 ? qx : which === 1 ? ax : bx;
+      const pointY = which === 0 ? qy : which === 1 ? ay : by;
+      const length2 = edgeX * edgeX + edgeY * edgeY;
+      let t = length2 === 0 ? 0 : ((pointX - fromX) * edgeX + (pointY - fromY) * edgeY) / length2;
+      t = t < 0 ? 0 : t > 1 ? 1 : t;
+      const sign = which === 0 ? 1 : -1;
+      const vx = (fromX + t * edgeX - pointX) * sign;
+      const vy = (fromY + t * edgeY - pointY) * sign;
+      const distance2 = vx * vx + vy * vy;
+      if (distance2 < least2) {
+        least2 = distance2;
+        dx = vx;
+        dy = vy;
+      }
+    }
+  }
+  const distance = Math.sqrt(least2);
+  gap.distance = distance;
+  gap.nx = distance > 0 ? dx / distance : 0;
+  gap.ny = distance > 0 ? dy / distance : 0;
+}
+
+/** How far the block reaches along a direction. */
+export function blockReach(ring: Float64Array, nx: number, ny: number): number {
+  let most = -Infinity;
+  for (let i = 0; i < ring.length; i += 2) most = Math.max(most, nx * ring[i]! + ny * ring[i + 1]!);
+  return most;
+}
+
+/** Whether two segments cross or touch. */
+export function segmentsMeet(
+  ax: number,
+  ay: number,
+  bx: number,
+  by: number,
+  px: number,
+  py: number,
+  qx: number,
+  qy: number,
+): boolean {
+  const side = (x0: number, y0: number, x1: number, y1: number, x: number, y: number) =>
+    (x1 - x0) * (y - y0) - (y1 - y0) * (x - x0);
+  const [a, b] = [side(px, py, qx, qy, ax, ay), side(px, py, qx, qy, bx, by)];
+  const [p, q] = [side(ax, ay, bx, by, px, py), side(ax, ay, bx, by, qx, qy)];
+  return a * b <= 0 && p * q <= 0 && !(a === 0 && b === 0 && p === 0 && q === 0);
+}

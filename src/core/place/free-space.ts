@@ -1,0 +1,177 @@
+import type { MeasuredPlace, Variant } from '../run';
+import type { PlaceRect } from './inscribed-rect';
+import { type PlaceGeometry, placeGeometry } from './place-geometry';
+import { blocksOf, hullOf } from './convex-parts';
+import { FLAT_MM, type Ring } from './shape-ring';
+import { FRACTIONS, type ReadingDeg } from './usable-area';
+
+/** Everything on the inner side of a line: `nx·x + ny·y ≤ c`, with a unit normal that points outward. */
+export interface HalfPlane {
+  readonly nx: number;
+  readonly ny: number;
+  readonly c: number;
+}
+
+/**
+ * Where ink may lie, as its reader has it: turned so that the text reads from left to right. Origin top left of the turned
+ * bounding box, y down, millimetres.
+ */
+export interface FreeSpace {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly outline: Ring;
+  readonly clear: readonly Ring[];
+  /** What ink stays behind wherever it lies: the hull of the outline, what is seen, and the gap at the anchor's sides. */
+  readonly walls: readonly HalfPlane[];
+  /** Convex parts that ink keeps off: dents of the outline and clear zones. None: the walls say all. */
+  readonly blocks: readonly Ring[];
+  /** The place is an upright rectangle and nothing else. */
+  readonly isRect: boolean;
+  /** The largest upright rectangle; ink that is smaller than its place is aimed at it. */
+  readonly usable: PlaceRect;
+  /** The anchor as a share of the way from left to right and from top to bottom. */
+  readonly aim: readonly [right: number, down: number];
+  readonly turnDeg: ReadingDeg;
+}
+
+const known = new WeakMap<PlaceGeometry, FreeSpace>();
+
+/** Computed once for the same measures. Null when the place has no room. */
+export function freeSpace(variant: Variant, place: MeasuredPlace): FreeSpace | null {
+  const geometry = placeGeometry(variant, place);
+  if (!geometry.usable) return null;
+  const found = known.get(geometry);
+  if (found) return found;
+  const space = computed(geometry, geometry.usable, place);
+  known.set(geometry, space);
+  return space;
+}
+
+function computed(geometry: PlaceGeometry, usable: PlaceRect, place: MeasuredPlace): FreeSpace {
+  const { box, isInscribed } = geometry;
+  const turn = turnerOf(place.readingDeg, box.widthMm, box.heightMm);
+  const outline = geometry.outline.map(turn.point);
+  const clear = geometry.clear.map((zone) => zone.map(turn.point));
+  const hull = hullOf(outline);
+  const [widthMm, heightMm] = turn.isAside ? [box.heightMm, box.widthMm] : [box.widthMm, box.heightMm];
+  const blocks = [...blocksOf(outline, hull), ...clear.flatMap((zone) => convexZone(zone))];
+  return {
+    widthMm,
+    heightMm,
+    outline,
+    clear,
+    walls: [...wallsOf(hull), ...limitsOf(geometry, place).map(turn.wall)],
+    blocks,
+    isRect: !isInscribed,
+    usable: turn.rect(usable),
+    aim: turn.aim(FRACTIONS[place.anchor]),
+    turnDeg: place.readingDeg,
+  };
+}
+
+/** A clear zone with dents is kept off edge by edge. */
+function convexZone(zone: Ring): Ring[] {
+  const hull = hullOf(zone);
+  return hull.length === zone.length ? [zone] : zone.map((corner, i) => [corner, zone[(i + 1) % zone.length]!]);
+}
+
+function wallsOf(hull: Ring): HalfPlane[] {
+  return hull.flatMap(([ax, ay], i) => {
+    const [bx, by] = hull[(i + 1) % hull.length]!;
+    const length = Math.hypot(bx - ax, by - ay);
+    if (length < 1e-9) return [];
+    // The hull runs clockwise to the eye (y down), so that outside lies to its left.
+    const nx = (by - ay) / length;
+    const ny = -(bx - ax) / length;
+    return [{ nx, ny, c: nx * ax + ny * ay }];
+  });
+}
+
+/** What is seen of a curved place, and the gap at the sides where lettering is anchored; in the frame of the place. */
+function limitsOf({ window, box }: PlaceGeometry, { anchor, anchorGapMm: gap }: MeasuredPlace): HalfPlane[] {
+  const walls: HalfPlane[] = [];
+  if (window) {
+    walls.push({ nx: -1, ny: 0, c: -window.fromMm - FLAT_MM }, { nx: 1, ny: 0, c: window.toMm - FLAT_MM });
+  }
+  const name = anchor.toLowerCase();
+  const from = Math.max(0, window?.fromMm ?? 0);
+  const to = Math.min(box.widthMm, window?.toMm ?? box.widthMm);
+  if (gap > 0 && name.includes('left')) walls.push({ nx: -1, ny: 0, c: -from - gap });
+  if (gap > 0 && name.includes('right')) walls.push({ nx: 1, ny: 0, c: to - gap });
+  if (gap > 0 && name.includes('top')) walls.push({ nx: 0, ny: -1, c: -gap });
+  if (gap > 0 && name.includes('bottom')) walls.push({ nx: 0, ny: 1, c: box.heightMm - gap });
+  return walls;
+}
+
+/**
+ * From the frame of a place to the reader's.
+ * ```
+ *   place, reading 90°      reader
+ *   ┌───┐  W × H            ┌─────────┐  H × W
+ *   │ A │                   │ A n n   │   u = y, v = W − x
+ *   │ n │
+ *   │ n │
+ *   └───┘
+ * ```
+ */
+function turnerOf(deg: ReadingDeg, width: number, height: number) {
+  const point = ([x, y]: readonly [number, number]): readonly [number, number] => {
+    switch (deg) {
+      case 90:
+        return [y, width - x];
+      case 180:
+        return [width - x, height - y];
+      case 270:
+        return [height - y, x];
+      default:
+        return [x, y];
+    }
+  };
+  /** A direction turns without being moved. */
+  const direction = (x: number, y: number): readonly [number, number] => {
+    const [ox, oy] = point([0, 0]);
+    const [px, py] = point([x, y]);
+    return [px - ox, py - oy];
+  };
+  return {
+    isAside: deg === 90 || deg === 270,
+    point,
+    wall: ({ nx, ny, c }: HalfPlane): HalfPlane => {
+      const [tx, ty] = direction(nx, ny);
+      const [px, py] = point([nx * c, ny * c]);
+      return { nx: tx, ny: ty, c: tx * px + ty * py };
+    },
+    rect: ({ xMm, yMm, widthMm, heightMm }: PlaceRect): PlaceRect => {
+      const [ax, ay] = point([xMm, yMm]);
+      const [bx, by] = point([xMm + widthMm, yMm + heightMm]);
+      return { xMm: Math.min(ax, bx), yMm: Math.min(ay, by), widthMm: Math.abs(bx - ax), heightMm: Math.abs(by - ay) };
+    },
+    aim: ([right, down]: readonly [number, number]): readonly [number, number] => {
+      switch (deg) {
+        case 90:
+          return [down, 1 - right];
+        case 180:
+          return [1 - right, 1 - down];
+        case 270:
+          return [1 - down, right];
+        default:
+          return [right, down];
+      }
+    },
+  };
+}
+
+/** The box in the frame of the place that a box in the reader's frame covers. */
+export function boxInPlace({ turnDeg, widthMm: w, heightMm: h }: FreeSpace, box: PlaceRect): PlaceRect {
+  const { xMm, yMm, widthMm, heightMm } = box;
+  switch (turnDeg) {
+    case 90:
+      return { xMm: h - yMm - heightMm, yMm: xMm, widthMm: heightMm, heightMm: widthMm };
+    case 180:
+      return { xMm: w - xMm - widthMm, yMm: h - yMm - heightMm, widthMm, heightMm };
+    case 270:
+      return { xMm: yMm, yMm: w - xMm - widthMm, widthMm: heightMm, heightMm: widthMm };
+    default:
+      return box;
+  }
+}
