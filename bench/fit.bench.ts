@@ -1,12 +1,4 @@
-import {
-  finestOf,
-  fitRun,
-  jobOfSlot,
-  letterFindings,
-  measureFindings,
-  measureText,
-  textCache,
-} from '@/core/fit';
+import { finestOf, fitRun, jobOfSlot, letterFindings, measureFindings, measureText, textCache } from '@/core/fit';
 import { parseList } from '@/core/roster';
 import { type MeasuredPlace, type RunSpec, changePlace, changeRule } from '@/core/run';
 import { aRun, shippedFaces, withPlace } from '@/core/test';

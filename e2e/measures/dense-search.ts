@@ -39,7 +39,10 @@ export class DenseSearch {
   /** Whether ink of this size (units of the outline to the millimetre) lies free anywhere. Holes count as ink. */
   holds(ink: Outline, mmPerUnit: number): boolean {
     const rings = ink.islands.map(({ outer }) =>
-      Array.from({ length: outer.length / 2 }, (_, i) => [outer[2 * i]! * mmPerUnit, outer[2 * i + 1]! * mmPerUnit] as const),
+      Array.from(
+        { length: outer.length / 2 },
+        (_, i) => [outer[2 * i]! * mmPerUnit, outer[2 * i + 1]! * mmPerUnit] as const,
+      ),
     );
     const xs = rings.flat().map(([x]) => x);
     const ys = rings.flat().map(([, y]) => y);

@@ -77,7 +77,10 @@ export function randomPlace(kind: PlaceKind, random: Random): MeasuredPlace {
       ];
       return aPlace({
         outline: { kind: 'polygon', corners } as Shape,
-        clear: [round(between(0.1, 0.4), between(0, 0.3), between(6, 16)), round(between(0.6, 0.9), between(0.7, 1), between(6, 16))],
+        clear: [
+          round(between(0.1, 0.4), between(0, 0.3), between(6, 16)),
+          round(between(0.6, 0.9), between(0.7, 1), between(6, 16)),
+        ],
       });
     }
     case 'seam': {

@@ -15,6 +15,7 @@ import {
 import { presentOrThrow } from '@/core/outcome';
 import { type MainPlace, type PlaceAt, type RunSpec, makeId, placeAt } from '@/core/run';
 import type { BenchView, RunView } from '@/services';
+import type { FitClient } from '@/workers/fit-client';
 import type { TextPaths } from '@/workers/text-paths';
 import { browserKeeper } from './keeper';
 import { randomBytes } from './random-bytes';
@@ -38,6 +39,8 @@ export interface RunSession {
   readonly change: SpecSaver['change'];
   readonly fits: FitsState;
   readonly paths: TextPaths;
+  /** The worker that answered the fits, to be asked for remedies and comparisons. */
+  readonly askFits: () => FitClient | null;
   readonly work: Work;
   /** Numbers of made passes are needed for the tape; pages that make one say so. */
   readonly numPasses: number;
@@ -63,15 +66,15 @@ export function RunProvider({ run, bench, numPasses: initialPasses, children }: 
   const saved = useSyncExternalStore(saver.subscribe, saver.getSnapshot, saver.getSnapshot);
   const numTakenUp = useWaitingChanges(saver);
   useFollowedItems(saved.spec, saved.state, work.refresh);
-  const { fits, paths } = useFits(saved.spec);
+  const { fits, paths, askFits } = useFits(saved.spec);
   const [numPasses, setNumPasses] = useState(initialPasses);
   const [at, setAt] = useState<PlaceAt | null>(null);
   const session = useMemo((): RunSession => {
     const { spec, state: save, numUnsaved, canUndo, canRedo } = saved;
     const place = placeAt(spec, at);
     const held = { runId: run.id, spec, place, setAt, save, numUnsaved, canUndo, canRedo, saver, change: saver.change };
-    return { ...held, fits, paths, work, numPasses, setNumPasses, numTakenUp };
-  }, [run.id, saved, at, saver, fits, paths, work, numPasses, numTakenUp]);
+    return { ...held, fits, paths, askFits, work, numPasses, setNumPasses, numTakenUp };
+  }, [run.id, saved, at, saver, fits, paths, askFits, work, numPasses, numTakenUp]);
   return <RunContext value={session}>{children}</RunContext>;
 }
 

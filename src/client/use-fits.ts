@@ -20,7 +20,12 @@ interface Answered {
 }
 
 /** Fits of the spec, computed in a worker and again with every change; the last ones stay in sight meanwhile. */
-export function useFits(spec: RunSpec): { readonly fits: FitsState; readonly paths: TextPaths } {
+export function useFits(spec: RunSpec): {
+  readonly fits: FitsState;
+  readonly paths: TextPaths;
+  /** What the worker is asked besides, of the fits that it answered last; null before it has started. */
+  readonly askFits: () => FitClient | null;
+} {
   const client = useRef<FitClient | null>(null);
   const [paths] = useState(() => new TextPaths());
   const [answered, setAnswered] = useState<Answered | null>(null);
@@ -53,15 +58,22 @@ export function useFits(spec: RunSpec): { readonly fits: FitsState; readonly pat
     };
   }, [spec]);
 
-  return { fits: stateOf(answered, spec), paths };
+  const [askFits] = useState(() => () => client.current);
+  return { fits: stateOf(answered, spec), paths, askFits };
 }
 
 /** The fits with what measuring found; those it says nothing of stay the very same objects. */
 export function withMeasures(result: FitResult, measured: readonly MeasuredFit[]): FitResult {
   const fits = [...result.fits];
-  for (const { index, measures, findings } of measured) {
+  for (const { index, measures, findings, looked } of measured) {
     const fit = fits[index];
-    if (fit) fits[index] = { ...fit, measures, findings: [...fit.findings, ...findings] };
+    if (!fit) continue;
+    fits[index] = {
+      ...fit,
+      measures,
+      findings: [...fit.findings, ...findings],
+      looked: [...fit.looked, ...looked],
+    };
   }
   return { ...result, fits };
 }

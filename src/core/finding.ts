@@ -83,7 +83,13 @@ export type Finding =
   | { readonly kind: 'placeUnusable'; readonly severity: 'stop' }
   | { readonly kind: 'belowSet'; readonly severity: 'check'; readonly capHeightMm: number; readonly setMm: number }
   /** The size chosen by hand is more than its place holds. */
-  | { readonly kind: 'belowOwn'; readonly severity: 'check'; readonly by: 'height' | 'width'; readonly mm: number; readonly askedMm: number }
+  | {
+      readonly kind: 'belowOwn';
+      readonly severity: 'check';
+      readonly by: 'height' | 'width';
+      readonly mm: number;
+      readonly askedMm: number;
+    }
   | { readonly kind: 'extenderCosts'; readonly severity: 'note'; readonly costMm: number };
 
 export type Severity = Finding['severity'];
@@ -101,4 +107,19 @@ export function worstSeverity(findings: readonly Finding[]): Severity | null {
 
 export function hasStop(findings: readonly Finding[]): boolean {
   return worstSeverity(findings) === 'stop';
+}
+
+/** Stops that may be kept with a reason: something can be made, only not as well as it should be. */
+const KEEPABLE: ReadonlySet<Finding['kind']> = new Set(['tooSmall']);
+
+/** Whether a person may let it stand: checks by a tick, some stops with a written reason. */
+export function mayLetStand({ kind, severity }: Finding): boolean {
+  return severity === 'check' || (severity === 'stop' && KEEPABLE.has(kind));
+}
+
+/** What a finding says, in one word by which it is known again. Lengths count to 0.1 mm, so that a hair of change is none. */
+export function saidBy(finding: Finding): string {
+  return JSON.stringify(finding, (_, value: unknown) =>
+    typeof value === 'number' ? Number(value.toFixed(1)) : value,
+  ).slice(0, 400);
 }

@@ -1,6 +1,7 @@
 import * as Comlink from 'comlink';
-import type { RunSpec } from '@/core/run';
-import type { FitResult, FitWorkerApi, MeasuredFit } from './fit-protocol';
+import type { RemedyOffer } from '@/core/fit';
+import type { PlaceAt, RemedyKind, RunSpec } from '@/core/run';
+import type { Comparison, FitResult, FitWorkerApi, MeasuredFit, TakenRemedy } from './fit-protocol';
 import type { TextPaths } from './text-paths';
 
 export interface FitClient {
@@ -8,6 +9,12 @@ export interface FitClient {
   fit(spec: RunSpec): Promise<FitResult | null>;
   /** Measures the fits answered last, as long as no newer request comes. */
   measure(onMeasured: (measured: readonly MeasuredFit[]) => void): Promise<boolean>;
+  /** Remedies for one fit of the newest result, by its place in it; null when that was overtaken. */
+  remedies(index: number): Promise<readonly RemedyOffer[] | null>;
+  /** The same remedy for many of them. */
+  remedyForAll(indexes: readonly number[], kind: RemedyKind): Promise<readonly TakenRemedy[] | null>;
+  /** One place in another lettering. */
+  compare(at: PlaceAt, letteringId: string): Promise<Comparison | null>;
   stop(): void;
 }
 
@@ -27,6 +34,13 @@ export function startFitClient(paths: TextPaths): FitClient {
       return result;
     },
     measure: (onMeasured) => Promise.race([remote.measure(requestNo, Comlink.proxy(onMeasured)), failed]),
+    remedies: (index) => Promise.race([remote.remedies(requestNo, index), failed]),
+    remedyForAll: (indexes, kind) => Promise.race([remote.remedyForAll(requestNo, indexes, kind), failed]),
+    async compare(at, letteringId) {
+      const result = await Promise.race([remote.compare(requestNo, at, letteringId), failed]);
+      if (result) paths.add(result.drawn);
+      return result;
+    },
     stop: () => worker.terminate(),
   };
 }

@@ -126,9 +126,21 @@ function measuredFit(spec: RunSpec, { lettered, emMm, slot }: Fit, job: LetterJo
   return { index, measures, findings: open, looked };
 }
 
-/** Remedies for one fit of the request answered last. */
-export function remediesForScreen(index: number): readonly RemedyOffer[] {
-  return answered ? remediesFor(answered.spec, answered.report, index, cache) : [];
+/** Remedies for one fit of the request answered last; null when nobody waits for them any more. */
+export async function remediesForScreen(
+  index: number,
+  isCurrent: () => boolean,
+): Promise<readonly RemedyOffer[] | null> {
+  if (!answered || !(await haveAllFaces(answered.spec, isCurrent)) || !isCurrent()) return null;
+  return remediesFor(answered.spec, answered.report, index, cache);
+}
+
+/** Remedies try every lettering of the run. */
+async function haveAllFaces({ shop }: RunSpec, isCurrent: () => boolean): Promise<boolean> {
+  for (const { value } of shop.letterings) {
+    for (const { face } of value.lines) if (!(await haveFace(face, isCurrent))) return false;
+  }
+  return true;
 }
 
 /** One remedy for many fits; null as soon as nobody waits for it any more. */
@@ -138,6 +150,7 @@ export async function remedyForAllOnScreen(
   isCurrent: () => boolean,
 ): Promise<readonly TakenRemedy[] | null> {
   const taken: TakenRemedy[] = [];
+  if (!answered || !(await haveAllFaces(answered.spec, isCurrent))) return null;
   for (const index of indexes) {
     await letMessagesIn();
     if (!answered || !isCurrent()) return null;

@@ -21,7 +21,7 @@ const api: FitWorkerApi = {
   },
   async remedies(requestNo, index) {
     const { remediesForScreen } = await core;
-    return requestNo === newest ? remediesForScreen(index) : null;
+    return remediesForScreen(index, () => requestNo === newest);
   },
   async remedyForAll(requestNo, indexes, kind) {
     const { remedyForAllOnScreen } = await core;

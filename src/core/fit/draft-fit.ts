@@ -3,7 +3,15 @@ import { type InkShape, type LargestFit, bodyShape, inkShape, largestFit } from 
 import type { LetteredText } from '../lettering';
 import { presentOrThrow } from '../outcome';
 import { type FreeSpace, freeSpace } from '../place';
-import { type Lettering, type RunSpec, type SizeGroup, findBlank, findLettering, findSizeGroup, measuredOf } from '../run';
+import {
+  type Lettering,
+  type RunSpec,
+  type SizeGroup,
+  findBlank,
+  findLettering,
+  findSizeGroup,
+  measuredOf,
+} from '../run';
 import type { FitSlot } from './fit-slots';
 import type { Sizable } from './size-set';
 import { type TextCache, jobOfSlot } from './text-cache';
@@ -15,6 +23,8 @@ export interface Draft {
   readonly lettered: LetteredText;
   readonly lettering: Lettering;
   readonly group: SizeGroup;
+  /** What its lowest layer is cut from. */
+  readonly materialId: string;
   /** Null without ink. */
   readonly ink: InkShape | null;
   /** Null when there is no such size or colour of the blank, or no room in its place. */
@@ -45,7 +55,9 @@ export function draftFit(spec: RunSpec, slot: FitSlot, cache: TextCache): Draft 
     own: slot.own.size ?? null,
     isOut: hasStop(findings) || !largest || slot.own.size !== undefined,
   };
-  return { slot, lettered, lettering, group, ink, space, largest, letterEm, findings, sizable };
+  const [layer] = lettering.layers;
+  const materialId = presentOrThrow(slot.place.materials[layer!.slot], `material for ${layer!.slot}`);
+  return { slot, lettered, lettering, group, materialId, ink, space, largest, letterEm, findings, sizable };
 }
 
 export function spaceOf(spec: RunSpec, { variant, blankId, place }: FitSlot): FreeSpace | null {

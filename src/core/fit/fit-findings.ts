@@ -1,7 +1,6 @@
 import { contrastProblem } from '../colour';
 import { type Finding, hasStop } from '../finding';
 import { type RunSpec, UNREAD_QUANTITY, findMaterial } from '../run';
-import { presentOrThrow } from '../outcome';
 import { type Draft, extenderCostEm } from './draft-fit';
 import type { SetSize, SizedText } from './size-set';
 
@@ -48,10 +47,9 @@ function sizeFindings(draft: Draft, { letterMm, isHeld, missed }: SizedText, set
   return found;
 }
 
-function contrastFindings(spec: RunSpec, { slot: { place, variant }, lettering, lettered }: Draft): Finding[] {
+function contrastFindings(spec: RunSpec, { slot: { variant }, materialId, lettered }: Draft): Finding[] {
   if (!variant || !lettered.inkBox) return [];
-  const slot = lettering.layers[0]!.slot;
-  const { colour } = findMaterial(spec, presentOrThrow(place.materials[slot], `material for ${slot}`));
+  const { colour } = findMaterial(spec, materialId);
   const problem = problemOf(colour.hex, variant.colour.hex);
   if (!problem) return [];
   const { why, difference } = problem;

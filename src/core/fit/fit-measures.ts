@@ -114,7 +114,8 @@ function passingHeight(
   if (widthMm <= 0) return null;
   for (let factor = (leastMm / widthMm) * 1.005; factor <= MOST_GROWTH; factor *= 1.06) {
     const spot = measureText(lettered, emMm * factor, finest)[part];
-    if (!spot || spot.widthMm >= leastMm || (part === 'gap' && spot.closes)) return emMm * factor * lettered.capHeightEm;
+    if (!spot || spot.widthMm >= leastMm || (part === 'gap' && spot.closes))
+      return emMm * factor * lettered.capHeightEm;
   }
   return null;
 }

@@ -29,6 +29,8 @@ export interface FitNumbers extends FitRef {
   readonly edgeMm: number;
   readonly areaMm2: number;
   readonly letteringId: string;
+  /** What its lowest layer is cut from. */
+  readonly materialId: string;
   readonly findings: readonly Finding[];
   /** Findings that somebody looked at and let stand. */
   readonly looked: readonly Finding[];
@@ -53,6 +55,7 @@ export function fitNumbers({ slot, lettered, ...fit }: Fit): FitNumbers {
     boundBy,
     ...outlineFacts(lettered, emMm),
     letteringId: slot.place.letteringId,
+    materialId: fit.materialId,
     findings: fit.findings,
     looked: fit.looked,
   };

@@ -15,6 +15,8 @@ import type { TextCache } from './text-cache';
 export interface Fit {
   readonly slot: FitSlot;
   readonly lettered: LetteredText;
+  /** What its lowest layer is cut from. */
+  readonly materialId: string;
   /** Millimetres to the em; with `lettered` it gives the outline. Zero when there is nothing to draw. */
   readonly emMm: number;
   readonly inkWidthMm: number;
@@ -80,6 +82,7 @@ function finishFit(
   return {
     slot,
     lettered,
+    materialId: draft.materialId,
     emMm,
     inkWidthMm: (ink?.widthEm ?? 0) * emMm,
     inkHeightMm: (ink?.heightEm ?? 0) * emMm,

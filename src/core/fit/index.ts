@@ -11,6 +11,6 @@ export { type LetterJob, type TextCache, jobOfSlot, letterJobKey, letterJobs, te
 export { type RemedyOffer, remediesFor, remedyOffer } from './remedies';
 export { type SetSize, type TextCost } from './size-set';
 export { letterFindings } from './letter-findings';
-export { mayLetStand, openAndLooked, saidBy } from './looked-findings';
+export { openAndLooked } from './looked-findings';
 export { type OutlineFacts, outlineFacts } from './outline-facts';
 export { placedOutline, inkOutline } from './placed-outline';

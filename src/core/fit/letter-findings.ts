@@ -8,7 +8,12 @@ import type { LetterJob, TextCache } from './text-cache';
 const YEAR = /[0-9]{4}|[0-9]{1,2}[./-][0-9]{1,2}/;
 
 /** What is to say of the letters one by one: figures that are not of full height in a year, neighbours that nearly touch. */
-export function letterFindings(job: LetterJob, cache: TextCache, emMm: number, { gapMm: leastMm }: FinestCut): Finding[] {
+export function letterFindings(
+  job: LetterJob,
+  cache: TextCache,
+  emMm: number,
+  { gapMm: leastMm }: FinestCut,
+): Finding[] {
   const found: Finding[] = [];
   const face = cache.faceOf(job);
   const text = job.lines.map((line) => line.text).join(' ');

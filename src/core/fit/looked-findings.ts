@@ -1,21 +1,5 @@
-import type { Finding } from '../finding';
+import { type Finding, mayLetStand, saidBy } from '../finding';
 import { type Looked, type RunSpec, type SlotRef, lookedKey } from '../run';
-
-/** Stops that may be kept with a reason: something can be made, only not as well as it should be. */
-const KEEPABLE: ReadonlySet<Finding['kind']> = new Set(['tooSmall']);
-
-/** Whether a person may let it stand: checks by a tick, some stops with a written reason. */
-export function mayLetStand({ kind, severity }: Finding): boolean {
-  return severity === 'check' || (severity === 'stop' && KEEPABLE.has(kind));
-}
-
-/** What a finding says, in one word by which it is known again. Lengths count to 0.1 mm, so that a hair of change is none. */
-export function saidBy(finding: Finding): string {
-  return JSON.stringify(finding, (_, value: unknown) => (typeof value === 'number' ? Number(value.toFixed(1)) : value)).slice(
-    0,
-    400,
-  );
-}
 
 /** Findings that are open, and those that were let stand and still say the same. */
 export function openAndLooked(

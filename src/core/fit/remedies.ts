@@ -1,6 +1,13 @@
 import { type Finding, hasStop } from '../finding';
 import { applyCase } from '../lettering';
-import { type OverrideSet, type RemedyKind, type RunSpec, findLettering, isConnectedFace, tightenLimitEm } from '../run';
+import {
+  type OverrideSet,
+  type RemedyKind,
+  type RunSpec,
+  findLettering,
+  isConnectedFace,
+  tightenLimitEm,
+} from '../run';
 import { type Draft, draftFit } from './draft-fit';
 import { fitFindings } from './fit-findings';
 import { finestOf, measureFindings, measureText } from './fit-measures';
@@ -46,7 +53,7 @@ export function remedyOffer(
 ): RemedyOffer | null {
   const draft = report.drafts[index];
   if (!draft?.ink || !draft.space) return null;
-  if (kind === 'shorten') return offerOf(spec, report, index, draft, kind, [], cache);
+  if (kind === 'shorten') return offerOf(spec, report, index, draft, kind, []);
   const tried = candidates(spec, report, draft, kind, cache)
     .map(({ sets, slot }) => ({ sets, draft: draftFit(spec, slot, cache) }))
     .filter((one) => one.draft.lettered.missing.length === 0);
@@ -58,7 +65,7 @@ export function remedyOffer(
     null,
   );
   if (!best || easeOf(best.draft) < easeOf(draft) * LEAST_GAIN) return null;
-  return offerOf(spec, report, index, best.draft, kind, best.sets, cache);
+  return offerOf(spec, report, index, best.draft, kind, best.sets);
 }
 
 /** How far its largest capitals are above the least of its lettering. */
@@ -169,7 +176,6 @@ function offerOf(
   draft: Draft,
   kind: RemedyKind,
   sets: readonly OverrideSet[],
-  cache: TextCache,
 ): RemedyOffer {
   const { group, lettered: drawn, slot } = draft;
   const set = setWith(report, index, draft);

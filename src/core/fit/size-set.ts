@@ -95,7 +95,11 @@ export function sizeText({ mostMm, widthPerHeight, own }: Sizable, rule: SizeRul
   const size = own ?? (rule.kind === 'own' ? rule.size : null);
   if (size) {
     const wanted = size.by === 'height' ? size.mm : widthPerHeight > 0 ? size.mm / widthPerHeight : 0;
-    return { letterMm: Math.min(mostMm, wanted), isHeld: wanted < mostMm, missed: wanted > mostMm + 1e-9 ? size : null };
+    return {
+      letterMm: Math.min(mostMm, wanted),
+      isHeld: wanted < mostMm,
+      missed: wanted > mostMm + 1e-9 ? size : null,
+    };
   }
   if (!set || set.letterMm >= mostMm) return { letterMm: mostMm, isHeld: false, missed: null };
   return { letterMm: set.letterMm, isHeld: true, missed: null };

@@ -1,5 +1,3 @@
-import type { Ring } from './outline';
-
 /** Ray casting to the right. Points exactly on the ring may fall either way: ask about points that are clear of it. */
 export function isPointInRing(x: number, y: number, ring: ArrayLike<number>): boolean {
   let isInside = false;

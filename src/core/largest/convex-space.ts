@@ -20,7 +20,12 @@ type Point = readonly [number, number];
  * The spot nearest to `aim` at which ink of this size lies behind all walls; null when there is none. The spots that do are a
  * convex polygon: a square round the aim, cut by every wall.
  */
-export function nearestBehindWalls(walls: readonly InkWall[], emMm: number, aim: Point, withinMm: number): Point | null {
+export function nearestBehindWalls(
+  walls: readonly InkWall[],
+  emMm: number,
+  aim: Point,
+  withinMm: number,
+): Point | null {
   const [aimX, aimY] = aim;
   let spots: Point[] = [
     [aimX - withinMm, aimY - withinMm],

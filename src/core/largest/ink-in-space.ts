@@ -68,7 +68,8 @@ function isOff(ink: InkShape, block: Block, lie: Lie): boolean {
   let isClear = true;
   eachEdge(ink.rings, lie, (ax, ay, bx, by) => {
     if (!isClear) return;
-    if (Math.max(ax, bx) < minX || Math.min(ax, bx) > maxX || Math.max(ay, by) < minY || Math.min(ay, by) > maxY) return;
+    if (Math.max(ax, bx) < minX || Math.min(ax, bx) > maxX || Math.max(ay, by) < minY || Math.min(ay, by) > maxY)
+      return;
     for (let i = 0, j = ring.length - 2; i < ring.length && isClear; j = i, i += 2) {
       if (segmentsMeet(ax, ay, bx, by, ring[j]!, ring[j + 1]!, ring[i]!, ring[i + 1]!)) isClear = false;
     }

@@ -119,7 +119,13 @@ const NUDGES: readonly (readonly [number, number])[] = [
  * Where ink of a size that fits comes to lie: at `aim` (the top left corner of its box) or as near to it as the place allows.
  * `largest` is the lie of the largest size, which shows that there is a way.
  */
-export function lieNear(ink: InkShape, space: FreeSpace, emMm: number, aim: readonly [number, number], largest: Lie): Lie {
+export function lieNear(
+  ink: InkShape,
+  space: FreeSpace,
+  emMm: number,
+  aim: readonly [number, number],
+  largest: Lie,
+): Lie {
   const [aimX, aimY] = aim;
   if (space.isRect) {
     const { usable } = space;
@@ -142,7 +148,14 @@ export function lieNear(ink: InkShape, space: FreeSpace, emMm: number, aim: read
 }
 
 /** A free lie of this size, as near to the aim as one is easily found. */
-function startNear(ink: InkShape, walls: readonly InkWall[], space: FreeSpace, emMm: number, [aimX, aimY]: readonly [number, number], largest: Lie): Lie {
+function startNear(
+  ink: InkShape,
+  walls: readonly InkWall[],
+  space: FreeSpace,
+  emMm: number,
+  [aimX, aimY]: readonly [number, number],
+  largest: Lie,
+): Lie {
   const off = ({ xMm, yMm }: Lie) => Math.hypot(xMm - aimX, yMm - aimY);
   const shrink = largest.emMm - emMm;
   // Most ink that gets smaller about one of its own points stays off what it stayed off before.

@@ -40,11 +40,21 @@ export function grown(
   let reachMm = firstReachMm;
   const span = Math.max(ink.widthEm, ink.heightEm);
   for (let step = 0; step < MOST_STEPS && reachMm > 0.02; step++) {
-    const rows = gapWalls(rings, marginEm, space, lie, 2.5 * reachMm).map(({ nx, ny, reachEm, c }) => [nx, ny, reachEm, c]);
+    const rows = gapWalls(rings, marginEm, space, lie, 2.5 * reachMm).map(({ nx, ny, reachEm, c }) => [
+      nx,
+      ny,
+      reachEm,
+      c,
+    ]);
     for (const { nx, ny, reachEm, c } of walls) rows.push([nx, ny, reachEm, c]);
     // Counted from here, so that the bounds of the programme are the reach; the size in the ink's own span.
     const from = [lie.xMm, lie.yMm, lie.emMm];
-    const moved = rows.map(([a = 0, b = 0, e = 0, c = 0]) => [a, b, e / span, c - a * from[0]! - b * from[1]! - e * from[2]!]);
+    const moved = rows.map(([a = 0, b = 0, e = 0, c = 0]) => [
+      a,
+      b,
+      e / span,
+      c - a * from[0]! - b * from[1]! - e * from[2]!,
+    ]);
     const best = farthest([0, 0, 1], moved, reachMm);
     if (!best) return lie;
     const next = { xMm: lie.xMm + best[0]!, yMm: lie.yMm + best[1]!, emMm: lie.emMm + best[2]! / span };
@@ -60,7 +70,14 @@ export function grown(
 const MOST_MOVES = 6;
 
 /** Moves ink of a fixed size from a free lie towards `aim`, as near as it comes in a few steps. */
-export function moved(rings: readonly Float64Array[], walls: readonly InkWall[], space: FreeSpace, start: Lie, aim: readonly [number, number], reachMm: number): Lie {
+export function moved(
+  rings: readonly Float64Array[],
+  walls: readonly InkWall[],
+  space: FreeSpace,
+  start: Lie,
+  aim: readonly [number, number],
+  reachMm: number,
+): Lie {
   let lie = start;
   for (let step = 0; step < MOST_MOVES; step++) {
     const near = [...gapWalls(rings, 0, space, lie, 2.5 * reachMm), ...walls, ...squareRound(lie, reachMm)];
@@ -83,7 +100,13 @@ function squareRound({ xMm, yMm }: Lie, reachMm: number): InkWall[] {
 }
 
 /** Every edge of the ink near a block as a wall between the two. */
-function gapWalls(rings: readonly Float64Array[], marginEm: number, space: FreeSpace, lie: Lie, withinMm: number): InkWall[] {
+function gapWalls(
+  rings: readonly Float64Array[],
+  marginEm: number,
+  space: FreeSpace,
+  lie: Lie,
+  withinMm: number,
+): InkWall[] {
   const { xMm, yMm, emMm } = lie;
   const found: InkWall[] = [];
   const isCoarse = marginEm > 0;

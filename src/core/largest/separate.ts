@@ -42,14 +42,7 @@ export interface Gap {
  * Measures the gap between a segment and a convex ring into `gap`. They must not overlap; at a distance of nothing there is
  * no direction.
  */
-export function measureGapInPlace(
-  gap: Gap,
-  ring: Float64Array,
-  ax: number,
-  ay: number,
-  bx: number,
-  by: number,
-): void {
+export function measureGapInPlace(gap: Gap, ring: Float64Array, ax: number, ay: number, bx: number, by: number): void {
   let least2 = Infinity;
   let dx = 0;
   let dy = 0;

@@ -31,10 +31,7 @@ function gridOf(space: FreeSpace): Grid {
 }
 
 function computed({ widthMm, heightMm, outline, clear, walls }: FreeSpace): Grid {
-  const cellMm = Math.max(
-    Math.min(widthMm, heightMm) / ACROSS_SHORTER,
-    Math.sqrt((widthMm * heightMm) / MOST_CELLS),
-  );
+  const cellMm = Math.max(Math.min(widthMm, heightMm) / ACROSS_SHORTER, Math.sqrt((widthMm * heightMm) / MOST_CELLS));
   const columns = Math.ceil(widthMm / cellMm);
   const rows = Math.ceil(heightMm / cellMm);
   const taken = new Uint8Array(columns * rows);
@@ -76,7 +73,8 @@ export function freeSpots(ink: InkShape, space: FreeSpace, emMm: number, most = 
   for (const { minX, minY, maxX, maxY } of ink.rows) {
     const [left, right] = [Math.round(minX * perCell), Math.round(maxX * perCell)];
     const [top, bottom] = [Math.round(minY * perCell), Math.round(maxY * perCell)];
-    if (right > left && bottom > top) boxes.push(top * stride + left, top * stride + right, bottom * stride + left, bottom * stride + right);
+    if (right > left && bottom > top)
+      boxes.push(top * stride + left, top * stride + right, bottom * stride + left, bottom * stride + right);
   }
   const across = Math.round(ink.widthEm * perCell);
   const down = Math.round(ink.heightEm * perCell);

@@ -62,11 +62,7 @@ export function changeMaterial(spec: RunSpec, at: PlaceAt | null, materialId: st
 }
 
 /** The size group of the place that is looked at. */
-export function changeSizeGroup(
-  spec: RunSpec,
-  at: PlaceAt | null,
-  change: Partial<Omit<SizeGroup, 'id'>>,
-): RunSpec {
+export function changeSizeGroup(spec: RunSpec, at: PlaceAt | null, change: Partial<Omit<SizeGroup, 'id'>>): RunSpec {
   const { sizeGroup } = placeAt(spec, at);
   return {
     ...spec,

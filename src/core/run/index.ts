@@ -74,7 +74,14 @@ export { type SpecFault, specFaults } from './spec-faults';
 export { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
 export { DEFAULT_BAND, DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
 export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
-export { type OverrideSet, type OwnSettings, dropOverrides, ownSettingsAt, setOverride, setOverrides } from './overrides';
+export {
+  type OverrideSet,
+  type OwnSettings,
+  dropOverrides,
+  ownSettingsAt,
+  setOverride,
+  setOverrides,
+} from './overrides';
 export { dropLooked, lookedKey, setLooked } from './looked';
 export { newRunSpec } from './new-run';
 export { type DeepReadonly } from './deep-readonly';
@@ -106,5 +113,13 @@ export {
 export { type ShapeBox, shapeBox } from './shape-box';
 export { measuredOf } from './twin-place';
 export { type VariantMissing, chooseVariant, sizeKey } from './choose-variant';
-export { type ShippedFace, SHIPPED_FACES, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath, isConnectedFace, tightenLimitEm } from './shipped-faces';
+export {
+  type ShippedFace,
+  SHIPPED_FACES,
+  BRASS_SCRIPT_SHA,
+  STAND_BLOCK_SHA,
+  faceFilePath,
+  isConnectedFace,
+  tightenLimitEm,
+} from './shipped-faces';
 export { UNREAD_QUANTITY } from './entry-fields';

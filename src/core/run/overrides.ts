@@ -63,9 +63,11 @@ export function setOverrides(
     const isMeant = override.set.kind === set.kind && wanted.delete(slotKeyOf(override.at as SlotRef));
     return isMeant ? { ...override, set } : override;
   });
-  const added = [...wanted.values()].map(
-    (at): Override => ({ id: makeId(randomBytes), at: { entryId: at.entryId, useId: at.useId, placeId: at.placeId }, set }),
-  );
+  const added = [...wanted.values()].map((at): Override => ({
+    id: makeId(randomBytes),
+    at: { entryId: at.entryId, useId: at.useId, placeId: at.placeId },
+    set,
+  }));
   return { ...spec, overrides: [...overrides, ...added] };
 }
 

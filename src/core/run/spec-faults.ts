@@ -11,7 +11,9 @@ export interface SpecFault {
 /** What the schema cannot see: every id that is used exists, and none exists twice. Empty when all is well. */
 export function specFaults(spec: RunSpec): SpecFault[] {
   return [
-    ...doubledIds(spec), ...spec.uses.flatMap((use, i) => useFaults(spec, use, `uses.${i}`)), ...bedFaults(spec),
+    ...doubledIds(spec),
+    ...spec.uses.flatMap((use, i) => useFaults(spec, use, `uses.${i}`)),
+    ...bedFaults(spec),
     ...overrideFaults(spec),
   ];
 }

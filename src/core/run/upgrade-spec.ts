@@ -146,9 +146,7 @@ function upgradeFrom4(spec: Json): unknown {
   return {
     ...spec,
     formatVersion: 5,
-    sizeGroups: sizeGroups.map((group: unknown) =>
-      isObject(group) ? { ...group, ...DEFAULT_GROUP } : group,
-    ),
+    sizeGroups: sizeGroups.map((group: unknown) => (isObject(group) ? { ...group, ...DEFAULT_GROUP } : group)),
     looked: {},
     remedies: DEFAULT_REMEDIES,
   };

@@ -20,7 +20,9 @@ export interface ProofRow {
 
 /** In roster order, place by place; entries that are withdrawn or give no item have none. */
 export function proofRows(spec: RunSpec): ProofRow[] {
-  const own = new Set(spec.overrides.filter(({ set }) => set.kind === 'wording').map(({ at }) => slotKeyOf(at as SlotRef)));
+  const own = new Set(
+    spec.overrides.filter(({ set }) => set.kind === 'wording').map(({ at }) => slotKeyOf(at as SlotRef)),
+  );
   return spec.entries
     .filter(({ withdrawn, quantity }) => !withdrawn && quantity > 0)
     .flatMap((entry) =>

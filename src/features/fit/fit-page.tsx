@@ -1,19 +1,28 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { useLengths, usePlaces, useRun } from '@/client';
+import { type PlaceOption, useLengths, usePlaces, useRun } from '@/client';
 import { placeGeometry } from '@/core/place';
+import type { MainPlace } from '@/core/run';
 import { Choice } from '@/ui';
+import type { ScreenFit } from '@/workers/fit-protocol';
+import { ChosenBar } from './chosen-bar';
+import { CompareBar } from './compare-bar';
+import { decisionSubject } from './decision-subject';
+import { fitKey, slotOf } from './fit-key';
+import { type FitOrder, ordered } from './fit-order';
 import { FitSide } from './fit-side';
 import { FitWall } from './fit-wall';
-import { type FitOrder, ordered } from './fit-order';
+import { ORDER_WORDS } from './sentences';
+import { useComparison } from './use-comparison';
+import { useWallSelection } from './use-wall-selection';
 
 /** The wall of fits: every name at one scale on the blank's own colour, those that need a decision first. */
 export function FitPage() {
   const { fits } = useRun();
-  const { pair } = useLengths();
   const [order, setOrder] = useState<FitOrder>('risk');
-  const { place, options, chosen, choose } = usePlaces();
+  const [otherId, setOtherId] = useState<string | null>(null);
+  const { place, options, chosen: placeKey, choose } = usePlaces();
   const all = fits.last?.fits;
   const { useId, placeId } = place.at;
   const here = useMemo(
@@ -21,52 +30,115 @@ export function FitPage() {
     [all, useId, placeId],
   );
   const shown = useMemo(() => ordered(here, order), [here, order]);
-  const { box, usable, isInscribed } = placeGeometry(place.variant, place.measured);
-  const isAlike = place.use.variant.kind === 'fixed';
-  const numUnmeasured = shown.filter(({ measures, emMm }) => measures === null && emMm > 0).length;
+  const selection = useWallSelection(shown);
+  const comparison = useComparison(otherId);
+  const subject = decisionSubject(shown, selection.focusKey);
+  const chosen = shown.filter((fit) => selection.chosen.has(fitKey(fit)));
   return (
     <div className="grid flex-1 lg:grid-cols-[316px_minmax(0,1fr)]">
-      <FitSide place={place} shown={here} />
+      <FitSide place={place} shown={here} subject={subject} selection={selection} />
       <section className="min-w-0 p-5" aria-busy={fits.kind === 'computing'}>
-        {options.length > 1 && (
-          <div className="mb-4">
-            <Choice label="Place" options={options} value={chosen} onChange={choose} />
-          </div>
+        <WallHead
+          place={place}
+          shown={shown}
+          options={options}
+          placeKey={placeKey}
+          onPlace={choose}
+          order={order}
+          onOrder={setOrder}
+          otherId={otherId}
+          onCompare={setOtherId}
+        />
+        {chosen.length > 0 && (
+          <ChosenBar
+            key={[...selection.chosen].join()}
+            slots={chosen.map(slotOf)}
+            numChosen={chosen.length}
+            place={place}
+            onClear={() => selection.choose([])}
+          />
         )}
-        <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
-          <h1 className="heading-small">
-            {shown.length} {shown.length === 1 ? 'fit' : 'fits'}, all at one scale
-            {fits.kind === 'computing' && fits.last !== null && ' · fitting…'}
-            {numUnmeasured > 0 && ` · ${numUnmeasured} to measure`}
-          </h1>
-          <p>
-            {place.blank.name}, {place.role.name}{' '}
-            {isAlike ? <span className="measure">{pair(box.widthMm, box.heightMm)}</span> : 'by size and colour'}
-            {isAlike && isInscribed && usable && (
-              <>
-                {' '}
-                · lettering takes the largest upright rectangle in it,{' '}
-                <span className="measure">{pair(usable.widthMm, usable.heightMm)}</span>
-              </>
-            )}
-          </p>
-          <OrderSwitch order={order} onChange={setOrder} />
-        </div>
+        {otherId !== null && (
+          <CompareBar
+            place={place}
+            shown={shown}
+            letteringId={otherId}
+            comparison={comparison}
+            onEnd={() => setOtherId(null)}
+          />
+        )}
         {fits.last === null && <p className="text-lg">Drawing and measuring every text…</p>}
-        <FitWall fits={shown} place={place} />
+        <FitWall
+          fits={shown}
+          place={place}
+          subjectKey={subject && fitKey(subject)}
+          selection={selection}
+          comparison={otherId === null ? null : comparison}
+        />
       </section>
     </div>
   );
 }
 
-function OrderSwitch({ order, onChange }: { order: FitOrder; onChange: (order: FitOrder) => void }) {
+interface WallHeadProps {
+  readonly place: MainPlace;
+  readonly shown: readonly ScreenFit[];
+  readonly options: readonly PlaceOption[];
+  readonly placeKey: string;
+  readonly onPlace: (key: string) => void;
+  readonly order: FitOrder;
+  readonly onOrder: (order: FitOrder) => void;
+  readonly otherId: string | null;
+  readonly onCompare: (letteringId: string | null) => void;
+}
+
+function WallHead({ place, shown, options, placeKey, onPlace, order, onOrder, otherId, onCompare }: WallHeadProps) {
+  const { fits, spec } = useRun();
+  const { pair } = useLengths();
+  const { box } = placeGeometry(place.variant, place.measured);
+  const isAlike = place.use.variant.kind === 'fixed';
+  const numUnmeasured = shown.filter(({ measures, emMm }) => measures === null && emMm > 0).length;
   return (
-    <label className="flex items-center gap-2">
-      <span className="heading-small">Order</span>
-      <select value={order} onChange={(event) => onChange(event.target.value as FitOrder)}>
-        <option value="risk">what needs a look first</option>
-        <option value="roster">as in the roster</option>
-      </select>
-    </label>
+    <>
+      {options.length > 1 && (
+        <div className="mb-4">
+          <Choice label="Place" options={options} value={placeKey} onChange={onPlace} />
+        </div>
+      )}
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-x-5 gap-y-2">
+        <h1 className="heading-small">
+          {shown.length} {shown.length === 1 ? 'fit' : 'fits'}, all at one scale
+          {fits.kind === 'computing' && fits.last !== null && ' · fitting…'}
+          {numUnmeasured > 0 && ` · ${numUnmeasured} to measure`}
+        </h1>
+        <p>
+          {place.blank.name}, {place.role.name}{' '}
+          {isAlike ? <span className="measure">{pair(box.widthMm, box.heightMm)}</span> : 'by size and colour'}
+        </p>
+        <label className="flex items-center gap-2">
+          <span className="heading-small">Order</span>
+          <select value={order} onChange={(event) => onOrder(event.target.value as FitOrder)}>
+            {Object.entries(ORDER_WORDS).map(([id, words]) => (
+              <option key={id} value={id}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex items-center gap-2">
+          <span className="heading-small">Beside</span>
+          <select value={otherId ?? ''} onChange={(event) => onCompare(event.target.value || null)}>
+            <option value="">no other lettering</option>
+            {spec.shop.letterings
+              .filter(({ id }) => id !== place.placeUse.letteringId)
+              .map(({ id, value }) => (
+                <option key={id} value={id}>
+                  {value.name}
+                </option>
+              ))}
+          </select>
+        </label>
+      </div>
+    </>
   );
 }

@@ -1,28 +1,55 @@
 'use client';
 
 import { useRun } from '@/client';
-import { type MainPlace, changeRule } from '@/core/run';
+import { type MainPlace, changeSizeGroup } from '@/core/run';
 import type { ScreenFit } from '@/workers/fit-protocol';
-import { CapHeights } from './cap-heights';
+import { CostsPanel } from './costs-panel';
+import { DecisionPanel } from './decision-panel';
+import { fitKey } from './fit-key';
+import { HeightStrip } from './height-strip';
 import { LetteringPanel } from './lettering-panel';
 import { MaterialPanel } from './material-panel';
+import { OpenFindings } from './open-findings';
+import { RemedyOrder } from './remedy-order';
 import { SizeRulePanel } from './size-rule-panel';
+import type { WallSelection } from './use-wall-selection';
 
-/** Everything that changes the wall is beside the wall: size rule, lettering and film are one decision. */
-export function FitSide({ place, shown }: { readonly place: MainPlace; readonly shown: readonly ScreenFit[] }) {
+interface FitSideProps {
+  readonly place: MainPlace;
+  readonly shown: readonly ScreenFit[];
+  readonly subject: ScreenFit | null;
+  readonly selection: WallSelection;
+}
+
+/** Everything that changes the wall is beside the wall: size rule, the text in question, lettering and film are one decision. */
+export function FitSide({ place, shown, subject, selection }: FitSideProps) {
   const { change, fits } = useRun();
   const { at } = place;
   const { lettering, material, materialId, placeUse, sizeGroup } = place;
+  const setSize = fits.last?.setSizes[sizeGroup.id] ?? null;
+  const pickText = (text: string) => {
+    const fit = shown.find((one) => one.text.join(' ') === text);
+    if (fit) selection.focus(fitKey(fit));
+  };
   return (
     <aside className="grid content-start gap-5 border-r border-rule-strong bg-paper p-5">
+      {subject && <DecisionPanel shown={shown} subject={subject} onDone={() => selection.focus(null)} />}
       <SizeRulePanel
-        rule={sizeGroup.rule}
-        setHeight={fits.last?.setSizes[sizeGroup.id] ?? null}
-        onChange={(rule) => change((now) => changeRule(now, at, rule))}
+        group={sizeGroup}
+        setSize={setSize}
+        onChange={(part) => change((now) => changeSizeGroup(now, at, part))}
       />
-      <CapHeights fits={shown} leastMm={lettering.minLetterHeightMm} />
+      <HeightStrip
+        fits={shown}
+        leastMm={lettering.minLetterHeightMm}
+        chosen={selection.chosen}
+        onChoose={selection.choose}
+      />
+      <OpenFindings shown={shown} subject={subject} onPick={selection.focus} />
+      {setSize && <CostsPanel setSize={setSize} onPick={pickText} />}
       <LetteringPanel at={at} letteringId={placeUse.letteringId} lettering={lettering} />
       <MaterialPanel at={at} materialId={materialId} material={material} />
+      <RemedyOrder />
     </aside>
   );
 }

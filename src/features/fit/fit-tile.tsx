@@ -1,11 +1,11 @@
 import { memo } from 'react';
-import { type Lengths, findingSentence, inkTransform } from '@/client';
+import { type Lengths, findingSentence, findingWords } from '@/client';
 import { type Finding, worstSeverity } from '@/core/finding';
-import type { Measures } from '@/core/fit';
 import type { ShapeBox } from '@/core/run';
 import { SeverityTag } from '@/ui';
-import type { ScreenFit } from '@/workers/fit-protocol';
-import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
+import type { ComparedFit, ScreenFit } from '@/workers/fit-protocol';
+import { fitKey } from './fit-key';
+import { MEASURES, TileDrawing } from './tile-drawing';
 import type { TilePlace } from './tile-place';
 
 interface FitTileProps {
@@ -19,109 +19,127 @@ interface FitTileProps {
   readonly shown: ShapeBox;
   readonly film: string;
   readonly lengths: Lengths;
+  readonly isFocused: boolean;
+  readonly isChosen: boolean;
+  readonly onFocus: (key: string) => void;
+  readonly onToggle: (key: string, isRange: boolean) => void;
+  /** The same text in another lettering. */
+  readonly other: { readonly fit: ComparedFit; readonly path: string } | null;
 }
 
-/** Cloth shown around the place, so that its edge can be seen. */
-const AROUND_MM = 6;
-
-/** One fit, drawn by its cut outline. Every tile shows the same millimetres, so that two can be compared by eye. */
-export const FitTile = memo(function FitTile({ no, numFits, fit, path, place, shown, film, lengths }: FitTileProps) {
-  const { widthMm, heightMm } = shown;
+/** One fit. Every tile shows the same millimetres, so that two can be compared by eye; a click decides on it, a tick chooses it. */
+export const FitTile = memo(function FitTile(props: FitTileProps) {
+  const { no, numFits, fit, path, place, shown, film, lengths, isFocused, isChosen, onFocus, onToggle, other } = props;
   const worst = worstSeverity(fit.findings);
   const text = fit.text.join(' ');
+  const key = fitKey(fit);
   return (
-    <div role="listitem" aria-posinset={no} aria-setsize={numFits} className="min-w-0" data-testid="fit">
-      <svg
-        role="img"
-        aria-label={`${text} in its place`}
-        viewBox={`${(place.box.widthMm - widthMm) / 2 - AROUND_MM} ${(place.box.heightMm - heightMm) / 2 - AROUND_MM} ${widthMm + 2 * AROUND_MM} ${heightMm + 2 * AROUND_MM}`}
-        className={`w-full ${worst === 'stop' ? 'border-[3px] border-madder' : ''}`}
-        style={{ background: place.cloth }}
-      >
-        <path d={place.outline} fill="none" stroke="#8d8776" strokeWidth="0.5" strokeDasharray="2.5 1.8" />
-        {place.clear.map((zone) => (
-          <path key={zone} d={zone} fill="#8d877655" stroke="#8d8776" strokeWidth="0.4" />
-        ))}
-        {place.usable && (
-          <rect
-            x={place.usable.xMm}
-            y={place.usable.yMm}
-            width={place.usable.widthMm}
-            height={place.usable.heightMm}
-            fill="none"
-            stroke="#8d8776"
-            strokeWidth="0.3"
-            strokeDasharray="0.8 1.2"
+    <div
+      role="listitem"
+      aria-posinset={no}
+      aria-setsize={numFits}
+      aria-current={isFocused || undefined}
+      className={`min-w-0 ${isFocused ? 'outline-3 outline-offset-3 outline-verdigris' : ''}`}
+      data-testid="fit"
+      data-fit={key}
+    >
+      <button type="button" className="block w-full" aria-label={`Decide on ${text}`} onClick={() => onFocus(key)}>
+        <TileDrawing
+          label={`${text} in its place`}
+          fit={fit}
+          path={path}
+          place={place}
+          shown={shown}
+          film={film}
+          isStopped={worst === 'stop'}
+        />
+        {other && (
+          <TileDrawing
+            label={`${text} in the other lettering`}
+            fit={other.fit}
+            path={other.path}
+            place={place}
+            shown={shown}
+            film={film}
+            isStopped={other.fit.hasStop}
           />
         )}
-        <path d={path} fill={film} fillRule="evenodd" transform={inkTransform(fit, fit.emMm / PATH_UNITS_PER_EM)} />
-        <g transform={inkTransform(fit, 1)}>
-          <BrokenSpots fit={fit} />
-        </g>
-      </svg>
-      <div className="mt-1 flex items-start justify-between gap-2">
-        <h2 className="min-w-0 font-semibold break-words">{text}</h2>
+      </button>
+      <div className="mt-1 flex items-start gap-2">
+        <input
+          type="checkbox"
+          className="mt-1"
+          aria-label={`Choose ${text}`}
+          checked={isChosen}
+          onChange={(event) => onToggle(key, event.nativeEvent instanceof MouseEvent && event.nativeEvent.shiftKey)}
+        />
+        <h2 className="min-w-0 flex-1 font-semibold break-words">{text}</h2>
         {worst && worst !== 'note' && <SeverityTag severity={worst} />}
       </div>
       {fit.emMm > 0 && (
         <p className="measure text-[0.82rem] text-soft">
           <span title="cap height">
             {lengths.figure(fit.capHeightMm)} {lengths.word} cap
-          </span>{' '}
-          · <span title="ink, width × height">{lengths.pair(fit.inkWidthMm, fit.inkHeightMm)}</span>
+          </span>
+          {other && ` → ${lengths.figure(other.fit.capHeightMm)}`} ·{' '}
+          <span title="ink, width × height">{lengths.pair(fit.inkWidthMm, fit.inkHeightMm)}</span>
           {place.variantWords && ` · ${place.variantWords}`}
         </p>
       )}
-      {fit.measures && <MeasureLine measures={fit.measures} lengths={lengths} />}
-      {fit.findings.map((finding) => (
-        <p key={finding.kind} className={`text-[0.86rem] ${finding.severity === 'note' ? 'text-soft' : 'text-ink'}`}>
-          {findingSentence(finding)}
-        </p>
-      ))}
+      {fit.emMm > 0 && <MeasureLine fit={fit} lengths={lengths} />}
+      <FindingLine findings={fit.findings} />
     </div>
   );
 });
 
-const MEASURES = [
-  ['stroke', 'thinnest stroke', 'thinStroke'],
-  ['gap', 'narrowest gap', 'narrowGap'],
-  ['hole', 'smallest hole', 'smallHole'],
-] as const;
+const MEASURED: ReadonlySet<Finding['kind']> = new Set(MEASURES.map(([, , kind]) => kind));
 
-/** What decides whether it can be weeded; what is far from any limit is left out. */
-function MeasureLine({ measures, lengths }: { readonly measures: Measures; readonly lengths: Lengths }) {
-  const said = MEASURES.flatMap(([part, words]) => {
-    const spot = measures[part];
-    return spot ? [{ part, words, figure: lengths.figure(spot.widthMm, 2) }] : [];
-  });
+/** In a few words; the whole sentence stands where it is decided. What a measure says is shown at the measure. */
+function FindingLine({ findings }: { readonly findings: readonly Finding[] }) {
+  const said = findings.filter(({ kind }) => !MEASURED.has(kind));
   if (said.length === 0) return null;
   return (
-    <p className="font-narrow text-[0.82rem] text-soft">
-      {said.map(({ part, words, figure }) => (
-        <span key={part} title={words} className="mr-2.5">
-          {part} <span className="measure">{figure}</span>
+    <p className="text-[0.86rem]">
+      {said.map((finding, i) => (
+        <span
+          key={finding.kind}
+          title={findingSentence(finding)}
+          className={
+            finding.severity === 'note' ? 'text-soft' : finding.severity === 'stop' ? 'text-madder' : 'text-brass'
+          }
+        >
+          {i > 0 && ' · '}
+          {findingWords(finding)}
         </span>
       ))}
-      <span className="measure">{lengths.word}</span>
     </p>
   );
 }
 
-const RING_MM = 3.2;
-
-/** Rings around the spots that break a limit. */
-function BrokenSpots({ fit: { measures, findings } }: { readonly fit: ScreenFit }) {
-  const isBroken = (kind: Finding['kind']) =>
-    findings.some((finding) => finding.kind === kind && finding.severity !== 'note');
-  return MEASURES.map(([part, words, kind]) => {
-    const spot = measures?.[part];
-    if (!spot || !isBroken(kind)) return null;
-    return (
-      <g key={part} fill="none">
-        <title>{words}</title>
-        <circle cx={spot.xMm} cy={spot.yMm} r={RING_MM} stroke="#fbf8f0" strokeWidth="1.6" />
-        <circle cx={spot.xMm} cy={spot.yMm} r={RING_MM} stroke="#9d2f26" strokeWidth="0.8" />
-      </g>
-    );
-  });
+/** What decides whether it can be weeded, and how much there is to weed; what is far from any limit is left out. */
+function MeasureLine({ fit, lengths }: { readonly fit: ScreenFit; readonly lengths: Lengths }) {
+  const { numIslands, numHoles, edgeMm, areaMm2, xHeightMm } = fit;
+  const more = `x-height ${lengths.figure(xHeightMm)} ${lengths.word}; outline ${(edgeMm / 10).toFixed(0)} cm to cut, ${(areaMm2 / 100).toFixed(1)} cm² of film`;
+  return (
+    <p className="flex flex-wrap gap-x-2 font-narrow text-[0.82rem] text-soft" title={more}>
+      {MEASURES.map(([part, words, kind]) => {
+        const spot = fit.measures?.[part];
+        if (!spot) return null;
+        const broken = fit.findings.find((finding) => finding.kind === kind && finding.severity !== 'note');
+        return (
+          <span
+            key={part}
+            title={broken ? findingSentence(broken) : words}
+            className={`whitespace-nowrap ${broken ? 'font-semibold text-brass' : ''}`}
+          >
+            {broken && '▲ '}
+            {part} <span className="measure">{lengths.figure(spot.widthMm, 2)}</span>
+          </span>
+        );
+      })}
+      <span className="whitespace-nowrap">
+        {numIslands} {numIslands === 1 ? 'island' : 'islands'}, {numHoles} {numHoles === 1 ? 'hole' : 'holes'}
+      </span>
+    </p>
+  );
 }

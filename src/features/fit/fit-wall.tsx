@@ -1,21 +1,35 @@
 'use client';
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useLengths, useRun } from '@/client';
 import type { MainPlace } from '@/core/run';
-import type { ScreenFit } from '@/workers/fit-protocol';
+import type { Comparison, ScreenFit } from '@/workers/fit-protocol';
+import { fitKey } from './fit-key';
 import { FitTile } from './fit-tile';
 import { commonBox, tilePlaces } from './tile-place';
+import type { WallSelection } from './use-wall-selection';
 
 const LEAST_TILE_PX = 210;
 const GAP_PX = 16;
 const GUESSED_ROW_PX = 160;
 const AHEAD = 4;
 
+interface FitWallProps {
+  readonly fits: readonly ScreenFit[];
+  readonly place: MainPlace;
+  /** The fit that is decided on. */
+  readonly subjectKey: string | null;
+  readonly selection: WallSelection;
+  readonly comparison: Comparison | null;
+}
+
 /** Every fit in a grid of tiles at one scale. Only rows near the window are drawn, however many there are. */
-export function FitWall({ fits, place }: { readonly fits: readonly ScreenFit[]; readonly place: MainPlace }) {
-  const { paths } = useRun();
+export function FitWall({ fits, place, subjectKey, selection, comparison }: FitWallProps) {
+  const { paths, spec } = useRun();
+  const films = useMemo(() => new Map(spec.shop.materials.map(({ id, value }) => [id, value.colour.hex])), [spec]);
+  const others = useOthers(comparison);
+  const { chosen, focus, toggle } = selection;
   const lengths = useLengths();
   const tiles = useMemo(() => tilePlaces(place), [place]);
   const shown = useMemo(() => {
@@ -41,6 +55,11 @@ export function FitWall({ fits, place }: { readonly fits: readonly ScreenFit[]; 
     scrollMargin: topPx,
     gap: GAP_PX,
   });
+  const focusedAt = fits.findIndex((fit) => fitKey(fit) === selection.focusKey);
+  useEffect(() => {
+    if (focusedAt >= 0) rows.scrollToIndex(Math.floor(focusedAt / numColumns), { align: 'auto' });
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when another fit is picked, not when the wall changes
+  }, [selection.focusKey]);
   return (
     <div ref={wall} role="list" aria-label="Fits" className="relative" style={{ height: rows.getTotalSize() }}>
       {rows.getVirtualItems().map(({ index, start }) => (
@@ -57,19 +76,40 @@ export function FitWall({ fits, place }: { readonly fits: readonly ScreenFit[]; 
         >
           {fits.slice(index * numColumns, (index + 1) * numColumns).map((fit, i) => (
             <FitTile
-              key={`${fit.itemId}-${fit.placeId}`}
+              key={fitKey(fit)}
               no={index * numColumns + i + 1}
               numFits={fits.length}
               fit={fit}
               path={paths.pathOf(fit.textNo)}
               place={tiles.get(fit.variantId ?? '') ?? tiles.get('')!}
               shown={shown}
-              film={place.material.colour.hex}
+              film={films.get(fit.materialId) ?? place.material.colour.hex}
               lengths={lengths}
+              isFocused={fitKey(fit) === subjectKey}
+              isChosen={chosen.has(fitKey(fit))}
+              onFocus={focus}
+              onToggle={toggle}
+              other={others?.get(fitKey(fit)) ?? null}
             />
           ))}
         </div>
       ))}
     </div>
   );
+}
+
+/** The compared fits by the tile that they belong to, with their paths; made once, so that tiles need not be drawn again. */
+function useOthers(comparison: Comparison | null) {
+  const { fits, paths } = useRun();
+  const all = fits.last?.fits;
+  return useMemo(() => {
+    if (!comparison || !all) return null;
+    return new Map(
+      comparison.fits.flatMap((fit, i) => {
+        const tile = all[i];
+        return fit && tile ? [[fitKey(tile), { fit, path: paths.pathOf(fit.textNo) }] as const] : [];
+      }),
+    );
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- measures come in bit by bit and change nothing here
+  }, [comparison, paths, all?.length]);
 }

@@ -1,4 +1,5 @@
-import type { CaseForm } from '@/core/run';
+import type { FitOrder } from './fit-order';
+import type { CaseForm, RemedyKind, SizeGroup } from '@/core/run';
 
 export const CASE_WORDS: Record<CaseForm, string> = {
   asTyped: 'as typed',
@@ -13,3 +14,29 @@ export const LANGUAGES: readonly (readonly [tag: string, words: string])[] = [
   ['el', 'Greek (capitals without accents)'],
   ['tr', 'Turkish, Azeri (i with its dot)'],
 ];
+
+export const LETTER_WORDS: Record<SizeGroup['letter'], string> = {
+  cap: 'capitals',
+  x: 'small letters (x)',
+};
+
+export const LIE_WORDS: Record<SizeGroup['lie'], string> = {
+  ink: 'the middle of its ink',
+  optical: 'its optical middle',
+  baseline: 'one baseline for all',
+};
+
+export const REMEDY_WORDS: Record<RemedyKind, string> = {
+  tighten: 'Letters closer together',
+  condense: 'Drawn narrower',
+  twoLines: 'On two lines',
+  narrowerFace: 'Another face',
+  shorten: 'Ask for a shorter name',
+};
+
+export const ORDER_WORDS: Record<FitOrder, string> = {
+  risk: 'what needs a look first',
+  roster: 'as in the roster',
+  smallest: 'smallest letters first',
+  tallest: 'tallest letters first',
+};

@@ -1,51 +1,148 @@
 'use client';
 
-import type { SetHeight } from '@/core/fit';
-import type { SizeRule } from '@/core/run';
+import type { SetSize } from '@/core/fit';
+import { DEFAULT_BAND, type SizeGroup, type SizeRule } from '@/core/run';
 import { formatMm } from '@/core/units';
-import { Button, Choice, NumberField } from '@/ui';
+import { Button, Choice, FieldRow, NumberField } from '@/ui';
+import { LETTER_WORDS, LIE_WORDS } from './sentences';
 
 interface SizeRulePanelProps {
-  readonly rule: SizeRule;
-  readonly setHeight: SetHeight | null;
-  readonly onChange: (rule: SizeRule) => void;
+  readonly group: SizeGroup;
+  readonly setSize: SetSize | null;
+  readonly onChange: (change: Partial<Omit<SizeGroup, 'id'>>) => void;
 }
 
-/** How the letters of the set are sized, and what that rule costs. */
-export function SizeRulePanel({ rule, setHeight, onChange }: SizeRulePanelProps) {
+const RULES = ['fill', 'banded', 'level', 'own'] as const;
+
+/** How the letters of the set are sized, what they are compared by, and how they lie where there is room to spare. */
+export function SizeRulePanel({ group, setSize, onChange }: SizeRulePanelProps) {
+  const { rule, letter, lie } = group;
+  const setRule = (next: SizeRule) => onChange({ rule: next });
   return (
     <div className="grid gap-2">
       <Choice
         label="Letter height for the set"
-        options={[
-          { id: 'fill', label: 'fill' },
-          { id: 'level', label: 'level' },
-        ]}
+        options={RULES.map((id) => ({ id, label: id }))}
         value={rule.kind}
-        onChange={(kind) => onChange(kind === 'fill' ? { kind } : { kind: 'level', heightMm: null })}
+        onChange={(kind) => setRule(freshRule(kind, setSize))}
       />
-      {rule.kind === 'fill' ? (
-        <p>Every text as large as its place allows: short names come out taller.</p>
-      ) : (
-        <LevelHeight heightMm={rule.heightMm} setHeight={setHeight} onChange={onChange} />
-      )}
+      <RuleDetails rule={rule} setSize={setSize} onChange={setRule} />
+      <details>
+        <summary className="cursor-pointer text-soft">
+          Compared by {LETTER_WORDS[letter]}, lies by {LIE_WORDS[lie]}
+        </summary>
+        <FieldRow label="Compared by">
+          <select value={letter} onChange={(event) => onChange({ letter: event.target.value as SizeGroup['letter'] })}>
+            {Object.entries(LETTER_WORDS).map(([id, words]) => (
+              <option key={id} value={id}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </FieldRow>
+        <FieldRow label="Lies by">
+          <select value={lie} onChange={(event) => onChange({ lie: event.target.value as SizeGroup['lie'] })}>
+            {Object.entries(LIE_WORDS).map(([id, words]) => (
+              <option key={id} value={id}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </FieldRow>
+      </details>
     </div>
   );
 }
 
-interface LevelHeightProps {
-  readonly heightMm: number | null;
-  readonly setHeight: SetHeight | null;
+/** What a rule starts with; an own height starts near what the set has. */
+function freshRule(kind: string, setSize: SetSize | null): SizeRule {
+  switch (kind) {
+    case 'banded':
+      return { kind, ratio: DEFAULT_BAND };
+    case 'level':
+      return { kind, heightMm: null };
+    case 'own':
+      return { kind, size: { by: 'height', mm: Math.max(5, Math.floor(setSize?.letterMm ?? 20)) } };
+    default:
+      return { kind: 'fill' };
+  }
+}
+
+interface RuleDetailsProps {
+  readonly rule: SizeRule;
+  readonly setSize: SetSize | null;
   readonly onChange: (rule: SizeRule) => void;
 }
 
-function LevelHeight({ heightMm, setHeight, onChange }: LevelHeightProps) {
+function RuleDetails({ rule, setSize, onChange }: RuleDetailsProps) {
+  switch (rule.kind) {
+    case 'fill':
+      return <p>Every text as large as its place allows: short names come out taller.</p>;
+    case 'banded':
+      return (
+        <>
+          <p>As large as each place allows, so far as the tallest stays near the smallest.</p>
+          <NumberField
+            label="Tallest over smallest"
+            unit="×"
+            decimals={2}
+            value={rule.ratio}
+            min={1}
+            max={10}
+            onChange={(ratio) => onChange({ kind: 'banded', ratio })}
+          />
+        </>
+      );
+    case 'own':
+      return <OwnSizeFields rule={rule} onChange={onChange} />;
+    default:
+      return <LevelFields heightMm={rule.heightMm} setSize={setSize} onChange={onChange} />;
+  }
+}
+
+function OwnSizeFields({
+  rule,
+  onChange,
+}: {
+  rule: Extract<SizeRule, { kind: 'own' }>;
+  onChange: RuleDetailsProps['onChange'];
+}) {
+  const { by, mm } = rule.size;
+  return (
+    <>
+      <p>The size that you choose, wherever the place holds it.</p>
+      <FieldRow label="Chosen is">
+        <select
+          value={by}
+          onChange={(event) => onChange({ kind: 'own', size: { by: event.target.value as 'height' | 'width', mm } })}
+        >
+          <option value="height">the letter height</option>
+          <option value="width">the whole width</option>
+        </select>
+      </FieldRow>
+      <NumberField
+        label={by === 'height' ? 'Letter height' : 'Width of the text'}
+        unit="mm"
+        value={mm}
+        min={1}
+        max={1000}
+        onChange={(next) => onChange({ kind: 'own', size: { by, mm: next } })}
+      />
+    </>
+  );
+}
+
+function LevelFields({
+  heightMm,
+  setSize,
+  onChange,
+}: Omit<RuleDetailsProps, 'rule'> & { readonly heightMm: number | null }) {
   if (heightMm !== null) {
     return (
       <>
         <p>One letter height for the set, chosen by you.</p>
         <NumberField
-          label="Cap height"
+          label="Letter height"
           unit="mm"
           value={heightMm}
           min={1}
@@ -59,22 +156,17 @@ function LevelHeight({ heightMm, setHeight, onChange }: LevelHeightProps) {
   return (
     <>
       <p>One letter height for the set, as tall as its longest text allows.</p>
-      {setHeight?.heldBackBy && (
-        <p className="border-l-4 border-brass bg-brass-tint px-3 py-1.5">
-          <b>{setHeight.heldBackBy}</b> keeps the set at{' '}
-          <span className="measure">{formatMm(setHeight.capHeightMm)} mm</span>
-          {setHeight.withoutItMm !== null && (
-            <>
-              ; without it <span className="measure">{formatMm(setHeight.withoutItMm)} mm</span>
-            </>
-          )}
-          .
+      {setSize && (
+        <p>
+          The set stands at <span className="measure">{formatMm(setSize.letterMm)} mm</span>.{' '}
+          <button
+            type="button"
+            className="text-verdigris underline underline-offset-2"
+            onClick={() => onChange({ kind: 'level', heightMm: Math.floor(setSize.letterMm * 2) / 2 })}
+          >
+            Choose the height
+          </button>
         </p>
-      )}
-      {setHeight && (
-        <Button onClick={() => onChange({ kind: 'level', heightMm: Math.floor(setHeight.capHeightMm * 2) / 2 })}>
-          Choose the height
-        </Button>
       )}
     </>
   );

@@ -1,5 +1,5 @@
 import { ringPath } from '@/client';
-import { type PlaceRect, placeGeometry } from '@/core/place';
+import { placeGeometry } from '@/core/place';
 import { type MainPlace, type ShapeBox, measuredOf } from '@/core/run';
 
 /** What a tile draws of a place: its outline and clear zones as paths, on the cloth's colour. */
@@ -7,8 +7,6 @@ export interface TilePlace {
   readonly outline: string;
   readonly clear: readonly string[];
   readonly box: ShapeBox;
-  /** Drawn only where it is less than the place. */
-  readonly usable: PlaceRect | null;
   readonly cloth: string;
   /** `M, navy`; empty where all items are alike. */
   readonly variantWords: string;
@@ -20,12 +18,11 @@ export function tilePlaces({ blank, variant, use, placeUse }: MainPlace): Readon
   const places = blank.variants.flatMap((one): [string, TilePlace][] => {
     const measured = measuredOf(blank, one, placeUse.placeId);
     if (!measured) return [];
-    const { outline, clear, box, usable, isInscribed } = placeGeometry(one, measured);
+    const { outline, clear, box } = placeGeometry(one, measured);
     const tile = {
       outline: ringPath(outline),
       clear: clear.map(ringPath),
       box,
-      usable: isInscribed ? usable : null,
       cloth: one.colour.hex,
       variantWords: isAlike ? '' : [one.size, one.colour.name].filter((word) => word !== '').join(', '),
     };

@@ -8,6 +8,8 @@ const PARTS: Readonly<Record<string, string>> = {
   uses: 'what is cut for whom',
   sizeGroups: 'the sizes',
   overrides: 'a decision for one item',
+  looked: 'a finding that was let stand',
+  remedies: 'the remedies',
 };
 
 const SHOP_PARTS: Readonly<Record<string, string>> = {

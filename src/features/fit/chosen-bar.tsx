@@ -1,0 +1,93 @@
+'use client';
+
+import { randomBytes, useRun } from '@/client';
+import { type MainPlace, type OverrideSet, type SlotRef, WIDTH_SHARES, dropOverrides, setOverrides } from '@/core/run';
+import { Button, NumberField } from '@/ui';
+
+interface ChosenBarProps {
+  readonly slots: readonly SlotRef[];
+  readonly numChosen: number;
+  readonly place: MainPlace;
+  readonly onClear: () => void;
+}
+
+const OWN_KINDS: readonly OverrideSet['kind'][] = ['lettering', 'material', 'tracking', 'width', 'size'];
+
+/** What the chosen ones have otherwise than the set: lettering, film, size, width, tracking. */
+export function ChosenBar({ slots, numChosen, place, onClear }: ChosenBarProps) {
+  const { spec, change } = useRun();
+  const set = (value: OverrideSet) => change((now) => setOverrides(now, slots, value, randomBytes));
+  const { condenseTo, stretchTo } = spec.remedies;
+  return (
+    <section
+      aria-label="Chosen fits"
+      className="sticky top-0 z-10 mb-3 grid gap-2 border border-verdigris bg-verdigris-tint p-3"
+    >
+      <div className="flex flex-wrap items-center justify-between gap-2">
+        <h2 className="font-semibold">{numChosen} chosen, otherwise than the set:</h2>
+        <span className="flex gap-2">
+          <Button onClick={() => change((now) => dropOverrides(now, slots, OWN_KINDS))}>As the set again</Button>
+          <Button onClick={onClear}>Choose none</Button>
+        </span>
+      </div>
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+        <Pick
+          label="Lettering of the chosen"
+          options={spec.shop.letterings.map(({ id, value }) => [id, value.name])}
+          onPick={(letteringId) => set({ kind: 'lettering', letteringId })}
+        />
+        <Pick
+          label="Film of the chosen"
+          options={spec.shop.materials.map(({ id, value }) => [id, value.name])}
+          onPick={(materialId) => set({ kind: 'material', materialId })}
+        />
+        <NumberField
+          label="Letter height"
+          unit="mm"
+          value={0}
+          min={1}
+          max={1000}
+          onChange={(mm) => set({ kind: 'size', size: { by: 'height', mm } })}
+        />
+        <NumberField
+          label={`Drawn at (${Math.round(condenseTo * 100)}–${Math.round(stretchTo * 100)} looks right)`}
+          unit="%"
+          value={100}
+          min={WIDTH_SHARES.least * 100}
+          max={WIDTH_SHARES.most * 100}
+          onChange={(percent) => set({ kind: 'width', share: percent / 100 })}
+        />
+        <NumberField
+          label="Tracking"
+          unit="%"
+          value={(place.lettering.lines[0]?.trackingEm ?? 0) * 100}
+          min={-20}
+          max={100}
+          onChange={(percent) => set({ kind: 'tracking', trackingEm: percent / 100 })}
+        />
+      </div>
+    </section>
+  );
+}
+
+interface PickProps {
+  readonly label: string;
+  readonly options: readonly (readonly [id: string, words: string])[];
+  readonly onPick: (id: string) => void;
+}
+
+function Pick({ label, options, onPick }: PickProps) {
+  return (
+    <label className="flex items-center gap-2">
+      <span>{label}</span>
+      <select value="" onChange={(event) => event.target.value !== '' && onPick(event.target.value)}>
+        <option value="">as it is</option>
+        {options.map(([id, words]) => (
+          <option key={id} value={id}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

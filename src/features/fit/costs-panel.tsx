@@ -1,0 +1,59 @@
+import type { SetSize } from '@/core/fit';
+import { formatMm } from '@/core/units';
+
+const MOST_SHOWN = 4;
+
+interface CostsPanelProps {
+  readonly setSize: SetSize;
+  readonly onPick: (text: string) => void;
+}
+
+/** What the longest names cost the others: what the set could be without each, and without it and those before it. */
+export function CostsPanel({ setSize, onPick }: CostsPanelProps) {
+  const { costs, heldBackBy, letterMm, withoutItMm } = setSize;
+  if (!heldBackBy || costs.length === 0) return null;
+  return (
+    <section className="grid gap-1.5">
+      <h2 className="heading-small">What long names cost</h2>
+      <p>
+        <b>{heldBackBy}</b> keeps the set at <span className="measure">{formatMm(letterMm)} mm</span>
+        {withoutItMm !== null && (
+          <>
+            ; without it <span className="measure">{formatMm(withoutItMm)} mm</span>
+          </>
+        )}
+        .
+      </p>
+      <table className="w-full">
+        <thead>
+          <tr className="text-left text-[0.82rem] text-soft">
+            <th className="font-normal">without</th>
+            <th className="text-right font-normal">it holds, mm</th>
+            <th className="text-right font-normal">the set, mm</th>
+          </tr>
+        </thead>
+        <tbody>
+          {costs.slice(0, MOST_SHOWN).map(({ text, mostMm, withoutTheseMm }, i) => (
+            <tr key={text} className="border-t border-rule">
+              <td className="py-1 break-words">
+                <button
+                  type="button"
+                  className="text-left text-verdigris underline underline-offset-2"
+                  onClick={() => onPick(text)}
+                >
+                  {i > 0 && '… and '}
+                  {text}
+                </button>
+              </td>
+              <td className="measure text-right">{formatMm(mostMm)}</td>
+              <td className="measure text-right font-semibold">{formatMm(withoutTheseMm)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {costs.length > MOST_SHOWN && (
+        <p className="text-soft">{costs.length - MOST_SHOWN} more hold it back a little.</p>
+      )}
+    </section>
+  );
+}

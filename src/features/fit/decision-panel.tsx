@@ -1,0 +1,125 @@
+'use client';
+
+import { findingSentence, findingWords, useRun } from '@/client';
+import { type Finding, worstSeverity } from '@/core/finding';
+import { type OverrideSet, type RunSpec, type SlotRef, dropLooked, dropOverrides, lookedKey } from '@/core/run';
+import { formatMm } from '@/core/units';
+import { Button, Key, SeverityTag } from '@/ui';
+import type { ScreenFit } from '@/workers/fit-protocol';
+import { alikeOf, asksOf, gravestFirst } from './decision-subject';
+import { slotOf } from './fit-key';
+import { LetStand } from './let-stand';
+import { RemedyChoice } from './remedy-choice';
+
+interface DecisionPanelProps {
+  readonly shown: readonly ScreenFit[];
+  readonly subject: ScreenFit;
+  readonly onDone: () => void;
+}
+
+const EDGES = { stop: 'border-l-madder', check: 'border-l-brass', note: 'border-l-rule-strong' };
+
+/** One text at a time: what is wrong, what would help, and letting it stand. */
+export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
+  const { spec, change } = useRun();
+  const asks = gravestFirst(asksOf(subject));
+  const [gravest, ...others] = asks;
+  const alike = alikeOf(shown, subject);
+  const worst = worstSeverity(asks) ?? 'note';
+  const at = slotOf(subject);
+  return (
+    <section
+      className={`grid gap-2 border border-l-4 border-rule-strong bg-white p-3 ${EDGES[worst]}`}
+      aria-label="To decide"
+    >
+      <h2 className="flex flex-wrap items-center gap-2 text-base font-semibold break-words">
+        {worst !== 'note' && <SeverityTag severity={worst} />}
+        {subject.text.join(' / ')}
+      </h2>
+      {gravest ? (
+        <p>{sentence(gravest)}.</p>
+      ) : (
+        subject.emMm > 0 && (
+          <p className="text-soft">
+            Cap height <span className="measure">{formatMm(subject.capHeightMm)} mm</span>, its place holds{' '}
+            <span className="measure">{formatMm(subject.mostCapMm)} mm</span>.
+          </p>
+        )
+      )}
+      {others.length > 0 && (
+        <p className="text-soft">
+          Also:{' '}
+          {others.map((finding, i) => (
+            <span key={finding.kind} title={sentence(finding)}>
+              {i > 0 && ', '}
+              {findingWords(finding)}
+            </span>
+          ))}
+          .
+        </p>
+      )}
+      <RemedyChoice subject={subject} alike={alike} onDone={onDone} />
+      <LetStand key={`${at.entryId}-${at.placeId}`} asks={asks} subject={subject} alike={alike} onDone={onDone} />
+      <OwnSettings spec={spec} at={at} change={change} />
+      {subject.looked.length > 0 && (
+        <p className="text-soft">
+          Let stand: {subject.looked.map((finding) => findingSentence(finding)).join('; ')}.{' '}
+          <button
+            type="button"
+            className="text-verdigris underline underline-offset-2"
+            onClick={() =>
+              change((now) =>
+                dropLooked(
+                  now,
+                  subject.looked.map(({ kind }) => lookedKey(at, kind)),
+                ),
+              )
+            }
+          >
+            Open again
+          </button>
+        </p>
+      )}
+      <p className="text-[0.82rem] text-soft">
+        <Key>←</Key> <Key>→</Key> walk along the wall
+      </p>
+    </section>
+  );
+}
+
+function sentence(finding: Finding): string {
+  const words = findingSentence(finding);
+  return words[0]!.toUpperCase() + words.slice(1);
+}
+
+const OWN_KINDS: readonly OverrideSet['kind'][] = ['lettering', 'material', 'tracking', 'width', 'size', 'wording'];
+const OWN_WORDS: Record<OverrideSet['kind'], string> = {
+  lettering: 'lettering',
+  material: 'film',
+  tracking: 'tracking',
+  width: 'width',
+  size: 'size',
+  wording: 'wording',
+};
+
+/** What this text has of its own, and the way back. */
+function OwnSettings({
+  spec,
+  at,
+  change,
+}: {
+  spec: RunSpec;
+  at: SlotRef;
+  change: ReturnType<typeof useRun>['change'];
+}) {
+  const own = spec.overrides.filter(
+    (one) => one.at.entryId === at.entryId && one.at.useId === at.useId && one.at.placeId === at.placeId,
+  );
+  if (own.length === 0) return null;
+  return (
+    <p className="flex flex-wrap items-center gap-2">
+      <span>Of its own: {own.map(({ set }) => OWN_WORDS[set.kind]).join(', ')}.</span>
+      <Button onClick={() => change((now) => dropOverrides(now, [at], OWN_KINDS))}>As the set again</Button>
+    </p>
+  );
+}

@@ -1,0 +1,12 @@
+import type { SlotRef } from '@/core/run';
+import type { ScreenFit } from '@/workers/fit-protocol';
+
+/** One tile of the wall. */
+export function fitKey({ itemId, placeId }: Pick<ScreenFit, 'itemId' | 'placeId'>): string {
+  return `${itemId}-${placeId}`;
+}
+
+/** Where its exceptions are kept: on all items of its entry. */
+export function slotOf({ entryId, useId, placeId }: ScreenFit): SlotRef {
+  return { entryId, useId, placeId };
+}

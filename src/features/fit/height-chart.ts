@@ -1,0 +1,115 @@
+import { ScatterChart } from 'echarts/charts';
+import { BrushComponent, GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components';
+import * as echarts from 'echarts/core';
+import { LabelLayout } from 'echarts/features';
+import { SVGRenderer } from 'echarts/renderers';
+import { formatMm } from '@/core/units';
+
+echarts.use([
+  ScatterChart,
+  BrushComponent,
+  GridComponent,
+  MarkAreaComponent,
+  TooltipComponent,
+  LabelLayout,
+  SVGRenderer,
+]);
+
+/** One dot: where it stands, how high it is stacked, whose it is. */
+export interface HeightDot {
+  readonly key: string;
+  readonly text: string;
+  readonly mm: number;
+  readonly level: number;
+  readonly tone: 'stop' | 'check' | 'fine';
+  readonly isChosen: boolean;
+  /** Outliers carry their name. */
+  readonly isNamed: boolean;
+}
+
+const TONES = { stop: '#9d2f26', check: '#8a5d0c', fine: '#17655e' };
+
+export type HeightChart = echarts.ECharts;
+
+export function startChart(element: HTMLElement): HeightChart {
+  return echarts.init(element, null, { renderer: 'svg' });
+}
+
+export function drawChart(chart: HeightChart, dots: readonly HeightDot[], leastMm: number): void {
+  const heights = dots.map(({ mm }) => mm);
+  const low = Math.floor(heights.reduce((a, b) => Math.min(a, b), leastMm) - 1);
+  const high = Math.ceil(heights.reduce((a, b) => Math.max(a, b), leastMm) + 1);
+  const levels = Math.max(8, ...dots.map(({ level }) => level + 1));
+  chart.setOption({
+    animation: false,
+    grid: { left: 8, right: 12, top: 8, bottom: 22 },
+    tooltip: {
+      trigger: 'item',
+      confine: true,
+      formatter: ({ data }: { data: { text: string; value: number[] } }) =>
+        `${escaped(data.text)}: ${formatMm(data.value[0]!)} mm`,
+    },
+    xAxis: {
+      type: 'value',
+      min: low,
+      max: high,
+      splitLine: { show: false },
+      axisLine: { lineStyle: { color: '#8d8470' } },
+      axisTick: { show: true },
+      axisLabel: { color: '#5a6064', fontSize: 11 },
+    },
+    yAxis: { type: 'value', min: -1, max: levels, show: false },
+    brush: {
+      xAxisIndex: 0,
+      brushType: 'lineX',
+      brushMode: 'single',
+      throttleType: 'debounce',
+      throttleDelay: 120,
+      outOfBrush: { colorAlpha: 0.35 },
+    },
+    series: [
+      {
+        type: 'scatter',
+        symbolSize: 6,
+        data: dots.map(({ key, text, mm, level, tone, isChosen, isNamed }) => ({
+          name: key,
+          text,
+          value: [mm, level],
+          itemStyle: { color: TONES[tone], borderColor: '#1f2529', borderWidth: isChosen ? 2 : 0 },
+          label: {
+            show: isNamed,
+            formatter: text,
+            position: mm > (low + high) / 2 ? 'left' : 'right',
+            color: TONES[tone],
+            fontSize: 11,
+          },
+        })),
+        labelLayout: { hideOverlap: true },
+        markArea: {
+          silent: true,
+          itemStyle: { color: '#f6ddd6' },
+          label: { show: leastMm - low > 3, position: 'insideTopLeft', color: '#9d2f26', fontSize: 10 },
+          data: [[{ name: 'too small', xAxis: low }, { xAxis: leastMm }]],
+        },
+      },
+    ],
+  });
+  // Ready to draw a stretch at once, without a button for it.
+  chart.dispatchAction({
+    type: 'takeGlobalCursor',
+    key: 'brush',
+    brushOption: { brushType: 'lineX', brushMode: 'single' },
+  });
+}
+
+/** Tells the stretch of millimetres that somebody drew over the strip. */
+export function onStretch(chart: HeightChart, tell: (fromMm: number, toMm: number) => void): void {
+  chart.on('brushEnd', (event) => {
+    const [area] = (event as { areas?: { coordRange?: [number, number] }[] }).areas ?? [];
+    if (area?.coordRange) tell(...area.coordRange);
+  });
+}
+
+function escaped(text: string): string {
+  return text.replace(/[&<>]/g, (character) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[character]!);
+}

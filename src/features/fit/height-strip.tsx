@@ -1,0 +1,121 @@
+'use client';
+
+import { useEffect, useMemo, useRef } from 'react';
+import { worstSeverity } from '@/core/finding';
+import { formatMm } from '@/core/units';
+import type { ScreenFit } from '@/workers/fit-protocol';
+import { fitKey } from './fit-key';
+import type { HeightChart, HeightDot } from './height-chart';
+import { outliers } from './outliers';
+
+const MOST_NAMED = 3;
+const MOST_STACKED = 14;
+
+interface HeightStripProps {
+  readonly fits: readonly ScreenFit[];
+  readonly leastMm: number;
+  readonly chosen: ReadonlySet<string>;
+  readonly onChoose: (keys: readonly string[]) => void;
+}
+
+/** A dot for every fit along its letter height. Those that stand apart are named; a stretch drawn over the strip chooses. */
+export function HeightStrip({ fits, leastMm, chosen, onChoose }: HeightStripProps) {
+  const drawn = useMemo(() => fits.filter(({ capHeightMm }) => capHeightMm > 0), [fits]);
+  const apart = useMemo(() => outliers(drawn).slice(0, MOST_NAMED), [drawn]);
+  const dots = useMemo(() => dotsOf(drawn, chosen, new Set(apart.map(fitKey))), [drawn, chosen, apart]);
+  if (drawn.length === 0) return null;
+  const heights = drawn.map(({ capHeightMm }) => capHeightMm);
+  const [least, most] = [heights.reduce((a, b) => Math.min(a, b)), heights.reduce((a, b) => Math.max(a, b))];
+  return (
+    <figure className="grid gap-1">
+      <figcaption className="heading-small">Cap heights, mm</figcaption>
+      <Dots
+        dots={dots}
+        leastMm={leastMm}
+        onChoose={onChoose}
+        label={`Cap heights from ${formatMm(least)} to ${formatMm(most)} millimetres; the least is ${formatMm(leastMm)}`}
+      />
+      {apart.length > 0 && (
+        <p className="text-[0.86rem]">
+          Apart from the others:{' '}
+          {apart.map((fit, i) => (
+            <span key={fitKey(fit)}>
+              {i > 0 && ', '}
+              <button
+                type="button"
+                className="text-verdigris underline underline-offset-2"
+                onClick={() => onChoose([fitKey(fit)])}
+              >
+                {fit.text.join(' ')} <span className="measure">{formatMm(fit.capHeightMm)}</span>
+              </button>
+            </span>
+          ))}
+        </p>
+      )}
+    </figure>
+  );
+}
+
+/** Dots that would cover each other are stacked, as far as the strip is high. */
+function dotsOf(fits: readonly ScreenFit[], chosen: ReadonlySet<string>, named: ReadonlySet<string>): HeightDot[] {
+  const heights = fits.map(({ capHeightMm }) => capHeightMm);
+  const span = heights.reduce((a, b) => Math.max(a, b), 0) - heights.reduce((a, b) => Math.min(a, b), Infinity);
+  const column = Math.max(0.2, span / 45);
+  const levels = new Map<number, number>();
+  return fits.flatMap((fit): HeightDot[] => {
+    const at = Math.round(fit.capHeightMm / column);
+    const level = levels.get(at) ?? 0;
+    levels.set(at, level + 1);
+    if (level > MOST_STACKED) return [];
+    const worst = worstSeverity(fit.findings);
+    const tone = worst === 'stop' || worst === 'check' ? worst : 'fine';
+    const key = fitKey(fit);
+    const text = fit.text.join(' ');
+    return [{ key, text, mm: fit.capHeightMm, level, tone, isChosen: chosen.has(key), isNamed: named.has(key) }];
+  });
+}
+
+interface DotsProps {
+  readonly dots: readonly HeightDot[];
+  readonly leastMm: number;
+  readonly label: string;
+  readonly onChoose: (keys: readonly string[]) => void;
+}
+
+/** The chart is fetched when it is first shown; it draws outside React. */
+function Dots({ dots, leastMm, label, onChoose }: DotsProps) {
+  const element = useRef<HTMLDivElement>(null);
+  const chart = useRef<HeightChart | null>(null);
+  const latest = useRef({ dots, leastMm, onChoose });
+  useEffect(() => {
+    latest.current = { dots, leastMm, onChoose };
+  });
+  useEffect(() => {
+    let isThere = true;
+    const observer = new ResizeObserver(() => chart.current?.resize());
+    void import('./height-chart').then(({ startChart, drawChart, onStretch }) => {
+      const holder = element.current;
+      if (!isThere || !holder) return;
+      const started = startChart(holder);
+      chart.current = started;
+      observer.observe(holder);
+      onStretch(started, (from, to) => {
+        const { dots: all, onChoose: choose } = latest.current;
+        choose(all.filter(({ mm }) => mm >= from && mm <= to).map(({ key }) => key));
+      });
+      drawChart(started, latest.current.dots, latest.current.leastMm);
+    });
+    return () => {
+      isThere = false;
+      observer.disconnect();
+      chart.current?.dispose();
+      chart.current = null;
+    };
+  }, []);
+  useEffect(() => {
+    const { current } = chart;
+    if (!current) return;
+    void import('./height-chart').then(({ drawChart }) => !current.isDisposed() && drawChart(current, dots, leastMm));
+  }, [dots, leastMm]);
+  return <div ref={element} role="img" aria-label={label} className="h-[104px] w-full" data-testid="height-strip" />;
+}

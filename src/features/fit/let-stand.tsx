@@ -1,0 +1,71 @@
+'use client';
+
+import { useState } from 'react';
+import { useRun } from '@/client';
+import { type Finding, mayLetStand, saidBy } from '@/core/finding';
+import { type Looked, lookedKey, setLooked } from '@/core/run';
+import { Button } from '@/ui';
+import type { ScreenFit } from '@/workers/fit-protocol';
+import { asksOf } from './decision-subject';
+import { slotOf } from './fit-key';
+
+interface LetStandProps {
+  readonly asks: readonly Finding[];
+  readonly subject: ScreenFit;
+  readonly alike: readonly ScreenFit[];
+  readonly onDone: () => void;
+}
+
+/** Checks are ticked off, a stop is kept with a written reason; either is open again once it says something else. */
+export function LetStand({ asks, subject, alike, onDone }: LetStandProps) {
+  const { change } = useRun();
+  const [reason, setReason] = useState<string | null>(null);
+  const able = asks.filter(mayLetStand);
+  if (able.length === 0 || able.length < asks.length) return null;
+  const hasStop = able.some(({ severity }) => severity === 'stop');
+  const letStand = (some: readonly ScreenFit[]) => {
+    change((now) => setLooked(now, lookedOf(some, able, reason ?? '')));
+    onDone();
+  };
+  if (!hasStop) {
+    return (
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => letStand([subject])}>Looked at, let it stand</Button>
+        {alike.length > 1 && <Button onClick={() => letStand(alike)}>All {alike.length} alike</Button>}
+      </div>
+    );
+  }
+  if (reason === null) return <Button onClick={() => setReason('')}>Keep as it is…</Button>;
+  return (
+    <form
+      className="grid gap-1.5"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (reason.trim() !== '') letStand([subject]);
+      }}
+    >
+      <label className="grid gap-1">
+        <span>Why it is kept</span>
+        <input value={reason} onChange={(event) => setReason(event.target.value)} maxLength={400} />
+      </label>
+      <Button type="submit" disabled={reason.trim() === ''}>
+        Keep it with this reason
+      </Button>
+    </form>
+  );
+}
+
+/** The findings of these kinds, as each fit says them. */
+function lookedOf(fits: readonly ScreenFit[], able: readonly Finding[], reason: string): Record<string, Looked> {
+  const kinds = new Set(able.map(({ kind }) => kind));
+  return Object.fromEntries(
+    fits.flatMap((fit) =>
+      asksOf(fit)
+        .filter((finding) => kinds.has(finding.kind) && mayLetStand(finding))
+        .map((finding) => [
+          lookedKey(slotOf(fit), finding.kind),
+          { said: saidBy(finding), reason: finding.severity === 'stop' ? reason.trim() : '' },
+        ]),
+    ),
+  );
+}

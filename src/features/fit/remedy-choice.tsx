@@ -1,0 +1,119 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { useRun } from '@/client';
+import type { RemedyOffer } from '@/core/fit';
+import { formatMm } from '@/core/units';
+import { Button, Key, isTyping } from '@/ui';
+import type { ScreenFit } from '@/workers/fit-protocol';
+import { slotOf } from './fit-key';
+import { RemedyList } from './remedy-list';
+import { indexOf, useRemedies } from './use-remedies';
+import { withSets } from './with-sets';
+
+interface RemedyChoiceProps {
+  readonly subject: ScreenFit;
+  readonly alike: readonly ScreenFit[];
+  readonly onDone: () => void;
+}
+
+/** The remedies with the first that leaves nothing to decide picked; one key takes it, one button for all alike. */
+export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
+  const { spec, change, fits, askFits } = useRun();
+  const offers = useRemedies(subject);
+  const [ownPick, setOwnPick] = useState<{ readonly offers: readonly RemedyOffer[]; readonly index: number } | null>(
+    null,
+  );
+  const picked = ownPick?.offers === offers ? ownPick.index : firstPick(offers ?? []);
+  const offer = offers?.[picked] ?? null;
+
+  const take = () => {
+    if (!offer || offer.sets.length === 0) return;
+    change((now) => withSets(now, slotOf(subject), offer.sets));
+    onDone();
+  };
+  const takeForAll = async () => {
+    const result = fits.last;
+    if (!offer || !result) return;
+    const taken = await askFits()?.remedyForAll(
+      alike.map((fit) => indexOf(result, fit)),
+      offer.kind,
+    );
+    if (!taken) return;
+    change((now) => taken.reduce((run, { index, sets }) => withSets(run, slotOf(result.fits[index]!), sets), now));
+    onDone();
+  };
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== 'Enter' || isTyping(event.target) || event.defaultPrevented) return;
+      if (event.target instanceof HTMLElement && event.target.closest('button, a, summary')) return;
+      event.preventDefault();
+      take();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+
+  if (subject.emMm <= 0 && !subject.text.some((line) => line.trim() !== '')) return null;
+  if (!offers) return <p className="text-soft">Working out what would help…</p>;
+  if (offers.length === 0) return null;
+  return (
+    <>
+      <RemedyList spec={spec} offers={offers} picked={picked} onPick={(index) => setOwnPick({ offers, index })} />
+      {offer?.kind === 'shorten' ? (
+        <ShorterText key={subject.itemId} subject={subject} onDone={onDone} />
+      ) : (
+        <p className="text-soft">
+          {offer?.othersMm ? (
+            <>
+              The set would stand at <span className="measure">{formatMm(offer.othersMm)} mm</span>.{' '}
+            </>
+          ) : null}
+          {offer && !offer.passes && 'Not everything holds then.'}
+        </p>
+      )}
+      {offer && offer.kind !== 'shorten' && (
+        <div className="flex flex-wrap gap-2">
+          <Button weight="main" onClick={take}>
+            Take it <Key>Enter</Key>
+          </Button>
+          {alike.length > 1 && <Button onClick={() => void takeForAll()}>For all {alike.length} alike</Button>}
+        </div>
+      )}
+    </>
+  );
+}
+
+/** The first that leaves nothing to decide; else the first. */
+function firstPick(offers: readonly RemedyOffer[]): number {
+  return Math.max(
+    0,
+    offers.findIndex(({ passes, kind }) => passes && kind !== 'shorten'),
+  );
+}
+
+/** What somebody agreed to be called; nothing is cut short by itself. */
+function ShorterText({ subject, onDone }: { readonly subject: ScreenFit; readonly onDone: () => void }) {
+  const { change } = useRun();
+  const [text, setText] = useState(subject.text.join(' '));
+  const typed = text.trim();
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (typed === '') return;
+        change((now) => withSets(now, slotOf(subject), [{ kind: 'wording', lines: [typed] }]));
+        onDone();
+      }}
+    >
+      <label className="grid min-w-0 flex-1 gap-1">
+        <span>Agreed shorter text</span>
+        <input value={text} onChange={(event) => setText(event.target.value)} />
+      </label>
+      <Button type="submit" disabled={typed === ''}>
+        Cut this
+      </Button>
+    </form>
+  );
+}

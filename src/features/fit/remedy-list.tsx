@@ -1,0 +1,39 @@
+'use client';
+
+import type { RemedyOffer } from '@/core/fit';
+import type { RunSpec } from '@/core/run';
+import { formatMm } from '@/core/units';
+import { remedyWords } from './remedy-words';
+
+interface RemedyListProps {
+  readonly spec: RunSpec;
+  readonly offers: readonly RemedyOffer[];
+  readonly picked: number;
+  readonly onPick: (index: number) => void;
+}
+
+/** What would help, in the maker's order, each with the letter height that it gives. */
+export function RemedyList({ spec, offers, picked, onPick }: RemedyListProps) {
+  return (
+    <div role="radiogroup" aria-label="Remedies" className="border-t border-rule">
+      {offers.map((offer, i) => (
+        <label
+          key={offer.kind}
+          className={`flex items-baseline gap-2 border-b border-rule px-1.5 py-1 ${i === picked ? 'bg-verdigris-tint font-semibold' : ''}`}
+        >
+          <input type="radio" name="remedy" className="sr-only" checked={i === picked} onChange={() => onPick(i)} />
+          <span className="min-w-0 flex-1 break-words">{remedyWords(spec, offer)}</span>
+          <span className="measure whitespace-nowrap" title="cap height that it gives">
+            {offer.kind === 'shorten' ? '–' : `${formatMm(offer.capHeightMm)} mm`}
+          </span>
+          <span
+            className="w-3 text-center"
+            title={offer.passes ? 'everything holds then' : 'something stays to be decided'}
+          >
+            {offer.kind === 'shorten' ? '' : offer.passes ? '✓' : '·'}
+          </span>
+        </label>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,24 @@
+import type { RemedyOffer } from '@/core/fit';
+import type { OverrideSet, RunSpec } from '@/core/run';
+import { REMEDY_WORDS } from './sentences';
+
+/** `Drawn narrower, 92 %`. */
+export function remedyWords(spec: RunSpec, { kind, sets }: RemedyOffer): string {
+  const details = sets.flatMap((set) => detailOf(spec, set) ?? []);
+  return [REMEDY_WORDS[kind], ...details].join(', ');
+}
+
+function detailOf(spec: RunSpec, set: OverrideSet): string | null {
+  switch (set.kind) {
+    case 'width':
+      return `${Math.round(set.share * 100)} %`;
+    case 'tracking':
+      return `by ${Math.round(Math.abs(set.trackingEm) * 1000) / 10} % of the letter size`;
+    case 'lettering':
+      return spec.shop.letterings.find(({ id }) => id === set.letteringId)?.value.name ?? null;
+    case 'wording':
+      return set.lines?.join(' / ') ?? null;
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,40 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { useRun } from '@/client';
+import type { RemedyOffer } from '@/core/fit';
+import type { FitResult, ScreenFit } from '@/workers/fit-protocol';
+
+interface Answer {
+  readonly sizes: FitResult['setSizes'];
+  readonly index: number;
+  readonly offers: readonly RemedyOffer[];
+}
+
+/** Remedies for the fit that is decided on; null while they are worked out. */
+export function useRemedies(subject: ScreenFit | null): readonly RemedyOffer[] | null {
+  const { fits, askFits } = useRun();
+  const [answer, setAnswer] = useState<Answer | null>(null);
+  const result = fits.kind === 'ready' ? fits.last : null;
+  const index = result && subject ? indexOf(result, subject) : -1;
+  // Measures come in bit by bit, and do not change what helps: a new result is one with other fits.
+  const sizes = result?.setSizes ?? null;
+  useEffect(() => {
+    if (!sizes || index < 0) return;
+    let isCurrent = true;
+    void askFits()
+      ?.remedies(index)
+      .then((offers) => isCurrent && offers && setAnswer({ sizes, index, offers }))
+      // What fails in the worker is told by the fits, across the page.
+      .catch(() => isCurrent && setAnswer({ sizes, index, offers: [] }));
+    return () => {
+      isCurrent = false;
+    };
+  }, [sizes, index, askFits]);
+  return answer && answer.index === index && answer.sizes === sizes ? answer.offers : null;
+}
+
+/** Its place in the result: findings come and go, so that objects are not compared. */
+export function indexOf(result: FitResult, { itemId, placeId }: ScreenFit): number {
+  return result.fits.findIndex((fit) => fit.itemId === itemId && fit.placeId === placeId);
+}

@@ -1,0 +1,7 @@
+import { randomBytes } from '@/client';
+import { type OverrideSet, type RunSpec, type SlotRef, setOverrides } from '@/core/run';
+
+/** Several exceptions for one text, in one change. */
+export function withSets(spec: RunSpec, at: SlotRef, sets: readonly OverrideSet[]): RunSpec {
+  return sets.reduce((now, set) => setOverrides(now, [at], set, randomBytes), spec);
+}
