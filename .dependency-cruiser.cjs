@@ -21,6 +21,7 @@ const CORE = {
   largest: ['geometry', 'faces', 'lettering', 'place'],
   fit: ['run', 'units', 'geometry', 'faces', 'lettering', 'measures', 'largest', 'colour', 'wording', 'place', 'finding'],
   pieces: ['run', 'units', 'geometry', 'faces', 'fit', 'finding'],
+  release: ['run', 'geometry', 'faces', 'fit', 'pieces', 'wording'],
   sheets: ['run', 'units', 'geometry', 'faces', 'fit', 'pieces', 'finding', 'random'],
   cutfile: ['run', 'units', 'geometry', 'sheets'],
   ledger: ['run'],
@@ -43,7 +44,7 @@ const forbid = (name, from, to, extra = {}) => ({
   to: { ...extra, path: to },
 });
 
-const HEAVY = '^src/core/(faces|geometry|lettering|measures|largest|fit|pieces|sheets|cutfile)/';
+const HEAVY = '^src/core/(faces|geometry|lettering|measures|largest|fit|pieces|release|sheets|cutfile)/';
 
 module.exports = {
   forbidden: [

@@ -10,6 +10,7 @@ import type {
   ListInput,
   PlanAnswer,
   ReadListAnswer,
+  ReleaseView,
   RunView,
   ShopBlankView,
 } from '@/services';
@@ -92,6 +93,9 @@ export const api = {
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan?outlines=1`),
   passes: (id: string) => send<{ passes: MadePass[] }>(`/api/runs/${id}/passes`),
   makePass: (id: string, passId: string) => send<MadePass>(`/api/runs/${id}/passes`, withJson('POST', { id: passId })),
+  releaseView: (id: string) => send<ReleaseView>(`/api/runs/${id}/releases`),
+  release: (id: string, input: { id: string; by: { who: string; station: string } }) =>
+    send<ReleaseView>(`/api/runs/${id}/releases`, withJson('POST', input)),
   bench: (id: string, station: string) => send<BenchView>(`/api/runs/${id}/tally?station=${station}`),
   act: (id: string, act: NewAct) => send<ActAnswer>(`/api/runs/${id}/acts`, withJson('POST', act)),
   /** Islands of rings of integers of 0.1 µm. */

@@ -4,6 +4,7 @@ import { type Act, actSchema } from '@/core/ledger';
 import { outlineFromNumbers, outlineSha, writeOutline } from '@/core/geometry';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
 import { type RunSpec, makeId, runSpecSchema, upgradeSpec } from '@/core/run';
+import { type Release, releaseSchema } from '@/core/release';
 import { type MadePass, madePassSchema } from '@/core/sheets';
 import {
   type StoredRun,
@@ -12,9 +13,11 @@ import {
   inTransaction,
   insertActs,
   insertPass,
+  insertRelease,
   insertRun,
   listActs,
   listPasses,
+  listReleases,
   putAttachment,
   putOutlines,
 } from '@/store';
@@ -32,10 +35,12 @@ export const bundleSchema = z.object({
   spec: runSpecSchema,
   /** In the order of their numbers. */
   passes: z.array(madePassSchema),
-  /** Every outline that a pass names: islands of rings of integers of 0.1 µm, outer ring first, by SHA-256. */
+  /** Every outline that a pass or a release names: islands of rings of integers of 0.1 µm, outer ring first, by SHA-256. */
   outlines: z.record(z.string().regex(/^[0-9a-f]{64}$/), z.array(z.array(z.array(z.number().int())))),
   /** The ledger, oldest act first. */
   acts: z.array(actSchema),
+  /** What was let through to be cut, in the order of the numbers; left out when nothing was. */
+  releases: z.array(releaseSchema).optional(),
   /** Photos that the run's blanks name, as base64 by the SHA-256 of their bytes; left out when there are none. */
   attachments: z.record(z.string().regex(/^[0-9a-f]{64}$/), z.base64()).optional(),
 });
@@ -53,8 +58,9 @@ export async function exportBundle(context: Context, runId: string): Promise<Out
   if (!run.ok) return run;
   const { db } = context.store;
   const passes = await listPasses(db, runId);
+  const releases = await listReleases(db, runId);
   const outlines: Bundle['outlines'] = {};
-  for (const sha of outlinesNamed(passes)) {
+  for (const sha of outlinesNamed(passes, releases)) {
     outlines[sha] = JSON.parse(presentOrThrow(await findOutline(db, sha), `outline ${sha}`));
   }
   return ok({
@@ -65,6 +71,7 @@ export async function exportBundle(context: Context, runId: string): Promise<Out
     passes: passes as Bundle['passes'],
     outlines,
     acts: (await listActs(db, runId)) as Bundle['acts'],
+    ...(releases.length > 0 ? { releases: releases as Bundle['releases'] } : {}),
     ...(await attachmentsOf(context, run.value.spec)),
   });
 }
@@ -79,9 +86,10 @@ async function attachmentsOf({ store }: Context, spec: RunSpec): Promise<Pick<Bu
   return Object.keys(attachments).length > 0 ? { attachments } : {};
 }
 
-function outlinesNamed(passes: readonly MadePass[]): string[] {
-  const named = passes.flatMap(({ patches }) => patches.flatMap(({ placed }) => placed.map(({ outline }) => outline)));
-  return [...new Set(named)].sort();
+function outlinesNamed(passes: readonly MadePass[], releases: readonly Release[]): string[] {
+  const cut = passes.flatMap(({ patches }) => patches.flatMap(({ placed }) => placed.map(({ outline }) => outline)));
+  const released = releases.flatMap(({ pieces }) => pieces.map(({ outline }) => outline));
+  return [...new Set([...cut, ...released])].sort();
 }
 
 /** Takes a bundle in as a new run, whole or not at all. Pieces, passes and acts keep their ids. */
@@ -90,7 +98,7 @@ export async function importBundle(context: Context, candidate: unknown): Promis
   if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
   const spec = checkedSpec(parsed.data.spec);
   if (!spec.ok) return spec;
-  const { passes, acts } = parsed.data;
+  const { passes, acts, releases = [] } = parsed.data;
   const outlines: Record<string, string> = {};
   const issues: InputIssue[] = [];
   for (const [sha, numbers] of Object.entries(parsed.data.outlines)) {
@@ -105,7 +113,7 @@ export async function importBundle(context: Context, candidate: unknown): Promis
   for (const { sha, bytes } of photos) {
     if (!isPhotoOf(bytes, sha)) issues.push(issue(`attachments.${sha}`, 'The photo is not the one its hash names.'));
   }
-  issues.push(...passIssues(passes, outlines), ...actIssues(acts));
+  issues.push(...passIssues(passes, releases, outlines), ...actIssues(acts));
   if (issues.length > 0) return fail({ kind: 'invalidInput', issues });
 
   const runId = makeId<'run'>(context.randomBytes);
@@ -114,6 +122,7 @@ export async function importBundle(context: Context, candidate: unknown): Promis
     await putOutlines(db, outlines);
     for (const { sha, bytes } of photos) await putAttachment(db, sha, bytes, context.nowIso());
     for (const pass of passes) await insertPass(db, runId, pass);
+    for (const release of releases) await insertRelease(db, runId, release);
     await insertActs(db, runId, acts);
     return ok(run);
   });
@@ -129,11 +138,21 @@ function issue(field: string, message: string): InputIssue {
   return { field, row: null, message };
 }
 
-function passIssues(passes: readonly MadePass[], outlines: Readonly<Record<string, string>>): InputIssue[] {
-  const missing = outlinesNamed(passes).filter((sha) => !(sha in outlines));
+function passIssues(
+  passes: readonly MadePass[],
+  releases: readonly Release[],
+  outlines: Readonly<Record<string, string>>,
+): InputIssue[] {
+  const missing = outlinesNamed(passes, releases).filter((sha) => !(sha in outlines));
   return [
-    ...missing.map((sha) => issue('outlines', `The outline ${sha} is named by a pass and not in the bundle.`)),
+    ...missing.map((sha) =>
+      issue('outlines', `The outline ${sha} is named by a pass or a release and not in the bundle.`),
+    ),
     ...twice(passes.map(({ no }) => String(no))).map((no) => issue('passes', `The pass number ${no} stands twice.`)),
+    ...twice(releases.map(({ no }) => String(no))).map((no) =>
+      issue('releases', `The release number ${no} stands twice.`),
+    ),
+    ...twice(releases.map(({ id }) => id)).map((id) => issue('releases', `The release id ${id} stands twice.`)),
     ...twice(passes.map(({ id }) => id)).map((id) => issue('passes', `The pass id ${id} stands twice.`)),
   ];
 }

@@ -31,6 +31,7 @@ export { type ShopBlankView, getBlank, listBlanks, removeBlank, restoreBlank, sa
 export { type KeptPhoto, MOST_PHOTO_BYTES, MOST_PHOTO_PX, keepPhoto, photoBytes } from './photos';
 export { templateOfPlace } from './template';
 export { proofOfRun } from './proof';
+export { type ReleaseHead, type ReleaseView, releaseOfRun, releaseRun } from './releases';
 export { fitsOfRun } from './fits';
 export { planOfRun } from './plan';
 export {

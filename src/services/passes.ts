@@ -12,11 +12,13 @@ import {
   insertPass,
   listActs,
   listPasses,
+  listReleases,
   putOutlines,
 } from '@/store';
 import type { Context } from './context';
 import { cutSoFar, nextPassNo } from './plan';
 import type { ServiceProblem } from './problem';
+import { releasedToCut } from './releases';
 import { getRun } from './runs';
 
 /** A made pass without its positions, for lists. */
@@ -94,6 +96,7 @@ async function makePass(
     const answer = await context.compute.freezeNext({
       spec: before.spec,
       cutSoFar: before.cutSoFar,
+      released: before.released,
       pieceId,
       passId: id,
       no: nextPassNo(before.passes),
@@ -119,7 +122,15 @@ async function seenState(db: Connection, runId: string) {
   if (!run) return null;
   const passes = await listPasses(db, runId);
   const soFar = cutSoFar(passes, foldActs(await listActs(db, runId)));
-  return { spec: run.spec, passes, cutSoFar: soFar, fingerprint: JSON.stringify([run.counter, soFar]) };
+  const released = await releasedToCut(db, runId, soFar);
+  const numReleases = (await listReleases(db, runId)).length;
+  return {
+    spec: run.spec,
+    passes,
+    cutSoFar: soFar,
+    released,
+    fingerprint: JSON.stringify([run.counter, soFar, numReleases]),
+  };
 }
 
 async function keepIfUnchanged(

@@ -6,6 +6,7 @@ import type { PlanAnswer } from './compute/answers';
 import type { CutSoFar } from './compute/compute';
 import type { Context } from './context';
 import type { ServiceProblem } from './problem';
+import { releasedToCut } from './releases';
 import { getRun } from './runs';
 
 export async function planOfRun(
@@ -17,10 +18,12 @@ export async function planOfRun(
   if (!run.ok) return run;
   const passes = await listPasses(context.store.db, runId);
   const state = foldActs(await listActs(context.store.db, runId));
+  const soFar = cutSoFar(passes, state);
   return ok(
     await context.compute.plan({
       spec: run.value.spec,
-      cutSoFar: cutSoFar(passes, state),
+      cutSoFar: soFar,
+      released: await releasedToCut(context.store.db, runId, soFar),
       firstNo: nextPassNo(passes),
       withOutlines,
     }),

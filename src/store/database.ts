@@ -29,6 +29,13 @@ interface MadePassTable {
   pass_json: Fixed<string>;
 }
 
+interface ReleaseTable {
+  run_id: Fixed<string>;
+  id: Fixed<string>;
+  no: Fixed<number>;
+  release_json: Fixed<string>;
+}
+
 interface ActTable {
   run_id: Fixed<string>;
   seq: Fixed<number>;
@@ -71,6 +78,7 @@ export interface Database {
   run: RunTable;
   outline: OutlineTable;
   made_pass: MadePassTable;
+  release: ReleaseTable;
   act: ActTable;
   column_choice: ColumnChoiceTable;
   shop: ShopTable;

@@ -76,7 +76,7 @@ test('before a migration a copy is made that holds everything', async () => {
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment',
+    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release',
   );
   raw.exec('ALTER TABLE run RENAME TO run_before');
   raw.close();
@@ -94,7 +94,7 @@ test('a database of the first step gains what came since, with everything in it,
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment",
+    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release",
   );
   raw.close();
   const again = await opened();

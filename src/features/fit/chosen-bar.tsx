@@ -8,13 +8,15 @@ interface ChosenBarProps {
   readonly slots: readonly SlotRef[];
   readonly numChosen: number;
   readonly place: MainPlace;
+  /** Of the first of them, to start from. */
+  readonly capHeightMm: number;
   readonly onClear: () => void;
 }
 
 const OWN_KINDS: readonly OverrideSet['kind'][] = ['lettering', 'material', 'tracking', 'width', 'size'];
 
 /** What the chosen ones have otherwise than the set: lettering, film, size, width, tracking. */
-export function ChosenBar({ slots, numChosen, place, onClear }: ChosenBarProps) {
+export function ChosenBar({ slots, numChosen, place, capHeightMm, onClear }: ChosenBarProps) {
   const { spec, change } = useRun();
   const set = (value: OverrideSet) => change((now) => setOverrides(now, slots, value, randomBytes));
   const { condenseTo, stretchTo } = spec.remedies;
@@ -44,7 +46,7 @@ export function ChosenBar({ slots, numChosen, place, onClear }: ChosenBarProps) 
         <NumberField
           label="Letter height"
           unit="mm"
-          value={0}
+          value={capHeightMm}
           min={1}
           max={1000}
           onChange={(mm) => set({ kind: 'size', size: { by: 'height', mm } })}

@@ -13,6 +13,7 @@ import { fitKey, slotOf } from './fit-key';
 import { type FitOrder, ordered } from './fit-order';
 import { FitSide } from './fit-side';
 import { FitWall } from './fit-wall';
+import { ReleaseBar } from './release-bar';
 import { ORDER_WORDS } from './sentences';
 import { useComparison } from './use-comparison';
 import { useWallSelection } from './use-wall-selection';
@@ -49,12 +50,14 @@ export function FitPage() {
           otherId={otherId}
           onCompare={setOtherId}
         />
+        <ReleaseBar />
         {chosen.length > 0 && (
           <ChosenBar
             key={[...selection.chosen].join()}
             slots={chosen.map(slotOf)}
             numChosen={chosen.length}
             place={place}
+            capHeightMm={chosen[0]?.capHeightMm ?? 0}
             onClear={() => selection.choose([])}
           />
         )}

@@ -19,11 +19,12 @@ interface RemedyChoiceProps {
 
 /** The remedies with the first that leaves nothing to decide picked; one key takes it, one button for all alike. */
 export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
-  const { spec, change, fits, askFits } = useRun();
+  const { spec, change, fits, askFits, place } = useRun();
   const offers = useRemedies(subject);
   const [ownPick, setOwnPick] = useState<{ readonly offers: readonly RemedyOffer[]; readonly index: number } | null>(
     null,
   );
+  const setSize = fits.last?.setSizes[place.sizeGroup.id];
   const picked = ownPick?.offers === offers ? ownPick.index : firstPick(offers ?? []);
   const offer = offers?.[picked] ?? null;
 
@@ -64,11 +65,7 @@ export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
         <ShorterText key={subject.itemId} subject={subject} onDone={onDone} />
       ) : (
         <p className="text-soft">
-          {offer?.othersMm ? (
-            <>
-              The set would stand at <span className="measure">{formatMm(offer.othersMm)} mm</span>.{' '}
-            </>
-          ) : null}
+          {offer && <OthersWords offer={offer} nowMm={setSize?.letterMm ?? null} />}
           {offer && !offer.passes && 'Not everything holds then.'}
         </p>
       )}
@@ -81,6 +78,18 @@ export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
         </div>
       )}
     </>
+  );
+}
+
+/** What it does to the rest of the set: a text that comes in again may hold the others back. */
+function OthersWords({ offer: { othersMm }, nowMm }: { readonly offer: RemedyOffer; readonly nowMm: number | null }) {
+  if (othersMm === null || nowMm === null) return null;
+  if (Math.abs(othersMm - nowMm) < 0.05) return <>The others stay as they are. </>;
+  return (
+    <span className={othersMm < nowMm ? 'text-brass' : ''}>
+      The tallest of the set go from <span className="measure">{formatMm(nowMm)}</span> to{' '}
+      <span className="measure">{formatMm(othersMm)} mm</span>.{' '}
+    </span>
   );
 }
 

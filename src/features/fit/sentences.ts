@@ -1,3 +1,4 @@
+import type { ReleaseView } from '@/services';
 import type { FitOrder } from './fit-order';
 import type { CaseForm, RemedyKind, SizeGroup } from '@/core/run';
 
@@ -39,4 +40,13 @@ export const ORDER_WORDS: Record<FitOrder, string> = {
   roster: 'as in the roster',
   smallest: 'smallest letters first',
   tallest: 'tallest letters first',
+};
+
+export const CHANGE_WORDS: Record<ReleaseView['changes'][number]['what'], string> = {
+  text: 'reads otherwise',
+  shape: 'has another size or lettering',
+  material: 'is cut from another film',
+  added: 'was not released',
+  gone: 'is not in the run any more',
+  stopped: 'has a stop now',
 };

@@ -1,5 +1,6 @@
 import type { Paper } from '@/core/place';
 import type { RunSpec } from '@/core/run';
+import type { FrozenRelease, Release, ReleaseChange, ReleasedOutline } from '@/core/release';
 import type { FrozenPass } from '@/core/sheets';
 import type { Outcome } from '@/core/outcome';
 import type { FileProblem, ReadFile } from '../list-file/list-file';
@@ -16,13 +17,26 @@ export interface CutSoFar {
 export interface PlanRequest {
   readonly spec: RunSpec;
   readonly cutSoFar: CutSoFar;
+  /** What is cut as it was released. */
+  readonly released: readonly ReleasedOutline[];
   readonly firstNo: number;
   readonly withOutlines: boolean;
+}
+
+export interface ReleaseRequest {
+  readonly spec: RunSpec;
+  readonly head: Pick<Release, 'id' | 'no' | 'at' | 'by'> & { readonly version: string };
+}
+
+export interface ChangesRequest {
+  readonly spec: RunSpec;
+  readonly release: Release;
 }
 
 export interface FreezeRequest {
   readonly spec: RunSpec;
   readonly cutSoFar: CutSoFar;
+  readonly released: readonly ReleasedOutline[];
   /** The planned pass with this piece is frozen; null takes the first. */
   readonly pieceId: string | null;
   readonly passId: string;
@@ -62,6 +76,10 @@ export interface Compute {
   fits(spec: RunSpec, withOutlines: boolean): Promise<FitsAnswer>;
   plan(request: PlanRequest): Promise<PlanAnswer>;
   freezeNext(request: FreezeRequest): Promise<FreezeAnswer>;
+  /** Every fit without a stop as it stands. */
+  freezeRelease(request: ReleaseRequest): Promise<FrozenRelease>;
+  /** What is otherwise than it was released. */
+  changesSince(request: ChangesRequest): Promise<readonly ReleaseChange[]>;
   /** A file that somebody sent as a list. Whatever is in it, it neither takes long nor much memory. */
   readList(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFile, FileProblem>>;
   /** The proof of a run as a PDF. */

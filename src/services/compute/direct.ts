@@ -9,6 +9,8 @@ export function directCompute(readFace: (sha: string) => Uint8Array): Compute {
     fits: async (spec, withOutlines) => jobs.fits(spec, withOutlines),
     plan: async (request) => jobs.plan(request),
     freezeNext: async (request) => jobs.freezeNext(request),
+    freezeRelease: async (request) => jobs.freezeRelease(request),
+    changesSince: async (request) => jobs.changesSince(request),
     readList: readListFile,
     templatePdf: async (request) => jobs.templatePdf(request),
     proofPdf: async (request) => jobs.proofPdf(request),

@@ -3,7 +3,15 @@ import { loadFace, type Face } from '@/core/faces';
 import { hasStop } from '@/core/finding';
 import { boxHeight, boxWidth, outlineToNumbers } from '@/core/geometry';
 import { presentOrThrow } from '@/core/outcome';
-import { type Piece, piecesOfFits } from '@/core/pieces';
+import type { Piece } from '@/core/pieces';
+import {
+  type FrozenRelease,
+  type ReleaseChange,
+  type ReleasedOutline,
+  changesSince,
+  freezeRelease,
+  releasedPieces,
+} from '@/core/release';
 import { type RandomBytes, type RunSpec, findMaterial, isCut, placeAt, processOf } from '@/core/run';
 import { type PassPlan, attemptKey, freezePass, outlineOnBed, pageOf, planPasses } from '@/core/sheets';
 import { pathData } from '@/core/cutfile';
@@ -11,13 +19,24 @@ import { um10ToMm } from '@/core/units';
 import { proofPdf } from '../documents/proof-pdf';
 import { templatePdf } from '../documents/template-pdf';
 import type { FitsAnswer, PlanAnswer } from './answers';
-import type { CutSoFar, FreezeAnswer, FreezeRequest, PlanRequest, ProofRequest, TemplateRequest } from './compute';
+import type {
+  ChangesRequest,
+  CutSoFar,
+  FreezeAnswer,
+  FreezeRequest,
+  PlanRequest,
+  ProofRequest,
+  ReleaseRequest,
+  TemplateRequest,
+} from './compute';
 
 /** The jobs themselves: plain functions of their request and the faces, run in a thread by the server. */
 export interface Jobs {
   fits(spec: RunSpec, withOutlines: boolean): FitsAnswer;
   plan(request: PlanRequest): PlanAnswer;
   freezeNext(request: FreezeRequest): FreezeAnswer;
+  freezeRelease(request: ReleaseRequest): FrozenRelease;
+  changesSince(request: ChangesRequest): readonly ReleaseChange[];
   proofPdf(request: ProofRequest): Promise<Uint8Array>;
   templatePdf(request: TemplateRequest): Promise<Uint8Array>;
 }
@@ -37,6 +56,8 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
     fits: (spec, withOutlines) => fitsAnswer(fitRun(spec, cache), withOutlines),
     plan: (request) => planAnswer(request, fitRun(request.spec, cache)),
     freezeNext: (request) => freezeNext(request, fitRun(request.spec, cache)),
+    freezeRelease: ({ spec, head }) => freezeRelease(spec, fitRun(spec, cache).fits, head),
+    changesSince: ({ spec, release }) => changesSince(spec, fitRun(spec, cache).fits, release),
     proofPdf: ({ spec, today }) => proofPdf({ spec, fits: fitRun(spec, cache).fits, today }),
     templatePdf: (request) => templateOf(request, fitRun(request.spec, cache)),
   };
@@ -66,10 +87,15 @@ function templateOf({ spec, wish, today }: TemplateRequest, { fits }: FitReport)
   return templatePdf({ spec, place, fit, paper, today });
 }
 
-function planOf(spec: RunSpec, report: FitReport, { made, attempts }: CutSoFar): PassPlan {
+function planOf(
+  spec: RunSpec,
+  report: FitReport,
+  { made, attempts }: CutSoFar,
+  released: readonly ReleasedOutline[],
+): PassPlan {
   const isMade = new Set(made);
   const heldBack = new Set<string>(spec.layout.heldBack);
-  const wanted = piecesOfFits(spec, report.fits)
+  const wanted = releasedPieces(spec, report.fits, released)
     .map((piece) => ({ piece, attempt: attempts[piece.id] ?? 1 }))
     .filter(({ piece, attempt }) => !isMade.has(attemptKey(piece.id, attempt)) && isCutHere(spec, piece, heldBack));
   return planPasses(spec, wanted);
@@ -80,8 +106,8 @@ function isCutHere(spec: RunSpec, { materialId, slot }: Piece, heldBack: Readonl
   return isCut(processOf(findMaterial(spec, materialId))) && !heldBack.has(slot.entry.id);
 }
 
-function planAnswer({ spec, cutSoFar, firstNo, withOutlines }: PlanRequest, report: FitReport): PlanAnswer {
-  const { passes, unplaced } = planOf(spec, report, cutSoFar);
+function planAnswer({ spec, cutSoFar, released, firstNo, withOutlines }: PlanRequest, report: FitReport): PlanAnswer {
+  const { passes, unplaced } = planOf(spec, report, cutSoFar, released);
   return {
     passes: passes.map((pass, i) => ({
       no: firstNo + i,
@@ -116,8 +142,8 @@ function planAnswer({ spec, cutSoFar, firstNo, withOutlines }: PlanRequest, repo
 }
 
 function freezeNext(request: FreezeRequest, report: FitReport): FreezeAnswer {
-  const { spec, cutSoFar, pieceId, passId, no, version, bytes } = request;
-  const plan = planOf(spec, report, cutSoFar);
+  const { spec, cutSoFar, released, pieceId, passId, no, version, bytes } = request;
+  const plan = planOf(spec, report, cutSoFar, released);
   const next = plan.passes.find(({ placed }) => pieceId === null || placed.some(({ piece }) => piece.id === pieceId));
   if (!next) {
     const numStopped = report.fits.filter(({ findings }) => hasStop(findings)).length;

@@ -1,7 +1,14 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { type RunSpec, faceFilePath } from '@/core/run';
-import type { FreezeRequest, PlanRequest, ProofRequest, TemplateRequest } from './compute';
+import type {
+  ChangesRequest,
+  FreezeRequest,
+  PlanRequest,
+  ProofRequest,
+  ReleaseRequest,
+  TemplateRequest,
+} from './compute';
 import { createJobs } from './jobs';
 
 /** Entry of the worker thread; bundled by itself at build time, since threads start from a file. */
@@ -17,6 +24,14 @@ export function plan(request: PlanRequest) {
 
 export function freezeNext(request: FreezeRequest) {
   return jobs.freezeNext(request);
+}
+
+export function freezeReleased(request: ReleaseRequest) {
+  return jobs.freezeRelease(request);
+}
+
+export function changes(request: ChangesRequest) {
+  return jobs.changesSince(request);
 }
 
 export function templatePdf(request: TemplateRequest) {

@@ -28,6 +28,8 @@ export function threadCompute(): Compute {
     fits: (spec, withOutlines) => pool.run({ spec, withOutlines }, { name: 'fits' }),
     plan: (request) => pool.run(request, { name: 'plan' }),
     freezeNext: (request) => pool.run(request, { name: 'freezeNext' }),
+    freezeRelease: (request) => pool.run(request, { name: 'freezeReleased' }),
+    changesSince: (request) => pool.run(request, { name: 'changes' }),
     templatePdf: (request) => pool.run(request, { name: 'templatePdf' }),
     proofPdf: (request) => pool.run(request, { name: 'proofPdf' }),
     readList,

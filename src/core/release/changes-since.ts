@@ -1,0 +1,42 @@
+import type { Fit } from '../fit';
+import { outlineSha, writeOutline } from '../geometry';
+import { type Piece, pieceNames, piecesOfFits } from '../pieces';
+import type { RunSpec } from '../run';
+import type { Release, ReleasedPiece } from './release';
+
+/** One piece that is otherwise now than it was released. */
+export interface ReleaseChange {
+  readonly pieceId: string;
+  /** As it reads now; as it was released where it is gone. */
+  readonly text: readonly string[];
+  /** As it was released; null for one that was not. */
+  readonly was: readonly string[] | null;
+  /** `stopped`: something keeps it from being made now. */
+  readonly what: 'text' | 'shape' | 'material' | 'added' | 'gone' | 'stopped';
+}
+
+/** What has changed since a release, in roster order; what is gone comes last. */
+export function changesSince(spec: RunSpec, fits: readonly Fit[], release: Release): ReleaseChange[] {
+  const released = new Map(release.pieces.map((piece) => [piece.pieceId, piece]));
+  const cuttable = new Map(piecesOfFits(spec, fits).map((piece) => [piece.id, piece]));
+  const changes: ReleaseChange[] = [];
+  for (const { id: pieceId, slot } of pieceNames(spec)) {
+    const was = released.get(pieceId);
+    const now = cuttable.get(pieceId);
+    released.delete(pieceId);
+    if (!was) {
+      if (now) changes.push({ pieceId, text: now.text, was: null, what: 'added' });
+      continue;
+    }
+    const what = now ? differenceOf(was, now) : 'stopped';
+    if (what) changes.push({ pieceId, text: slot.text, was: was.text, what });
+  }
+  for (const { pieceId, text } of released.values()) changes.push({ pieceId, text, was: text, what: 'gone' });
+  return changes;
+}
+
+function differenceOf(was: ReleasedPiece, now: Piece): ReleaseChange['what'] | null {
+  if (was.text.join('\n') !== now.text.join('\n')) return 'text';
+  if (was.materialId !== now.materialId) return 'material';
+  return was.outline === outlineSha(writeOutline(now.outline)) ? null : 'shape';
+}

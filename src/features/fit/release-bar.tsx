@@ -1,0 +1,120 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { useBrowserText, useRun } from '@/client';
+import { hasStop } from '@/core/finding';
+import type { ReleaseView } from '@/services';
+import { Button, Notice } from '@/ui';
+import { CHANGE_WORDS } from './sentences';
+import { useRelease } from './use-release';
+
+const MOST_SHOWN = 6;
+
+/** Letting the fits through to be cut: what stays out, how the proof stands, and what changed since the last time. */
+export function ReleaseBar() {
+  const { spec, fits } = useRun();
+  const { view, isBusy, problem, release } = useRelease();
+  const [isAsking, setAsking] = useState(false);
+  const all = fits.last?.fits ?? [];
+  const numStopped = all.filter(({ findings }) => hasStop(findings)).length;
+  const numReady = all.length - numStopped;
+  const numTicked = Object.keys(spec.proof).length;
+  if (!view || fits.last === null) return null;
+  const { last, changes } = view;
+  const isCurrent = last !== null && changes.length === 0;
+  return (
+    <section aria-label="Release" className="mb-3 grid gap-2 border border-rule-strong bg-paper px-3 py-2">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <p>
+          {last ? (
+            <>
+              <b>Release {last.no}</b>, {format(new Date(last.at), 'd MMM yyyy, HH:mm')}
+              {last.who && ` by ${last.who}`}: <span className="measure">{last.numPieces}</span> to cut as they were,{' '}
+              <span className="measure">{last.numTicked}</span> of them ticked on the proof.
+              {isCurrent && ' Nothing has changed since.'}
+            </>
+          ) : (
+            'Nothing is released yet: what is cut follows every change.'
+          )}
+        </p>
+        {!isCurrent && !isAsking && (
+          <Button
+            weight={changes.length > 0 || !last ? 'main' : 'plain'}
+            disabled={numReady === 0}
+            onClick={() => setAsking(true)}
+          >
+            {last ? 'Release the changes…' : 'Release for cutting…'}
+          </Button>
+        )}
+      </div>
+      {changes.length > 0 && <Changes changes={changes} />}
+      {isAsking && (
+        <AskRelease
+          words={`${numReady} ${numReady === 1 ? 'fit is' : 'fits are'} frozen as they stand; ${numStopped} with a stop stay out; ${numTicked} of ${all.length} are ticked on the proof.`}
+          isBusy={isBusy}
+          onRelease={(who) => void release(who).then(() => setAsking(false))}
+          onCancel={() => setAsking(false)}
+        />
+      )}
+      {problem && <Notice severity="stop">{problem}</Notice>}
+    </section>
+  );
+}
+
+/** What is otherwise than it was released; what was cut before the change is named first. */
+function Changes({ changes }: { readonly changes: ReleaseView['changes'] }) {
+  const inOrder = [...changes].sort((a, b) => Number(b.isMade) - Number(a.isMade));
+  const numMade = changes.filter(({ isMade }) => isMade).length;
+  return (
+    <div>
+      <p>
+        <b>
+          {changes.length} changed since
+          {numMade > 0 && `, ${numMade} of them already cut or in a made pass`}
+        </b>
+        : until they are released again, they are cut as they were.
+      </p>
+      <ul className="grid gap-x-6 sm:grid-cols-2">
+        {inOrder.slice(0, MOST_SHOWN).map(({ pieceId, text, was, what, isMade }) => (
+          <li key={pieceId} className="border-t border-rule py-0.5 break-words">
+            <b>{text.join(' / ')}</b> {CHANGE_WORDS[what]}
+            {what === 'text' && was && `, was “${was.join(' / ')}”`}
+            {isMade && <span className="text-madder"> · already cut: spoil it at the bench to cut it anew</span>}
+          </li>
+        ))}
+      </ul>
+      {changes.length > MOST_SHOWN && <p className="text-soft">and {changes.length - MOST_SHOWN} more</p>}
+    </div>
+  );
+}
+
+interface AskReleaseProps {
+  readonly words: string;
+  readonly isBusy: boolean;
+  readonly onRelease: (who: string) => void;
+  readonly onCancel: () => void;
+}
+
+function AskRelease({ words, isBusy, onRelease, onCancel }: AskReleaseProps) {
+  const [who, setWho] = useBrowserText('who');
+  return (
+    <form
+      className="flex flex-wrap items-end gap-3 border-t border-rule pt-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onRelease(who.trim());
+      }}
+    >
+      <p className="min-w-60 flex-1">{words}</p>
+      <label className="grid gap-1">
+        <span>Released by</span>
+        <input value={who} maxLength={80} onChange={(event) => setWho(event.target.value)} />
+      </label>
+      <Button type="submit" weight="main" disabled={isBusy}>
+        {isBusy ? 'Freezing…' : 'Release'}
+      </Button>
+      <Button onClick={onCancel}>Not yet</Button>
+    </form>
+  );
+}
