@@ -203,14 +203,21 @@ test('a place that leaves no room, and a size that the blank does not come in, s
   ]);
 });
 
-test('a tapering place is lettered in its largest upright rectangle', () => {
+test('a tapering place is filled along its slanted sides, not only in the rectangle inside', () => {
   const spec = changePlace(aRun(['Wilhelmina Abernethy']), null, (place) => ({
     ...place,
     outline: { kind: 'taper', topWidthMm: 220, bottomWidthMm: 120, heightMm: 80 },
   }));
   const [fit] = fitRun(spec, cache).fits;
-  // At height y the strip is 220 - 1.25 y wide, so the rectangle reaches to y = 80.
-  expect(fit!.inkWidthMm).toBeGreaterThan(119.8);
-  expect(fit!.inkWidthMm).toBeLessThanOrEqual(120);
-  expect(fit!.xMm).toBeCloseTo(50, 1);
+  // At height y the strip lies between 0.625 y and 220 - 0.625 y.
+  const slack = [...outlineRings(placedOutline(fit!))].flatMap((ring) =>
+    Array.from({ length: ring.length / 2 }, (_, i) => {
+      const [x, y] = [ring[2 * i]! / UM10_PER_MM, ring[2 * i + 1]! / UM10_PER_MM];
+      return Math.min(x - 0.625 * y, 220 - 0.625 * y - x, y, 80 - y);
+    }),
+  );
+  expect(Math.min(...slack)).toBeGreaterThanOrEqual(0);
+  expect(Math.min(...slack)).toBeLessThan(0.05);
+  expect(fit!.inkWidthMm).toBeGreaterThan(150);
+  expect(fit!.boundBy).toBe('outline');
 });

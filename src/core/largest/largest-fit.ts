@@ -3,7 +3,7 @@ import { largestBehindWalls, nearestBehindWalls } from './convex-space';
 import { type InkWall, type Lie, SNAP_MM, inkWalls, isFree } from './ink-in-space';
 import type { InkShape } from './ink-shape';
 import { coarseEdges, grown, moved, trueEdges } from './polish';
-import { type Spot, cellOf, freeSpots, spread } from './start-grid';
+import { type Spot, cellOf, clusters, freeSpots } from './start-grid';
 
 /** The largest em at which ink lies in a place, and where. */
 export interface LargestFit extends Lie {
@@ -67,12 +67,13 @@ function largestAmongBlocks(ink: InkShape, walls: readonly InkWall[], space: Fre
     bestEmMm = Math.max(bestEmMm, coarse.emMm);
   };
   for (let emMm = mostEmMm; emMm > bestEmMm * WORTH_A_START && started.length < MOST_STARTS; emMm *= STEP_DOWN) {
-    for (const spot of spread(freeSpots(ink, space, emMm), apartMm)) {
+    for (const cluster of clusters(freeSpots(ink, space, emMm), apartMm)) {
       if (started.length >= MOST_STARTS) break;
-      if (started.some(({ xMm, yMm }) => Math.hypot(xMm - spot.xMm, yMm - spot.yMm) <= apartMm)) continue;
-      const free = nudgedUntilFree(ink, walls, space, { ...spot, emMm });
+      const [middle] = cluster;
+      if (started.some(({ xMm, yMm }) => Math.hypot(xMm - middle!.xMm, yMm - middle!.yMm) <= apartMm)) continue;
+      const free = freeOf(ink, walls, space, cluster, emMm);
       if (!free) continue;
-      started.push(spot);
+      started.push(middle!);
       growFrom(free);
     }
   }
@@ -89,16 +90,33 @@ function largestAmongBlocks(ink: InkShape, walls: readonly InkWall[], space: Fre
   return best;
 }
 
-/** The grid is wrong by up to half a square: tries half a square to every side, and a little smaller. */
-function nudgedUntilFree(ink: InkShape, walls: readonly InkWall[], space: FreeSpace, lie: Lie): Lie | null {
+/** Members of a cluster that are looked at besides its middle. */
+const MOST_MEMBERS = 40;
+
+/**
+ * The grid is wrong by up to half a square: tries half a square to every side of the middle and a little smaller, then the other
+ * members as they are.
+ */
+function freeOf(
+  ink: InkShape,
+  walls: readonly InkWall[],
+  space: FreeSpace,
+  cluster: readonly Spot[],
+  emMm: number,
+): Lie | null {
   const half = cellOf(space) / 2;
+  const isFreeHere = (lie: Lie) => isFree(ink, walls, space, lie);
+  const [middle] = cluster;
   for (const share of [1, 0.99, 0.975, 0.955]) {
-    const emMm = lie.emMm * share;
-    const [left, top] = [((lie.emMm - emMm) * ink.widthEm) / 2, ((lie.emMm - emMm) * ink.heightEm) / 2];
+    const smaller = emMm * share;
+    const [left, top] = [((emMm - smaller) * ink.widthEm) / 2, ((emMm - smaller) * ink.heightEm) / 2];
     for (const [dx, dy] of NUDGES) {
-      const nudged = { xMm: lie.xMm + left + dx * half, yMm: lie.yMm + top + dy * half, emMm };
-      if (isFree(ink, walls, space, nudged)) return nudged;
+      const nudged = { xMm: middle!.xMm + left + dx * half, yMm: middle!.yMm + top + dy * half, emMm: smaller };
+      if (isFreeHere(nudged)) return nudged;
     }
+    if (share < 1) continue;
+    const member = cluster.slice(1, MOST_MEMBERS).find((spot) => isFreeHere({ ...spot, emMm }));
+    if (member) return { ...member, emMm };
   }
   return null;
 }

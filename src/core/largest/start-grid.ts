@@ -107,18 +107,18 @@ export function cellOf(space: FreeSpace): number {
   return gridOf(space).cellMm;
 }
 
-/** One spot of each cluster: the one nearest to the cluster's middle. */
-export function spread(spots: readonly Spot[], apartMm: number): Spot[] {
-  const clusters: Spot[][] = [];
+/** Spots by cluster, each from its middle outward. */
+export function clusters(spots: readonly Spot[], apartMm: number): Spot[][] {
+  const found: Spot[][] = [];
   for (const spot of spots) {
-    const home = clusters.find(([first]) => Math.hypot(first!.xMm - spot.xMm, first!.yMm - spot.yMm) <= apartMm);
+    const home = found.find(([first]) => Math.hypot(first!.xMm - spot.xMm, first!.yMm - spot.yMm) <= apartMm);
     if (home) home.push(spot);
-    else clusters.push([spot]);
+    else found.push([spot]);
   }
-  return clusters.map((own) => {
+  return found.map((own) => {
     const x = own.reduce((sum, { xMm }) => sum + xMm, 0) / own.length;
     const y = own.reduce((sum, { yMm }) => sum + yMm, 0) / own.length;
     const off = ({ xMm, yMm }: Spot) => Math.hypot(xMm - x, yMm - y);
-    return own.reduce((best, spot) => (off(spot) < off(best) ? spot : best));
+    return own.sort((a, b) => off(a) - off(b));
   });
 }

@@ -3,7 +3,15 @@
  * initials by our own rules. Sizing and placing belong to fit; what the text is, to wording.
  */
 export { applyCase } from './case-form';
-export { type LetteredText, type LetterLine, type LetterStyle, letterLines, letterText } from './letter-text';
+export {
+  type LetteredText,
+  type LetterLine,
+  type LetterStyle,
+  type PlacedLetter,
+  letterLines,
+  letterText,
+  placedLetters,
+} from './letter-text';
 export { stretchText } from './stretch-text';
 export { type NearLetters, nearestLetters } from './nearest-letters';
 export { lowFigures } from './low-figures';

@@ -31,7 +31,7 @@ export function LetStand({ asks, subject, alike, onDone }: LetStandProps) {
     return (
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => letStand([subject])}>Looked at, let it stand</Button>
-        {alike.length > 1 && <Button onClick={() => letStand(alike)}>All {alike.length} alike</Button>}
+        {alike.length > 1 && <Button onClick={() => letStand(alike)}>Let all {alike.length} alike stand</Button>}
       </div>
     );
   }

@@ -9,7 +9,7 @@ import { Button, Notice } from '@/ui';
 import { CHANGE_WORDS } from './sentences';
 import { useRelease } from './use-release';
 
-const MOST_SHOWN = 6;
+const MOST_SHOWN = 5;
 
 /** Letting the fits through to be cut: what stays out, how the proof stands, and what changed since the last time. */
 export function ReleaseBar() {
@@ -62,31 +62,43 @@ export function ReleaseBar() {
   );
 }
 
-/** What is otherwise than it was released; what was cut before the change is named first. */
+/** What is otherwise than it was released, by what became of it; what was cut before the change is told first. */
 function Changes({ changes }: { readonly changes: ReleaseView['changes'] }) {
-  const inOrder = [...changes].sort((a, b) => Number(b.isMade) - Number(a.isMade));
-  const numMade = changes.filter(({ isMade }) => isMade).length;
+  const made = changes.filter(({ isMade }) => isMade);
   return (
-    <div>
+    <div className="grid gap-1">
       <p>
-        <b>
-          {changes.length} changed since
-          {numMade > 0 && `, ${numMade} of them already cut or in a made pass`}
-        </b>
-        : until they are released again, they are cut as they were.
+        <b>{changes.length} changed since</b>: until they are released again, they are cut as they were.
       </p>
-      <ul className="grid gap-x-6 sm:grid-cols-2">
-        {inOrder.slice(0, MOST_SHOWN).map(({ pieceId, text, was, what, isMade }) => (
-          <li key={pieceId} className="border-t border-rule py-0.5 break-words">
-            <b>{text.join(' / ')}</b> {CHANGE_WORDS[what]}
-            {what === 'text' && was && `, was “${was.join(' / ')}”`}
-            {isMade && <span className="text-madder"> · already cut: spoil it at the bench to cut it anew</span>}
-          </li>
-        ))}
+      {made.length > 0 && (
+        <p className="border-l-4 border-madder bg-madder-tint px-3 py-1">
+          <b>{made.length} of them already cut or in a made pass</b>: {namesOf(made)}. Such a piece stays as it was
+          made; to cut it anew, mark it spoiled at the bench.
+        </p>
+      )}
+      <ul>
+        {KINDS.map((kind) => {
+          const own = changes.filter(({ what }) => what === kind);
+          return own.length === 0 ? null : (
+            <li key={kind}>
+              <span className="measure">{own.length}</span> {CHANGE_WORDS[kind]}: {namesOf(own)}
+            </li>
+          );
+        })}
       </ul>
-      {changes.length > MOST_SHOWN && <p className="text-soft">and {changes.length - MOST_SHOWN} more</p>}
     </div>
   );
+}
+
+const KINDS = ['text', 'shape', 'material', 'added', 'gone', 'stopped'] as const;
+
+function namesOf(changes: ReleaseView['changes']): string {
+  const names = changes.slice(0, MOST_SHOWN).map(({ text, was, what }) => {
+    const words = text.join(' / ');
+    return what === 'text' && was ? `${words} (was ${was.join(' / ')})` : words;
+  });
+  const rest = changes.length - names.length;
+  return names.join(', ') + (rest > 0 ? ` and ${rest} more` : '');
 }
 
 interface AskReleaseProps {

@@ -42,11 +42,12 @@ export const ORDER_WORDS: Record<FitOrder, string> = {
   tallest: 'tallest letters first',
 };
 
+/** Behind a number of them. */
 export const CHANGE_WORDS: Record<ReleaseView['changes'][number]['what'], string> = {
-  text: 'reads otherwise',
-  shape: 'has another size or lettering',
-  material: 'is cut from another film',
-  added: 'was not released',
-  gone: 'is not in the run any more',
-  stopped: 'has a stop now',
+  text: 'with other words',
+  shape: 'of another size or lettering',
+  material: 'from another film',
+  added: 'not released yet',
+  gone: 'no longer in the run',
+  stopped: 'with a stop now',
 };

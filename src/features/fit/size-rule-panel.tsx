@@ -2,8 +2,8 @@
 
 import type { SetSize } from '@/core/fit';
 import { DEFAULT_BAND, type SizeGroup, type SizeRule } from '@/core/run';
-import { formatMm } from '@/core/units';
-import { Button, Choice, FieldRow, NumberField } from '@/ui';
+import { Choice, FieldRow } from '@/ui';
+import { RuleDetails } from './rule-details';
 import { LETTER_WORDS, LIE_WORDS } from './sentences';
 
 interface SizeRulePanelProps {
@@ -66,108 +66,4 @@ function freshRule(kind: string, setSize: SetSize | null): SizeRule {
     default:
       return { kind: 'fill' };
   }
-}
-
-interface RuleDetailsProps {
-  readonly rule: SizeRule;
-  readonly setSize: SetSize | null;
-  readonly onChange: (rule: SizeRule) => void;
-}
-
-function RuleDetails({ rule, setSize, onChange }: RuleDetailsProps) {
-  switch (rule.kind) {
-    case 'fill':
-      return <p>Every text as large as its place allows: short names come out taller.</p>;
-    case 'banded':
-      return (
-        <>
-          <p>As large as each place allows, so far as the tallest stays near the smallest.</p>
-          <NumberField
-            label="Tallest over smallest"
-            unit="×"
-            decimals={2}
-            value={rule.ratio}
-            min={1}
-            max={10}
-            onChange={(ratio) => onChange({ kind: 'banded', ratio })}
-          />
-        </>
-      );
-    case 'own':
-      return <OwnSizeFields rule={rule} onChange={onChange} />;
-    default:
-      return <LevelFields heightMm={rule.heightMm} setSize={setSize} onChange={onChange} />;
-  }
-}
-
-function OwnSizeFields({
-  rule,
-  onChange,
-}: {
-  rule: Extract<SizeRule, { kind: 'own' }>;
-  onChange: RuleDetailsProps['onChange'];
-}) {
-  const { by, mm } = rule.size;
-  return (
-    <>
-      <p>The size that you choose, wherever the place holds it.</p>
-      <FieldRow label="Chosen is">
-        <select
-          value={by}
-          onChange={(event) => onChange({ kind: 'own', size: { by: event.target.value as 'height' | 'width', mm } })}
-        >
-          <option value="height">the letter height</option>
-          <option value="width">the whole width</option>
-        </select>
-      </FieldRow>
-      <NumberField
-        label={by === 'height' ? 'Letter height' : 'Width of the text'}
-        unit="mm"
-        value={mm}
-        min={1}
-        max={1000}
-        onChange={(next) => onChange({ kind: 'own', size: { by, mm: next } })}
-      />
-    </>
-  );
-}
-
-function LevelFields({
-  heightMm,
-  setSize,
-  onChange,
-}: Omit<RuleDetailsProps, 'rule'> & { readonly heightMm: number | null }) {
-  if (heightMm !== null) {
-    return (
-      <>
-        <p>One letter height for the set, chosen by you.</p>
-        <NumberField
-          label="Letter height"
-          unit="mm"
-          value={heightMm}
-          min={1}
-          max={1000}
-          onChange={(next) => onChange({ kind: 'level', heightMm: next })}
-        />
-        <Button onClick={() => onChange({ kind: 'level', heightMm: null })}>As tall as the longest allows</Button>
-      </>
-    );
-  }
-  return (
-    <>
-      <p>One letter height for the set, as tall as its longest text allows.</p>
-      {setSize && (
-        <p>
-          The set stands at <span className="measure">{formatMm(setSize.letterMm)} mm</span>.{' '}
-          <button
-            type="button"
-            className="text-verdigris underline underline-offset-2"
-            onClick={() => onChange({ kind: 'level', heightMm: Math.floor(setSize.letterMm * 2) / 2 })}
-          >
-            Choose the height
-          </button>
-        </p>
-      )}
-    </>
-  );
 }

@@ -1,0 +1,29 @@
+// Checks the core against computations of another kind, with as many random cases as wanted: `npm run check:deep 1000`.
+import { spawnSync } from 'node:child_process';
+import { build } from 'esbuild';
+
+const programs = [
+  ['e2e/measures/deep.ts', 'build/deep.mjs'],
+  ['e2e/measures/compare.ts', 'build/compare-measures.mjs'],
+];
+for (const [entry, outfile] of programs) {
+  await build({
+    entryPoints: [entry],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    target: 'node20',
+    format: 'esm',
+    packages: 'external',
+    logLevel: 'warning',
+  });
+}
+const [count = '1000', ...rest] = process.argv.slice(2);
+for (const [program, num] of [
+  ['build/deep.mjs', Number(count)],
+  // A name takes seconds by pixels.
+  ['build/compare-measures.mjs', Math.ceil(Number(count) / 20)],
+]) {
+  const { status } = spawnSync(process.execPath, [program, String(num), ...rest], { stdio: 'inherit' });
+  if (status !== 0) process.exitCode = 1;
+}
