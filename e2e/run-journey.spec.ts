@@ -36,8 +36,9 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
     await expect(page.getByTestId('fit')).toHaveCount(7);
     const [first, second] = [page.getByTestId('fit').nth(0), page.getByTestId('fit').nth(1)];
     await expect(first).toContainText('Wilhelmina-Constance Abernethy-Fitzmaurice');
-    await expect(first).toContainText(/capitals would be \d+\.\d mm, the least is 12\.0 mm/);
-    await expect(second).toContainText('船 missing in this face');
+    const decision = page.getByRole('region', { name: 'To decide' });
+    await expect(decision).toContainText(/Capitals would be \d+\.\d mm, the least is 12\.0 mm/);
+    await expect(second).toContainText('no 船 in this face');
     await expect(page.getByTestId('fit').filter({ hasText: 'Hypatia Qvist' })).toContainText('180.0 × ');
     await expect(page.getByRole('heading', { name: /to measure/ })).toHaveCount(0);
     const toDecide = await page

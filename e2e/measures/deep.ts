@@ -39,7 +39,7 @@ const report: DeepReport = {
     };
   }),
   short: fits
-    .filter(({ share, blur }) => share < 0.98 - blur)
+    .filter(({ share }) => share < 0.98)
     .map(({ share, kind, told }) => `${share.toFixed(4)} ${kind}: ${told}`),
   unions: unions.reduce<DeepReport['unions']>(
     (worst, { share, told }) =>

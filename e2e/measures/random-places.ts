@@ -15,8 +15,6 @@ export const PLACE_KINDS = [
 ] as const;
 export type PlaceKind = (typeof PLACE_KINDS)[number];
 
-export const CONVEX_KINDS: ReadonlySet<PlaceKind> = new Set(['rect', 'taper', 'circle', 'roundedRect']);
-
 /** A made-up place of one kind, between a tag and the front of a bag. */
 export function randomPlace(kind: PlaceKind, random: Random): MeasuredPlace {
   const between = (from: number, to: number) => from + (to - from) * random();

@@ -74,11 +74,11 @@ export function PlaceEditor({ edit, ink, children }: PlaceEditorProps) {
         {isRound ? <RoundDrawing edit={edit} ink={ink} /> : <BlankDrawing edit={edit} ink={ink} />}
         {isInscribed && usable && (
           <p className="text-soft">
-            Lettering takes the largest upright rectangle in it,{' '}
+            Lettering follows this outline. The largest upright rectangle in it, where smaller texts are aimed, is{' '}
             <span className="measure">
               {exact(Math.floor(usable.widthMm * 10) / 10)} by {exact(Math.floor(usable.heightMm * 10) / 10)}
             </span>
-            ; it does not follow the outline yet.
+            .
           </p>
         )}
         {children}
