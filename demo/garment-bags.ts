@@ -1,9 +1,9 @@
 import { addDays, format, subHours } from 'date-fns';
 import type { Deed } from '@/core/ledger';
-import { type RunSpec, changeLayout, makeId } from '@/core/run';
+import { DEFAULT_BAND, type RunSpec, changeLayout, changeRule, makeId } from '@/core/run';
 import type { Placed } from '@/core/sheets';
 import { readPieceId } from '@/core/run';
-import { type Context, type RunView, createRun, makeNextPass, recordAct, saveSpec } from '@/services';
+import { type Context, type RunView, createRun, makeNextPass, recordAct, releaseRun, saveSpec } from '@/services';
 import { PLAYERS } from './marlstone-band';
 import { valueOf } from './value-of';
 
@@ -22,7 +22,9 @@ export async function seedGarmentBags(context: Context): Promise<RunView> {
       list: PLAYER_TABLE,
     }),
   );
-  const saved = valueOf(await saveSpec(context, run.id, run.counter, onLongBed(run.spec)));
+  const saved = valueOf(await saveSpec(context, run.id, run.counter, banded(onLongBed(run.spec))));
+  const releaseId = makeId<'release'>(context.randomBytes);
+  valueOf(await releaseRun(context, run.id, { id: releaseId, by: { who: 'Wilma', station: STATION } }));
   const { pass } = valueOf(await makeNextPass(context, run.id, null));
   const placed = pass.patches.flatMap((patch) => patch.placed);
   const acts: Deed[][] = [
@@ -63,6 +65,11 @@ const PLAYER_TABLE = [
 
 function onLongBed(spec: RunSpec): RunSpec {
   return changeLayout(spec, { bedId: 'bed-long' });
+}
+
+/** Short names stay in the company of long ones. */
+function banded(spec: RunSpec): RunSpec {
+  return changeRule(spec, null, { kind: 'banded', ratio: DEFAULT_BAND });
 }
 
 function itemOf({ pieceId }: Placed): string {

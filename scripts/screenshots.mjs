@@ -25,6 +25,13 @@ for (const step of ['Roster', 'Fit', 'Sheets', 'Bench']) {
   await page.waitForTimeout(1500);
   await shoot(step.toLowerCase());
 }
+await page.getByRole('navigation').getByRole('link', { name: 'Fit' }).click();
+await page.getByLabel('Beside').selectOption({ label: 'Ribbon script' });
+await page.getByLabel('Choose Prydderch-Lloyd').check();
+await page.waitForTimeout(1500);
+await shoot('fit-compared');
+await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click();
+await page.waitForTimeout(800);
 await page.keyboard.press('?');
 await shoot('bench-keys');
 await page.keyboard.press('Escape');

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { RunSpec } from '@/core/run';
 import { type FitClient, startFitClient } from '@/workers/fit-client';
 import type { FitResult, MeasuredFit } from '@/workers/fit-protocol';
@@ -47,7 +47,10 @@ export function useFits(spec: RunSpec): {
       setAnswered({ spec, last, failure: null });
       await client.current?.measure((measured) => {
         if (!isCurrent) return;
-        setAnswered((before) => before && { ...before, last: before.last && withMeasures(before.last, measured) });
+        // Nobody waits for a measure: the page stays free for whoever types meanwhile.
+        startTransition(() =>
+          setAnswered((before) => before && { ...before, last: before.last && withMeasures(before.last, measured) }),
+        );
       });
     };
     work().catch((error: unknown) => {

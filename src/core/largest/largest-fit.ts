@@ -47,8 +47,9 @@ const WORTH_A_START = 0.93;
 const MOST_STARTS = 8;
 /** Spots within so many squares of each other grow to the same. */
 const APART_CELLS = 12;
-/** Those that end up this far below the best are not looked at point for point. */
-const WORTH_A_LOOK = 0.985;
+/** Those that end up this far below the best are not looked at point for point: a narrow gap may have been too narrow for the coarse outline. */
+const WORTH_A_LOOK = 0.95;
+const MOST_LOOKS = 6;
 
 /**
  * Ink can straddle a clear zone at one size and not at a smaller one, so that sizes are tried from above, not halved. What is
@@ -82,12 +83,21 @@ function largestAmongBlocks(ink: InkShape, walls: readonly InkWall[], space: Fre
   const worthALook = grownLies
     .filter(({ lie }) => lie.emMm >= WORTH_A_LOOK * bestEmMm)
     .sort((a, b) => b.lie.emMm - a.lie.emMm);
-  for (const { lie, start } of worthALook.slice(0, 2)) {
+  const looked: Lie[] = [];
+  for (const { lie, start } of worthALook) {
+    // Two starts that grew to the same are one.
+    if (looked.length === MOST_LOOKS || looked.some((one) => isSame(one, lie, ink))) continue;
+    looked.push(lie);
     const free = isFree(ink, walls, space, lie) ? lie : start;
     const full = grown(ink, trueEdges(ink), walls, space, free, free === lie ? reachMm / 8 : reachMm);
     if (full.emMm > best.emMm && isFree(ink, walls, space, full)) best = full;
   }
   return best;
+}
+
+function isSame(a: Lie, b: Lie, { widthEm }: InkShape): boolean {
+  const apart = Math.hypot(a.xMm - b.xMm, a.yMm - b.yMm) + Math.abs(a.emMm - b.emMm) * widthEm;
+  return apart < 0.02 * widthEm * a.emMm;
 }
 
 /** Members of a cluster that are looked at besides its middle. */

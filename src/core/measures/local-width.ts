@@ -106,7 +106,7 @@ function guessInPlace(disc: Disc, { x, y }: OutlineSamples, i: number, nx: numbe
 function shrinkInPlace(
   disc: Disc,
   { x, y }: OutlineSamples,
-  { minX, minY, cell, columns, rows, starts, order }: PointGrid,
+  { minX, minY, cell, columns, rows, starts, order, sortedX, sortedY }: PointGrid,
   i: number,
   nx: number,
   ny: number,
@@ -122,8 +122,15 @@ function shrinkInPlace(
     // Cells of a row lie one after the other, and so do their points.
     const end = starts[row * columns + right + 1]!;
     for (let k = starts[row * columns + left]!; k < end; k++) {
-      const q = order[k]!;
-      tryInPlace(disc, x[q]! - px, y[q]! - py, nx, ny, q);
+      // Nearly every point is turned away here, so that nothing is called for it.
+      const dx = sortedX[k]! - px;
+      const dy = sortedY[k]! - py;
+      const along = nx * dx + ny * dy;
+      if (along <= 0) continue;
+      const distance2 = dx * dx + dy * dy;
+      if (distance2 >= disc.width * along || along * along < COS2_OF_CONE * distance2) continue;
+      disc.width = distance2 / along;
+      disc.opposite = order[k]!;
     }
   }
 }

@@ -8,6 +8,9 @@ export interface PointGrid {
   /** Where each cell's points start in `order`; one more number than cells. */
   readonly starts: Int32Array;
   readonly order: Int32Array;
+  /** The points in that order: those of a cell lie side by side. */
+  readonly sortedX: Float64Array;
+  readonly sortedY: Float64Array;
 }
 
 export function pointGrid(x: Float64Array, y: Float64Array, cell: number): PointGrid {
@@ -30,5 +33,11 @@ export function pointGrid(x: Float64Array, y: Float64Array, cell: number): Point
   const order = new Int32Array(x.length);
   const filled = starts.slice();
   for (let i = 0; i < x.length; i++) order[filled[cellOf[i]!]!++] = i;
-  return { minX, minY, cell, columns, rows, starts, order };
+  const sortedX = new Float64Array(x.length);
+  const sortedY = new Float64Array(x.length);
+  for (let k = 0; k < order.length; k++) {
+    sortedX[k] = x[order[k]!]!;
+    sortedY[k] = y[order[k]!]!;
+  }
+  return { minX, minY, cell, columns, rows, starts, order, sortedX, sortedY };
 }

@@ -20,6 +20,8 @@ test('a spec of version 1 is brought up: nothing that was chosen changes, what i
     },
   ]);
   expect(after).toMatchObject({ overrides: [], proof: {}, list: { keyColumn: null, dateOrder: null } });
+  expect(after.sizeGroups).toEqual(before.sizeGroups.map((group: object) => ({ ...group, letter: 'cap', lie: 'ink' })));
+  expect(after).toMatchObject({ looked: {}, remedies: { condenseTo: 0.85 } });
   expect(after.layout).toMatchObject({ ...before.layout, mayTurn: true, heldBack: [] });
   expect(after.shop.materials.slice(0, 2).map(({ value }) => value)).toEqual([
     {

@@ -10,6 +10,7 @@ import { outliers } from './outliers';
 
 const MOST_NAMED = 3;
 const MOST_STACKED = 14;
+const SETTLE_MS = 300;
 
 interface HeightStripProps {
   readonly fits: readonly ScreenFit[];
@@ -113,9 +114,13 @@ function Dots({ dots, leastMm, label, onChoose }: DotsProps) {
     };
   }, []);
   useEffect(() => {
-    const { current } = chart;
-    if (!current) return;
-    void import('./height-chart').then(({ drawChart }) => !current.isDisposed() && drawChart(current, dots, leastMm));
+    // Measures come in several times a second; drawing the strip for each would hold up the page.
+    const timer = setTimeout(() => {
+      const { current } = chart;
+      if (!current) return;
+      void import('./height-chart').then(({ drawChart }) => !current.isDisposed() && drawChart(current, dots, leastMm));
+    }, SETTLE_MS);
+    return () => clearTimeout(timer);
   }, [dots, leastMm]);
   return <div ref={element} role="img" aria-label={label} className="h-[104px] w-full" data-testid="height-strip" />;
 }
