@@ -1,5 +1,5 @@
 import { type Finding, hasStop } from '../finding';
-import { type InkShape, type LargestFit, bodyShape, inkShape, largestFit } from '../largest';
+import { type InkShape, type LargestFit, inkShape, largestFit } from '../largest';
 import type { LetteredText } from '../lettering';
 import { presentOrThrow } from '../outcome';
 import { type FreeSpace, freeSpace } from '../place';
@@ -69,18 +69,12 @@ export function spaceOf(spec: RunSpec, { variant, blankId, place }: FitSlot): Fr
 const known = new WeakMap<InkShape, WeakMap<FreeSpace, LargestFit>>();
 
 /** Computed once for the same ink and place: another size rule asks for nothing new. */
-export function largestOf(ink: InkShape, space: FreeSpace): LargestFit {
+function largestOf(ink: InkShape, space: FreeSpace): LargestFit {
   const bySpace = known.get(ink) ?? new WeakMap<FreeSpace, LargestFit>();
   known.set(ink, bySpace);
   const found = bySpace.get(space) ?? largestFit(ink, space);
   bySpace.set(space, found);
   return found;
-}
-
-/** By how much larger the em could be if nothing rose above the capitals or hung below the line. */
-export function extenderCostEm({ lettered, space, largest }: Draft): number {
-  const body = bodyShape(lettered);
-  return body && space && largest ? largestOf(body, space).emMm - largest.emMm : 0;
 }
 
 function stopsOf(

@@ -1,7 +1,8 @@
 import { contrastProblem } from '../colour';
 import { type Finding, hasStop } from '../finding';
+import { gainWithoutExtenders } from '../largest';
 import { type RunSpec, UNREAD_QUANTITY, findMaterial } from '../run';
-import { type Draft, extenderCostEm } from './draft-fit';
+import type { Draft } from './draft-fit';
 import type { SetSize, SizedText } from './size-set';
 
 /** A descender or an accent is worth a note once it costs this much letter height. */
@@ -26,8 +27,8 @@ function quantityFindings({ slot: { entry } }: Draft): Finding[] {
 
 /** What is worth saying about a size that is possible: smaller than its set, or smaller for a descender's sake. */
 function sizeFindings(draft: Draft, { letterMm, isHeld, missed }: SizedText, set: SetSize | null): Finding[] {
-  const { lettered, lettering, largest, letterEm, sizable, findings } = draft;
-  if (!lettered.inkBox || !largest || hasStop(findings)) return [];
+  const { lettered, lettering, largest, space, letterEm, sizable, findings } = draft;
+  if (!lettered.inkBox || !largest || !space || hasStop(findings)) return [];
   const found: Finding[] = [];
   const capHeightMm = (letterMm / letterEm) * lettered.capHeightEm;
   if (isHeld && capHeightMm < lettering.minLetterHeightMm) {
@@ -41,7 +42,7 @@ function sizeFindings(draft: Draft, { letterMm, isHeld, missed }: SizedText, set
     found.push({ kind: 'belowOwn', severity: 'check', by: missed.by, mm, askedMm: missed.mm });
   }
   if (!isHeld && largest.boundBy !== 'width') {
-    const costMm = extenderCostEm(draft) * letterEm;
+    const costMm = gainWithoutExtenders(lettered, space, largest) * letterEm;
     if (costMm >= WORTH_A_NOTE_MM) found.push({ kind: 'extenderCosts', severity: 'note', costMm });
   }
   return found;

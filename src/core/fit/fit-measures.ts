@@ -28,7 +28,7 @@ const LEAST_RUN_MM = 0.8;
 /** Samples along the edge: as fine as a cutter's step asks for, but no finer than the flattened curves are. */
 const STEP_MM = 0.25;
 const FINEST_STEP_EM = 0.003;
-const COARSEST_STEP_EM = 0.0125;
+const COARSEST_STEP_EM = 0.011;
 
 /** A little more than is asked for, since a disc at the very cut-off is not seen. */
 const LOOK_ABOVE = 1.05 * ABOVE_LIMIT;

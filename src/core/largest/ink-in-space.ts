@@ -29,8 +29,12 @@ export interface InkWall {
   readonly reachEm: number;
 }
 
+/** A hull costs as much as looking at all points for so many walls. */
+const MANY_WALLS = 30;
+
 export function inkWalls(ink: InkShape, space: FreeSpace): InkWall[] {
-  return space.walls.map(({ nx, ny, c }) => ({ nx, ny, c: c - SNAP_MM, reachEm: reach(ink, nx, ny) }));
+  const points = space.walls.length > MANY_WALLS ? [ink.hull] : ink.rings;
+  return space.walls.map(({ nx, ny, c }) => ({ nx, ny, c: c - SNAP_MM, reachEm: reach(points, nx, ny) }));
 }
 
 /** Outlines are snapped to 0.1 µm after sizing; two of those keep a snapped outline inside its place for certain. */

@@ -21,6 +21,8 @@ export interface InkRow {
 export class InkShape {
   readonly widthEm: number;
   readonly heightEm: number;
+  /** How far its top lies below that of the whole ink. */
+  readonly topEm: number;
   readonly #lettered: LetteredText;
   readonly #level: (y: number) => number;
   #rings: readonly FlatRing[] | null = null;
@@ -32,6 +34,7 @@ export class InkShape {
     this.#lettered = lettered;
     this.#level = level;
     this.widthEm = boxWidth(box) / EM_UNITS;
+    this.topEm = (level(box.minY) - box.minY) / EM_UNITS;
     this.heightEm = (level(box.maxY) - level(box.minY)) / EM_UNITS;
   }
 
@@ -61,7 +64,7 @@ export class InkShape {
 
 export const COARSE_EM = 0.006;
 const NUM_ROWS = 64;
-const NUM_BINS = 1200;
+const NUM_BINS = 600;
 /** No clear zone worth its name fits between letters that stand nearer. */
 const CLOSED_GAP_EM = 0.02;
 
@@ -242,12 +245,14 @@ function markRing(ring: FlatRing, bandEm: number, mark: (band: number, from: num
   });
 }
 
-/** How far the ink's hull reaches along a direction, in em. */
-export function reach({ hull }: InkShape, nx: number, ny: number): number {
+/** How far points reach along a direction, in em. */
+export function reach(rings: readonly FlatRing[], nx: number, ny: number): number {
   let most = -Infinity;
-  for (let i = 0; i < hull.length; i += 2) {
-    const value = nx * hull[i]! + ny * hull[i + 1]!;
-    if (value > most) most = value;
+  for (const ring of rings) {
+    for (let i = 0; i < ring.length; i += 2) {
+      const value = nx * ring[i]! + ny * ring[i + 1]!;
+      if (value > most) most = value;
+    }
   }
   return most;
 }

@@ -1,7 +1,8 @@
+import type { LetteredText } from '../lettering';
 import type { FreeSpace } from '../place';
 import { largestBehindWalls, nearestBehindWalls } from './convex-space';
 import { type InkWall, type Lie, SNAP_MM, inkWalls, isFree } from './ink-in-space';
-import type { InkShape } from './ink-shape';
+import { type InkShape, bodyShape, inkShape } from './ink-shape';
 import { coarseEdges, grown, moved, trueEdges } from './polish';
 import { type Spot, cellOf, clusters, freeSpots } from './start-grid';
 
@@ -144,6 +145,23 @@ const NUDGES: readonly (readonly [number, number])[] = [
 ];
 
 /**
+ * By how much larger the em could be if nothing rose above the capitals or hung below the line. Among clear zones only growing on
+ * from where the text lies is asked for, not another search.
+ */
+export function gainWithoutExtenders(lettered: LetteredText, space: FreeSpace, found: LargestFit): number {
+  const ink = inkShape(lettered);
+  const body = bodyShape(lettered);
+  if (!ink || !body || body.heightEm > ink.heightEm - LEAST_EXTENDER_EM) return 0;
+  if (space.isRect || space.blocks.length === 0) return largestFit(body, space).emMm - found.emMm;
+  const start = { ...found, yMm: found.yMm + body.topEm * found.emMm };
+  const reachMm = FIRST_REACH * Math.min(space.widthMm, space.heightMm);
+  return Math.max(0, grown(body, coarseEdges(body), inkWalls(body, space), space, start, reachMm).emMm - found.emMm);
+}
+
+/** Round letters overshoot their line by about this much; that is no descender. */
+const LEAST_EXTENDER_EM = 0.03;
+
+/**
  * Where ink of a size that fits comes to lie: at `aim` (the top left corner of its box) or as near to it as the place allows.
  * `largest` is the lie of the largest size, which shows that there is a way.
  */
@@ -172,8 +190,14 @@ export function lieNear(
   const near = behind && { xMm: behind[0], yMm: behind[1], emMm };
   if (near && (space.blocks.length === 0 || isFree(ink, walls, space, near))) return near;
   const start = startNear(ink, walls, space, emMm, aim, largest);
-  return moved(ink.rings, walls, space, start, aim, 0.25 * Math.min(space.widthMm, space.heightMm));
+  if (emMm > largest.emMm * NO_SLACK) return start;
+  const lie = moved(coarseEdges(ink), walls, space, start, aim, MOVE_REACH * Math.min(space.widthMm, space.heightMm));
+  return isFree(ink, walls, space, lie) ? lie : start;
 }
+
+/** Ink that is nearly as large as it can be has nowhere to go. */
+const NO_SLACK = 0.985;
+const MOVE_REACH = 0.12;
 
 /** A free lie of this size, as near to the aim as one is easily found. */
 function startNear(

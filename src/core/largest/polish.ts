@@ -71,7 +71,7 @@ const MOST_MOVES = 6;
 
 /** Moves ink of a fixed size from a free lie towards `aim`, as near as it comes in a few steps. */
 export function moved(
-  rings: readonly Float64Array[],
+  { rings, marginEm }: InkEdges,
   walls: readonly InkWall[],
   space: FreeSpace,
   start: Lie,
@@ -80,7 +80,7 @@ export function moved(
 ): Lie {
   let lie = start;
   for (let step = 0; step < MOST_MOVES; step++) {
-    const near = [...gapWalls(rings, 0, space, lie, 2.5 * reachMm), ...walls, ...squareRound(lie, reachMm)];
+    const near = [...gapWalls(rings, marginEm, space, lie, 2.5 * reachMm), ...walls, ...squareRound(lie, reachMm)];
     const spot = nearestBehindWalls(near, lie.emMm, aim, 2 * Math.hypot(space.widthMm, space.heightMm));
     if (!spot) return lie;
     const way = Math.hypot(spot[0] - lie.xMm, spot[1] - lie.yMm);

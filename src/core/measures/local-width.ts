@@ -81,25 +81,25 @@ const CELLS_PER_CUT_OFF = 6;
  */
 const COS2_OF_CONE = 0.25;
 
-/** Makes the disc at p pass through q if that is a smaller one. */
-function tryInPlace(disc: Disc, dx: number, dy: number, nx: number, ny: number, q: number): void {
-  const along = nx * dx + ny * dy;
-  if (along <= 0) return;
-  const distance2 = dx * dx + dy * dy;
-  if (distance2 >= disc.width * along || along * along < COS2_OF_CONE * distance2) return;
-  disc.width = distance2 / along;
-  disc.opposite = q;
-}
-
 /** What the sample before touched, this one nearly touches too: a small disc from the start leaves little to search. */
 function guessInPlace(disc: Disc, { x, y }: OutlineSamples, i: number, nx: number, ny: number, cutOff: number): void {
   const last = disc.opposite;
-  disc.width = cutOff;
-  disc.opposite = -1;
-  if (last < 0) return;
-  for (let q = Math.max(0, last - 3); q <= Math.min(x.length - 1, last + 3); q++) {
-    tryInPlace(disc, x[q]! - x[i]!, y[q]! - y[i]!, nx, ny, q);
+  let width = cutOff;
+  let opposite = -1;
+  if (last >= 0) {
+    const end = Math.min(x.length - 1, last + 3);
+    for (let q = Math.max(0, last - 3); q <= end; q++) {
+      const dx = x[q]! - x[i]!;
+      const dy = y[q]! - y[i]!;
+      const along = nx * dx + ny * dy;
+      const distance2 = dx * dx + dy * dy;
+      if (along <= 0 || distance2 >= width * along || along * along < COS2_OF_CONE * distance2) continue;
+      width = distance2 / along;
+      opposite = q;
+    }
   }
+  disc.width = width;
+  disc.opposite = opposite;
 }
 
 /** Looks at every point in the box around the disc. */
@@ -113,7 +113,10 @@ function shrinkInPlace(
 ): void {
   const px = x[i]!;
   const py = y[i]!;
-  const half = disc.width / 2;
+  // Kept out of the object while it changes: this is the innermost loop of all measures.
+  let width = disc.width;
+  let opposite = disc.opposite;
+  const half = width / 2;
   const left = Math.max(0, Math.floor((px + nx * half - half - minX) / cell));
   const right = Math.min(columns - 1, Math.floor((px + nx * half + half - minX) / cell));
   const top = Math.max(0, Math.floor((py + ny * half - half - minY) / cell));
@@ -126,34 +129,37 @@ function shrinkInPlace(
       const dx = sortedX[k]! - px;
       const dy = sortedY[k]! - py;
       const along = nx * dx + ny * dy;
-      if (along <= 0) continue;
       const distance2 = dx * dx + dy * dy;
-      if (distance2 >= disc.width * along || along * along < COS2_OF_CONE * distance2) continue;
-      disc.width = distance2 / along;
-      disc.opposite = order[k]!;
+      if (along <= 0 || distance2 >= width * along || along * along < COS2_OF_CONE * distance2) continue;
+      width = distance2 / along;
+      opposite = order[k]!;
     }
   }
+  disc.width = width;
+  disc.opposite = opposite;
 }
 
 /** The opposite side lies between samples: the least of a parabola through the three nearest. */
 function refined(samples: OutlineSamples, i: number, nx: number, ny: number, middle: number, q: number): number {
-  const { x, y, ringStarts } = samples;
+  const { ringStarts } = samples;
   const ringNo = ringOf(ringStarts, q);
   const start = ringStarts[ringNo]!;
   const end = ringStarts[ringNo + 1]!;
-  const widthTo = (j: number) => {
-    const dx = x[j]! - x[i]!;
-    const dy = y[j]! - y[i]!;
-    const along = nx * dx + ny * dy;
-    return along > 0 ? (dx * dx + dy * dy) / along : Infinity;
-  };
-  const before = widthTo(q === start ? end - 1 : q - 1);
-  const after = widthTo(q === end - 1 ? start : q + 1);
+  const before = widthTo(samples, i, nx, ny, q === start ? end - 1 : q - 1);
+  const after = widthTo(samples, i, nx, ny, q === end - 1 ? start : q + 1);
   const bend = before - 2 * middle + after;
   // At corners and tips the three do not lie on a parabola; there the sample itself is near enough.
   const isSmooth = Math.max(before, after) < 1.5 * middle && Math.abs(before - after) <= 2 * bend;
   if (!isSmooth || bend <= 0) return middle;
   return middle - (before - after) ** 2 / (8 * bend);
+}
+
+/** Diameter of the disc that touches the outline at sample i and passes through sample j. */
+function widthTo({ x, y }: OutlineSamples, i: number, nx: number, ny: number, j: number): number {
+  const dx = x[j]! - x[i]!;
+  const dy = y[j]! - y[i]!;
+  const along = nx * dx + ny * dy;
+  return along > 0 ? (dx * dx + dy * dy) / along : Infinity;
 }
 
 /** Which ring a sample belongs to. */
