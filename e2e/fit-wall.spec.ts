@@ -175,7 +175,7 @@ test('a stop is kept with a reason, a name is shortened by agreement, and the st
   // A stretch drawn over the lower half of the strip chooses the small ones.
   await measured(page);
   const strip = page.getByTestId('height-strip');
-  await expect(strip.locator('svg')).toBeVisible();
+  await expect(strip.locator('canvas').first()).toBeVisible();
   await strip.scrollIntoViewIfNeeded();
   const box = (await strip.boundingBox())!;
   await page.mouse.move(box.x + 12, box.y + 40);

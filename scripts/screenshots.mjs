@@ -29,6 +29,7 @@ await page.getByRole('navigation').getByRole('link', { name: 'Fit' }).click();
 await page.getByLabel('Beside').selectOption({ label: 'Ribbon script' });
 await page.getByLabel('Choose Prydderch-Lloyd').check();
 await page.waitForTimeout(1500);
+await page.evaluate(() => window.scrollTo(0, 0));
 await shoot('fit-compared');
 await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click();
 await page.waitForTimeout(800);

@@ -1,5 +1,5 @@
 import { type Finding, hasStop } from '../finding';
-import { type InkShape, type LargestFit, inkShape, largestFit } from '../largest';
+import { type InkShape, type LargestFit, inkShape, largestHeldFit } from '../largest';
 import type { LetteredText } from '../lettering';
 import { presentOrThrow } from '../outcome';
 import { type FreeSpace, freeSpace } from '../place';
@@ -72,7 +72,7 @@ const known = new WeakMap<InkShape, WeakMap<FreeSpace, LargestFit>>();
 function largestOf(ink: InkShape, space: FreeSpace): LargestFit {
   const bySpace = known.get(ink) ?? new WeakMap<FreeSpace, LargestFit>();
   known.set(ink, bySpace);
-  const found = bySpace.get(space) ?? largestFit(ink, space);
+  const found = bySpace.get(space) ?? largestHeldFit(ink, space);
   bySpace.set(space, found);
   return found;
 }

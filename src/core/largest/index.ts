@@ -3,5 +3,5 @@
  * to lie. Size rules, findings and what is cut belong to fit.
  */
 export { type InkShape, inkShape } from './ink-shape';
-export { type LargestFit, gainWithoutExtenders, largestFit, lieNear } from './largest-fit';
+export { type LargestFit, gainWithoutExtenders, largestFit, largestHeldFit, lieNear } from './largest-fit';
 export { type Lie, inkWalls, isFree } from './ink-in-space';

@@ -25,6 +25,27 @@ export function largestFit(ink: InkShape, space: FreeSpace): LargestFit {
   return { ...largestAmongBlocks(ink, walls, space, behind.emMm), boundBy: 'outline' };
 }
 
+/** What size may be given up, in small steps, for a text that lies where it is held. */
+const HELD_SHARES = [1, 0.995, 0.99, 0.985, 0.98];
+
+/**
+ * The largest fit, unless a size that an eye cannot tell from it lies at the anchor: on a side that tapers a little, a name is
+ * wanted in the middle and not at the wide end.
+ */
+export function largestHeldFit(ink: InkShape, space: FreeSpace): LargestFit {
+  const found = largestFit(ink, space);
+  if (space.isRect) return found;
+  const walls = inkWalls(ink, space);
+  const { usable, aim } = space;
+  for (const share of HELD_SHARES) {
+    const emMm = found.emMm * share;
+    const xMm = usable.xMm + (usable.widthMm - ink.widthEm * emMm) * aim[0];
+    const yMm = usable.yMm + (usable.heightMm - ink.heightEm * emMm) * aim[1];
+    if (isFree(ink, walls, space, { xMm, yMm, emMm })) return { ...found, xMm, yMm, emMm };
+  }
+  return found;
+}
+
 /** In the usable rectangle: the size that is always possible. */
 function largestInRect({ widthEm, heightEm }: InkShape, { usable, aim }: FreeSpace): LargestFit {
   const byWidth = (usable.widthMm - SNAP_MM) / widthEm;
@@ -152,7 +173,9 @@ export function gainWithoutExtenders(lettered: LetteredText, space: FreeSpace, f
   const ink = inkShape(lettered);
   const body = bodyShape(lettered);
   if (!ink || !body || body.heightEm > ink.heightEm - LEAST_EXTENDER_EM) return 0;
-  if (space.isRect || space.blocks.length === 0) return largestFit(body, space).emMm - found.emMm;
+  if (space.isRect || space.blocks.length === 0) {
+    return largestHeldFit(body, space).emMm - found.emMm;
+  }
   const start = { ...found, yMm: found.yMm + body.topEm * found.emMm };
   const reachMm = FIRST_REACH * Math.min(space.widthMm, space.heightMm);
   return Math.max(0, grown(body, coarseEdges(body), inkWalls(body, space), space, start, reachMm).emMm - found.emMm);

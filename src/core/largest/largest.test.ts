@@ -5,7 +5,7 @@ import { letterText } from '../lettering';
 import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from '../run';
 import { aPlace, aRect, aVariant, shippedFaces } from '../test';
 import { farthest } from './linear-programme';
-import { inkShape, inkWalls, isFree, largestFit, lieNear } from '.';
+import { inkShape, inkWalls, isFree, largestFit, largestHeldFit, lieNear } from '.';
 
 const blank = aVariant(2000, 2000);
 const PLAIN = { trackingEm: 0, features: [] };
@@ -207,4 +207,15 @@ test('ink never leaves its place nor touches a clear zone, whatever the place', 
     ),
     { numRuns: 25 },
   );
+});
+
+test('a text lies at its anchor where that costs an eye nothing, and moves where it costs more', () => {
+  const ink = inkOf('Dorothea');
+  const slight = spaceOf({ kind: 'taper', topWidthMm: 78.4, bottomWidthMm: 80.6, heightMm: 60 });
+  const held = largestHeldFit(ink, slight);
+  expect(held.emMm).toBeGreaterThanOrEqual(largestFit(ink, slight).emMm * 0.98);
+  expect(held.yMm + (ink.heightEm * held.emMm) / 2).toBeCloseTo(slight.usable.yMm + slight.usable.heightMm / 2, 6);
+  const steep = spaceOf({ kind: 'taper', topWidthMm: 30, bottomWidthMm: 120, heightMm: 90 });
+  expect(largestHeldFit(ink, steep)).toEqual(largestFit(ink, steep));
+  expect(isFree(ink, inkWalls(ink, slight), slight, held)).toBe(true);
 });

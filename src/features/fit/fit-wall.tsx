@@ -13,7 +13,7 @@ import type { WallSelection } from './use-wall-selection';
 const LEAST_TILE_PX = 210;
 const GAP_PX = 16;
 const GUESSED_ROW_PX = 160;
-const AHEAD = 4;
+const AHEAD = 2;
 
 interface FitWallProps {
   readonly fits: readonly ScreenFit[];

@@ -2,7 +2,7 @@ import { ScatterChart } from 'echarts/charts';
 import { BrushComponent, GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components';
 import * as echarts from 'echarts/core';
 import { LabelLayout } from 'echarts/features';
-import { SVGRenderer } from 'echarts/renderers';
+import { CanvasRenderer } from 'echarts/renderers';
 import { formatMm } from '@/core/units';
 
 echarts.use([
@@ -12,7 +12,7 @@ echarts.use([
   MarkAreaComponent,
   TooltipComponent,
   LabelLayout,
-  SVGRenderer,
+  CanvasRenderer,
 ]);
 
 /** One dot: where it stands, how high it is stacked, whose it is. */
@@ -32,7 +32,7 @@ const TONES = { stop: '#9d2f26', check: '#8a5d0c', fine: '#17655e' };
 export type HeightChart = echarts.ECharts;
 
 export function startChart(element: HTMLElement): HeightChart {
-  return echarts.init(element, null, { renderer: 'svg' });
+  return echarts.init(element, null, { renderer: 'canvas' });
 }
 
 export function drawChart(chart: HeightChart, dots: readonly HeightDot[], leastMm: number): void {
@@ -85,6 +85,7 @@ export function drawChart(chart: HeightChart, dots: readonly HeightDot[], leastM
           },
         })),
         labelLayout: { hideOverlap: true },
+        progressive: 0,
         markArea: {
           silent: true,
           itemStyle: { color: '#f6ddd6' },
