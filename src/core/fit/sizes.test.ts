@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { type SizeGroup, changeSizeGroup, setOverrides } from '../run';
+import { addBlank } from '../blanks';
+import { type SizeGroup, changePlaceUse, changeSizeGroup, setOverrides, sizeWith } from '../run';
 import { aRun, seededBytes, shippedFaces, withPlace, withRule } from '../test';
 import { type Fit, fitRun, placedOutline, textCache } from '.';
 import { outlineRings } from '../geometry';
@@ -123,4 +124,20 @@ describe('where ink lies in a place with room to spare', () => {
     }
     expect(moment / area / UM10_PER_MM).toBeCloseTo(100, 1);
   });
+});
+
+test('two places that are sized together have one letter height; apart again each has its own', () => {
+  const blank = withRule(aRun(['Ottoline', 'Bo']), { kind: 'level', heightMm: null });
+  const [use] = blank.uses;
+  const twice = addBlank(blank, blank.shop.blanks[0]!, seededBytes(5));
+  const second = { useId: twice.uses[1]!.id, placeId: use!.places[0]!.placeId, variantId: null };
+  const narrow = changePlaceUse(twice, second, (place) => ({ ...place, letteringId: 'heavy-slab' }));
+  const together = sizeWith(narrow, second, use!.places[0]!.sizeGroupId, seededBytes(6));
+  expect(together.sizeGroups).toHaveLength(1);
+  const heights = caps(fitRun(together, cache).fits);
+  for (const height of heights) expect(height).toBeCloseTo(heights[0]!, 9);
+  const apart = sizeWith(together, second, null, seededBytes(7));
+  expect(apart.sizeGroups).toHaveLength(2);
+  const own = fitRun(apart, cache).fits;
+  expect(own[0]!.capHeightMm - own[1]!.capHeightMm).not.toBeCloseTo(0, 3);
 });

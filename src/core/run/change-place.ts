@@ -1,3 +1,4 @@
+import { type RandomBytes, makeId } from './ids';
 import { type PlaceAt, placeAt } from './main-place';
 import { measuredOf } from './twin-place';
 import type { Blank, BlankUse, MeasuredPlace, PlaceUse, RunSpec, SizeGroup, SizeRule, Variant } from './run-spec';
@@ -68,6 +69,24 @@ export function changeSizeGroup(spec: RunSpec, at: PlaceAt | null, change: Parti
     ...spec,
     sizeGroups: spec.sizeGroups.map((group) => (group.id === sizeGroup.id ? { ...group, ...change } : group)),
   };
+}
+
+/** The place is sized together with another one, or by itself again with `null`; groups that nobody belongs to go. */
+export function sizeWith(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  sizeGroupId: string | null,
+  randomBytes: RandomBytes,
+): RunSpec {
+  const { sizeGroup } = placeAt(spec, at);
+  const own = sizeGroupId === null ? { ...sizeGroup, id: makeId<'size'>(randomBytes) as string } : null;
+  const changed = changePlaceUse(spec, at, (place) => ({
+    ...place,
+    sizeGroupId: own?.id ?? sizeGroupId ?? place.sizeGroupId,
+  }));
+  const used = new Set(changed.uses.flatMap(({ places }) => places.map((place) => place.sizeGroupId)));
+  const groups = own ? [...changed.sizeGroups, own] : changed.sizeGroups;
+  return { ...changed, sizeGroups: groups.filter(({ id }) => used.has(id)) };
 }
 
 export function changeRule(spec: RunSpec, at: PlaceAt | null, rule: SizeRule): RunSpec {

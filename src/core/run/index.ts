@@ -106,6 +106,7 @@ export {
   changePlaceUse,
   changeRule,
   changeSizeGroup,
+  sizeWith,
   changeUse,
   changeVariant,
   changeVariantOf,

@@ -1,7 +1,7 @@
 'use client';
 
-import { useRun } from '@/client';
-import { type MainPlace, changeSizeGroup } from '@/core/run';
+import { randomBytes, useRun } from '@/client';
+import { type MainPlace, changeSizeGroup, placeNameIn, placesOf, sizeWith } from '@/core/run';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { CostsPanel } from './costs-panel';
 import { DecisionPanel } from './decision-panel';
@@ -23,10 +23,18 @@ interface FitSideProps {
 
 /** Everything that changes the wall is beside the wall: size rule, the text in question, lettering and film are one decision. */
 export function FitSide({ place, shown, subject, selection }: FitSideProps) {
-  const { change, fits } = useRun();
+  const { spec, change, fits } = useRun();
   const { at } = place;
   const { lettering, material, materialId, placeUse, sizeGroup } = place;
   const setSize = fits.last?.setSizes[sizeGroup.id] ?? null;
+  const places = placesOf(spec);
+  const numSharing = places.filter(({ placeUse: one }) => one.sizeGroupId === sizeGroup.id).length;
+  const others = places
+    .filter(({ placeUse: one }) => one.sizeGroupId !== sizeGroup.id)
+    .map((one) => ({
+      groupId: one.placeUse.sizeGroupId,
+      words: placeNameIn(spec, one.use, one.at.placeId),
+    }));
   const pickText = (text: string) => {
     const fit = shown.find((one) => one.text.join(' ') === text);
     if (fit) selection.focus(fitKey(fit));
@@ -37,6 +45,9 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
       <SizeRulePanel
         group={sizeGroup}
         setSize={setSize}
+        others={others}
+        isShared={numSharing > 1}
+        onSizeWith={(groupId) => change((now) => sizeWith(now, at, groupId, randomBytes))}
         onChange={(part) => change((now) => changeSizeGroup(now, at, part))}
       />
       <HeightStrip

@@ -9,13 +9,17 @@ import { LETTER_WORDS, LIE_WORDS } from './sentences';
 interface SizeRulePanelProps {
   readonly group: SizeGroup;
   readonly setSize: SetSize | null;
+  /** Groups of other places that this one could be sized with. */
+  readonly others: readonly { readonly groupId: string; readonly words: string }[];
+  readonly isShared: boolean;
+  readonly onSizeWith: (groupId: string | null) => void;
   readonly onChange: (change: Partial<Omit<SizeGroup, 'id'>>) => void;
 }
 
 const RULES = ['fill', 'banded', 'level', 'own'] as const;
 
 /** How the letters of the set are sized, what they are compared by, and how they lie where there is room to spare. */
-export function SizeRulePanel({ group, setSize, onChange }: SizeRulePanelProps) {
+export function SizeRulePanel({ group, setSize, others, isShared, onSizeWith, onChange }: SizeRulePanelProps) {
   const { rule, letter, lie } = group;
   const setRule = (next: SizeRule) => onChange({ rule: next });
   return (
@@ -31,6 +35,22 @@ export function SizeRulePanel({ group, setSize, onChange }: SizeRulePanelProps) 
         <summary className="cursor-pointer text-soft">
           Compared by {LETTER_WORDS[letter]}, lies by {LIE_WORDS[lie]}
         </summary>
+        {(others.length > 0 || isShared) && (
+          <FieldRow label="Sized">
+            <select
+              value=""
+              onChange={(event) => onSizeWith(event.target.value === 'alone' ? null : event.target.value)}
+            >
+              <option value="">{isShared ? 'as it is, together' : 'by itself'}</option>
+              {isShared && <option value="alone">by itself</option>}
+              {others.map(({ groupId, words }) => (
+                <option key={groupId} value={groupId}>
+                  with {words}
+                </option>
+              ))}
+            </select>
+          </FieldRow>
+        )}
         <FieldRow label="Compared by">
           <select value={letter} onChange={(event) => onChange({ letter: event.target.value as SizeGroup['letter'] })}>
             {Object.entries(LETTER_WORDS).map(([id, words]) => (
