@@ -1,7 +1,5 @@
-import { execFileSync } from 'node:child_process';
-import path from 'node:path';
-import { build } from 'esbuild';
 import type { DeepReport } from './deep';
+import { runProgram } from './run-program';
 
 /** A few of each kind here; `npm run check:deep` does a thousand. */
 const NUM_CASES = 54;
@@ -10,21 +8,7 @@ const SEED = 20261126;
 const CONVEX = ['rect', 'taper', 'circle', 'roundedRect'];
 
 test('sizes in random places are those of a search by brute force, and joined areas those of another library', async () => {
-  const program = path.resolve('build/deep.mjs');
-  await build({
-    entryPoints: ['e2e/measures/deep.ts'],
-    outfile: program,
-    bundle: true,
-    platform: 'node',
-    target: 'node20',
-    format: 'esm',
-    packages: 'external',
-    logLevel: 'error',
-  });
-  const answer = execFileSync(process.execPath, [program, String(NUM_CASES), String(SEED), '200'], {
-    encoding: 'utf8',
-  });
-  const { kinds, short, unions } = JSON.parse(answer) as DeepReport;
+  const { kinds, short, unions } = await runProgram<DeepReport>('deep', 'deep.mjs', [NUM_CASES, SEED, 200]);
   expect(kinds.map(({ num }) => num)).toEqual(kinds.map(() => 6));
   expect(short).toEqual([]);
   for (const { kind, mean, overMm } of kinds) {

@@ -46,8 +46,11 @@ export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
   };
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key !== 'Enter' || isTyping(event.target) || event.defaultPrevented) return;
-      if (event.target instanceof HTMLElement && event.target.closest('button, a, summary')) return;
+      if (event.key !== 'Enter' || event.defaultPrevented) return;
+      const target = event.target instanceof HTMLElement ? event.target : null;
+      // A remedy that is picked by arrow keys is taken by Enter; fields and buttons keep it for themselves.
+      const isRemedy = target?.closest('[aria-label="Remedies"]') != null;
+      if (!isRemedy && (isTyping(target) || target?.closest('button, a, summary'))) return;
       event.preventDefault();
       take();
     };

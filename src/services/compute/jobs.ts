@@ -1,4 +1,4 @@
-import { type Fit, type FitReport, fitNumbers, fitRun, placedOutline, textCache } from '@/core/fit';
+import { type Fit, type FitReport, type FitSlot, fitNumbers, fitRun, placedOutline, textCache } from '@/core/fit';
 import { loadFace, type Face } from '@/core/faces';
 import { hasStop } from '@/core/finding';
 import { boxHeight, boxWidth, outlineToNumbers } from '@/core/geometry';
@@ -136,9 +136,14 @@ function planAnswer({ spec, cutSoFar, released, firstNo, withOutlines }: PlanReq
       reason: { kind: 'largerThanBed', pieceWidthMm, pieceHeightMm, roomWidthMm, roomHeightMm },
     })),
     stopped: report.fits
-      .filter(({ findings }) => hasStop(findings))
+      .filter(({ slot, findings }) => hasStop(findings) && !isReleased(slot, released))
       .map(({ slot, findings }) => ({ itemId: slot.itemId, text: slot.text, findings })),
   };
+}
+
+/** What was released is cut whatever is wrong with it now. */
+function isReleased({ itemId, place }: FitSlot, released: readonly ReleasedOutline[]): boolean {
+  return released.some(({ pieceId }) => pieceId.startsWith(`${itemId}-${place.placeId}-`));
 }
 
 function freezeNext(request: FreezeRequest, report: FitReport): FreezeAnswer {
