@@ -72,7 +72,7 @@ test('a place traced on a to-scale photo; pictures that are none are refused wit
   await page.getByRole('button', { name: 'Take as the outline' }).click();
   await expect(page.getByLabel('Shape of the place')).toHaveValue('polygon');
   expect(Math.abs(Number(await field(page, '2 across').inputValue()) - 300)).toBeLessThan(3);
-  await expect(page.getByText(/Lettering takes the largest upright rectangle/)).toBeVisible();
+  await expect(page.getByText(/Lettering follows this outline/)).toBeVisible();
   await expectNoAxeFinding(page);
   // Two corners changed over: the outline crosses itself, and says where.
   const [x3, x4] = [await field(page, '3 across').inputValue(), await field(page, '4 across').inputValue()];
