@@ -25,6 +25,7 @@ export type ServiceProblem =
   | { readonly kind: 'changedElsewhere'; readonly yourCounter: number; readonly counter: number }
   | { readonly kind: 'unreadableFile'; readonly fileName: string; readonly file: FileProblem }
   | { readonly kind: 'invalidInput'; readonly issues: readonly InputIssue[] }
+  | { readonly kind: 'nothingToRelease'; readonly numStopped: number }
   | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number }
   | { readonly kind: 'idTaken'; readonly what: 'act' | 'pass'; readonly id: string }
   | {

@@ -121,7 +121,8 @@ test('nothing to release, and a run that is not there, are told', async () => {
   const context = await aContext();
   const id = await aRunOf(context, '漢');
   expect(problemOf(await releaseRun(context, id, { id: makeId<'release'>(random), by }))).toMatchObject({
-    kind: 'nothingToMake',
+    kind: 'nothingToRelease',
+    numStopped: 1,
   });
   expect(problemOf(await releaseOfRun(context, 'zzzzzzzzzz'))).toEqual({ kind: 'runNotFound', runId: 'zzzzzzzzzz' });
 });

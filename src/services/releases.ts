@@ -1,5 +1,6 @@
 import { foldActs, pieceStage } from '@/core/ledger';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
+import { pieceNames } from '@/core/pieces';
 import type { Release, ReleaseChange, ReleasedOutline } from '@/core/release';
 import { attemptKey } from '@/core/sheets';
 import {
@@ -88,7 +89,7 @@ export async function releaseRun(
       spec: run.spec,
       head: { id, no: releases.length + 1, at: context.nowIso(), by, version: context.version },
     });
-    if (release.pieces.length === 0) return fail({ kind: 'nothingToMake', numStopped: 0, numTooLarge: 0 });
+    if (release.pieces.length === 0) return fail({ kind: 'nothingToRelease', numStopped: pieceNames(run.spec).length });
     const isKept = await inTransaction(db, async (transaction) => {
       const now = await findRun(transaction, runId);
       const known = await listReleases(transaction, runId);

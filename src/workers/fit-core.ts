@@ -119,9 +119,11 @@ export async function measureForScreen(
 function measuredFit(spec: RunSpec, { lettered, emMm, slot }: Fit, job: LetterJob, index: number): MeasuredFit {
   const finest = finestOf(spec, slot);
   const measures = measureText(lettered, emMm, finest);
-  const found = lettered.inkBox
-    ? [...measureFindings(lettered, emMm, measures, finest), ...letterFindings(job, cache, emMm, finest)]
-    : [];
+  // What has no place has no size: nothing of it is near or thin.
+  const found =
+    lettered.inkBox && emMm > 0
+      ? [...measureFindings(lettered, emMm, measures, finest), ...letterFindings(job, cache, emMm, finest)]
+      : [];
   const { open, looked } = openAndLooked(spec, slot.ref, found);
   return { index, measures, findings: open, looked };
 }

@@ -89,6 +89,8 @@ describe('problems in words', () => {
     [{ kind: 'changedElsewhere', yourCounter: 1, counter: 4 }, 412, /state 1 .* at 4/],
     [{ kind: 'invalidInput', issues: [issue, issue] }, 422, /^list, row 7: It is too long. And 1 more.$/],
     [{ kind: 'invalidInput', issues: [{ ...issue, row: null }] }, 422, /^list: It is too long.$/],
+    [{ kind: 'nothingToRelease', numStopped: 3 }, 409, /All 3 pieces have an open stop/],
+    [{ kind: 'nothingToRelease', numStopped: 0 }, 409, /no text to cut yet/],
     [{ kind: 'nothingToMake', numStopped: 0, numTooLarge: 0 }, 409, /Every piece lies in a made pass/],
     [{ kind: 'nothingToMake', numStopped: 2, numTooLarge: 1 }, 409, /2 with an open stop, 1 larger than the bed/],
     [{ kind: 'idTaken', what: 'act', id: 'x' }, 409, /another act/],

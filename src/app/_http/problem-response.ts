@@ -66,6 +66,14 @@ function tell(problem: HttpProblem): Told {
       ];
     case 'invalidInput':
       return [422, 'Something in the input is not right', issuesSentence(problem.issues)];
+    case 'nothingToRelease':
+      return [
+        409,
+        'Nothing to release',
+        problem.numStopped > 0
+          ? `All ${problem.numStopped} pieces have an open stop. Remedy one on Fit, or keep it with a reason, and release again.`
+          : 'The run has no text to cut yet. Add entries on Roster and release again.',
+      ];
     case 'nothingToMake':
       return [409, 'Nothing left to make', nothingSentence(problem)];
     case 'idTaken':

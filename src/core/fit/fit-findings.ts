@@ -26,7 +26,11 @@ function quantityFindings({ slot: { entry } }: Draft): Finding[] {
 }
 
 /** What is worth saying about a size that is possible: smaller than its set, or smaller for a descender's sake. */
-function sizeFindings(draft: Draft, { letterMm, isHeld, missed }: SizedText, set: SetSize | null): Finding[] {
+function sizeFindings(
+  draft: Draft,
+  { letterMm, isHeld, missed, isBetween }: SizedText,
+  set: SetSize | null,
+): Finding[] {
   const { lettered, lettering, largest, space, letterEm, sizable, findings } = draft;
   if (!lettered.inkBox || !largest || !space || hasStop(findings)) return [];
   const found: Finding[] = [];
@@ -36,6 +40,14 @@ function sizeFindings(draft: Draft, { letterMm, isHeld, missed }: SizedText, set
   }
   if (set !== null && set.heldBackBy === null && sizable.mostMm < set.letterMm && !sizable.own) {
     found.push({ kind: 'belowSet', severity: 'check', capHeightMm: sizable.mostMm, setMm: set.letterMm });
+  }
+  if (isBetween && set) {
+    found.push({
+      kind: 'belowSet',
+      severity: 'check',
+      capHeightMm: letterMm,
+      setMm: Math.min(set.letterMm, sizable.mostMm),
+    });
   }
   if (missed) {
     const mm = missed.by === 'height' ? letterMm : letterMm * sizable.widthPerHeight;

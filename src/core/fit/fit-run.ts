@@ -1,12 +1,11 @@
 import type { Finding } from '../finding';
 import type { LetteredText } from '../lettering';
 import { boxInPlace } from '../place';
-import type { PlaceRect } from '../place';
 import type { MeasuredPlace, RunSpec } from '../run';
 import { type Draft, draftFit } from './draft-fit';
 import { fitFindings } from './fit-findings';
 import { type FitSlot, fitSlots } from './fit-slots';
-import { type SizedDraft, lieAll } from './lie-in-place';
+import { type LyingInk, type SizedDraft, lieAll } from './lie-in-place';
 import { openAndLooked } from './looked-findings';
 import { type SetSize, type SizedText, setSize, sizeText } from './size-set';
 import type { TextCache } from './text-cache';
@@ -72,12 +71,14 @@ function setsOf(spec: RunSpec, drafts: readonly Draft[]): Map<string, SetSize | 
 
 function finishFit(
   spec: RunSpec,
-  { draft, text, emMm }: SizedDraft & { readonly text: SizedText },
+  { draft, text: asked, emMm: askedEmMm }: SizedDraft & { readonly text: SizedText },
   set: SetSize | null,
-  box: PlaceRect | null,
+  box: LyingInk | null,
 ): Fit {
   const { slot, lettered, largest, space, ink } = draft;
   const lying = box && space ? boxInPlace(space, box) : null;
+  const emMm = box?.emMm ?? askedEmMm;
+  const text = emMm < askedEmMm ? { ...asked, letterMm: emMm * draft.letterEm, isBetween: true } : asked;
   const { open, looked } = openAndLooked(spec, slot.ref, fitFindings(spec, draft, text, set));
   return {
     slot,

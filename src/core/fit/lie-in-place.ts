@@ -11,11 +11,16 @@ export interface SizedDraft {
   readonly emMm: number;
 }
 
+/** The box of the ink, and its size: smaller than asked where the place has no spot at that size. */
+export interface LyingInk extends PlaceRect {
+  readonly emMm: number;
+}
+
 /**
  * Where each sized text comes to lie: the box that its ink covers in the reader's frame, as its group wants it. Texts that lie
  * by their baseline share one in each place of the group. In the order of `sized`; null without ink or place.
  */
-export function lieAll(sized: readonly SizedDraft[]): (PlaceRect | null)[] {
+export function lieAll(sized: readonly SizedDraft[]): (LyingInk | null)[] {
   const baselines = commonBaselines(sized);
   return sized.map(({ draft, emMm }) => {
     const { ink, space, largest, group, lettered } = draft;
@@ -23,8 +28,8 @@ export function lieAll(sized: readonly SizedDraft[]): (PlaceRect | null)[] {
     const widthMm = ink.widthEm * emMm;
     const heightMm = ink.heightEm * emMm;
     const aim = aimOf(group.lie, lettered, space, { widthMm, heightMm, emMm }, baselines.get(keyOf(draft))?.get(space));
-    const { xMm, yMm } = lieNear(ink, space, emMm, aim, largest);
-    return { xMm, yMm, widthMm, heightMm };
+    const lie = lieNear(ink, space, emMm, aim, largest);
+    return { ...lie, widthMm: ink.widthEm * lie.emMm, heightMm: ink.heightEm * lie.emMm };
   });
 }
 

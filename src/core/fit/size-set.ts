@@ -89,6 +89,8 @@ export interface SizedText {
   readonly isHeld: boolean;
   /** The size chosen by hand that the place does not hold. */
   readonly missed: OwnSize | null;
+  /** Its place has no spot at the size that it should have, and one at a smaller. */
+  readonly isBetween?: boolean;
 }
 
 export function sizeText({ mostMm, widthPerHeight, own }: Sizable, rule: SizeRule, set: SetSize | null): SizedText {

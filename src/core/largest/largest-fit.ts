@@ -75,7 +75,7 @@ const MOST_LOOKS = 6;
 
 /**
  * Ink can straddle a clear zone at one size and not at a smaller one, so that sizes are tried from above, not halved. What is
- * found on a grid of squares is nudged until it is free and grown along the coarse outline, the best two along the true one.
+ * found on a grid of squares is nudged until it is free and grown along the coarse outline, the best few along the true one.
  */
 function largestAmongBlocks(ink: InkShape, walls: readonly InkWall[], space: FreeSpace, mostEmMm: number): Lie {
   const inRect = largestInRect(ink, space);
@@ -186,7 +186,7 @@ const LEAST_EXTENDER_EM = 0.03;
 
 /**
  * Where ink of a size that fits comes to lie: at `aim` (the top left corner of its box) or as near to it as the place allows.
- * `largest` is the lie of the largest size, which shows that there is a way.
+ * Ink that straddles a clear zone may have no spot at a size in between: then it lies at the next smaller size that has one.
  */
 export function lieNear(
   ink: InkShape,
@@ -213,6 +213,7 @@ export function lieNear(
   const near = behind && { xMm: behind[0], yMm: behind[1], emMm };
   if (near && (space.blocks.length === 0 || isFree(ink, walls, space, near))) return near;
   const start = startNear(ink, walls, space, emMm, aim, largest);
+  if (!start) return lieNear(ink, space, Math.max(emMm * SMALLER, largestInRect(ink, space).emMm), aim, largest);
   if (emMm > largest.emMm * NO_SLACK) return start;
   const lie = moved(coarseEdges(ink), walls, space, start, aim, MOVE_REACH * Math.min(space.widthMm, space.heightMm));
   return isFree(ink, walls, space, lie) ? lie : start;
@@ -220,9 +221,11 @@ export function lieNear(
 
 /** Ink that is nearly as large as it can be has nowhere to go. */
 const NO_SLACK = 0.985;
+/** The usable rectangle always holds its own size, so that the way down ends. */
+const SMALLER = 0.98;
 const MOVE_REACH = 0.12;
 
-/** A free lie of this size, as near to the aim as one is easily found. */
+/** A free lie of this size, as near to the aim as one is easily found; null when there is none. */
 function startNear(
   ink: InkShape,
   walls: readonly InkWall[],
@@ -230,7 +233,7 @@ function startNear(
   emMm: number,
   [aimX, aimY]: readonly [number, number],
   largest: Lie,
-): Lie {
+): Lie | null {
   const off = ({ xMm, yMm }: Lie) => Math.hypot(xMm - aimX, yMm - aimY);
   const shrink = largest.emMm - emMm;
   // Most ink that gets smaller about one of its own points stays off what it stayed off before.
@@ -245,5 +248,5 @@ function startNear(
   const free = [...shrunk, ...spots].sort((a, b) => off(a) - off(b)).find((lie) => isFree(ink, walls, space, lie));
   if (free) return free;
   const inRect = largestInRect(ink, space);
-  return inRect.emMm >= emMm ? { ...inRect, emMm } : largest;
+  return inRect.emMm >= emMm ? { ...inRect, emMm } : null;
 }

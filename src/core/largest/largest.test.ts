@@ -219,3 +219,32 @@ test('a text lies at its anchor where that costs an eye nothing, and moves where
   expect(largestHeldFit(ink, steep)).toEqual(largestFit(ink, steep));
   expect(isFree(ink, inkWalls(ink, slight), slight, held)).toBe(true);
 });
+
+test('ink of every smaller size lies free, wherever it is aimed', () => {
+  const zones = [
+    { name: 'button', shape: { kind: 'ellipse' as const, widthMm: 14, heightMm: 14 }, leftMm: 50, topMm: 20 },
+    { name: 'seam', shape: aRect(5, 50), leftMm: 110, topMm: 0 },
+  ];
+  const space = spaceOf(aRect(160, 70), { clear: zones });
+  fc.assert(
+    fc.property(
+      fc.stringMatching(/^[A-Z][a-z]{1,7}( [A-Z][a-z]{1,4})?$/),
+      fc.double({ min: 0.2, max: 1, noNaN: true }),
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      (text, share, right, down) => {
+        const ink = inkOf(text);
+        const largest = largestFit(ink, space);
+        const emMm = largest.emMm * share;
+        const aim = [(160 - ink.widthEm * emMm) * right, (70 - ink.heightEm * emMm) * down] as const;
+        const lie = lieNear(ink, space, emMm, aim, largest);
+        // Between straddling the seam and lying beside it there may be sizes without a spot.
+        expect(lie.emMm).toBeLessThanOrEqual(emMm);
+        const inRect = Math.min(space.usable.widthMm / ink.widthEm, space.usable.heightMm / ink.heightEm);
+        expect(lie.emMm).toBeGreaterThanOrEqual(Math.min(emMm, inRect) * 0.999);
+        expect(isFree(ink, inkWalls(ink, space), space, lie)).toBe(true);
+      },
+    ),
+    { numRuns: 40 },
+  );
+});

@@ -1,7 +1,15 @@
 'use client';
 
 import { randomBytes, useRun } from '@/client';
-import { type MainPlace, type OverrideSet, type SlotRef, WIDTH_SHARES, dropOverrides, setOverrides } from '@/core/run';
+import {
+  type MainPlace,
+  type OverrideSet,
+  type SlotRef,
+  WIDTH_SHARES,
+  dropOverrides,
+  ownSettingsAt,
+  setOverrides,
+} from '@/core/run';
 import { Button, NumberField } from '@/ui';
 
 interface ChosenBarProps {
@@ -9,17 +17,19 @@ interface ChosenBarProps {
   readonly numChosen: number;
   readonly place: MainPlace;
   /** Of the first of them, to start from. */
-  readonly capHeightMm: number;
+  readonly letterMm: number;
   readonly onClear: () => void;
 }
 
 const OWN_KINDS: readonly OverrideSet['kind'][] = ['lettering', 'material', 'tracking', 'width', 'size'];
 
 /** What the chosen ones have otherwise than the set: lettering, film, size, width, tracking. */
-export function ChosenBar({ slots, numChosen, place, capHeightMm, onClear }: ChosenBarProps) {
+export function ChosenBar({ slots, numChosen, place, letterMm, onClear }: ChosenBarProps) {
   const { spec, change } = useRun();
   const set = (value: OverrideSet) => change((now) => setOverrides(now, slots, value, randomBytes));
   const { condenseTo, stretchTo } = spec.remedies;
+  // The fields show what the first of them has; typing gives it to all.
+  const own = slots[0] ? ownSettingsAt(spec, slots[0]) : {};
   return (
     <section
       aria-label="Chosen fits"
@@ -46,7 +56,7 @@ export function ChosenBar({ slots, numChosen, place, capHeightMm, onClear }: Cho
         <NumberField
           label="Letter height"
           unit="mm"
-          value={capHeightMm}
+          value={letterMm}
           min={1}
           max={1000}
           onChange={(mm) => set({ kind: 'size', size: { by: 'height', mm } })}
@@ -54,7 +64,7 @@ export function ChosenBar({ slots, numChosen, place, capHeightMm, onClear }: Cho
         <NumberField
           label={`Drawn at (${Math.round(condenseTo * 100)}–${Math.round(stretchTo * 100)} looks right)`}
           unit="%"
-          value={100}
+          value={(own.widthShare ?? 1) * 100}
           min={WIDTH_SHARES.least * 100}
           max={WIDTH_SHARES.most * 100}
           onChange={(percent) => set({ kind: 'width', share: percent / 100 })}
@@ -62,7 +72,7 @@ export function ChosenBar({ slots, numChosen, place, capHeightMm, onClear }: Cho
         <NumberField
           label="Tracking"
           unit="%"
-          value={(place.lettering.lines[0]?.trackingEm ?? 0) * 100}
+          value={(own.trackingEm ?? place.lettering.lines[0]?.trackingEm ?? 0) * 100}
           min={-20}
           max={100}
           onChange={(percent) => set({ kind: 'tracking', trackingEm: percent / 100 })}

@@ -2,7 +2,16 @@
 
 import { findingSentence, findingWords, useRun } from '@/client';
 import { type Finding, worstSeverity } from '@/core/finding';
-import { type OverrideSet, type RunSpec, type SlotRef, dropLooked, dropOverrides, lookedKey } from '@/core/run';
+import {
+  type OverrideSet,
+  type OwnSettings,
+  type RunSpec,
+  type SlotRef,
+  dropLooked,
+  dropOverrides,
+  lookedKey,
+  ownSettingsAt,
+} from '@/core/run';
 import { formatMm } from '@/core/units';
 import { Button, Key, SeverityTag } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
@@ -93,13 +102,13 @@ function sentence(finding: Finding): string {
 }
 
 const OWN_KINDS: readonly OverrideSet['kind'][] = ['lettering', 'material', 'tracking', 'width', 'size', 'wording'];
-const OWN_WORDS: Record<OverrideSet['kind'], string> = {
-  lettering: 'lettering',
-  material: 'film',
-  tracking: 'tracking',
-  width: 'width',
+const OWN_WORDS: Record<keyof OwnSettings, string> = {
+  letteringId: 'lettering',
+  materialId: 'film',
+  trackingEm: 'tracking',
+  widthShare: 'width',
   size: 'size',
-  wording: 'wording',
+  lines: 'wording',
 };
 
 /** What this text has of its own, and the way back. */
@@ -112,13 +121,11 @@ function OwnSettings({
   at: SlotRef;
   change: ReturnType<typeof useRun>['change'];
 }) {
-  const own = spec.overrides.filter(
-    (one) => one.at.entryId === at.entryId && one.at.useId === at.useId && one.at.placeId === at.placeId,
-  );
+  const own = Object.keys(ownSettingsAt(spec, at)) as (keyof typeof OWN_WORDS)[];
   if (own.length === 0) return null;
   return (
     <p className="flex flex-wrap items-center gap-2">
-      <span>Of its own: {own.map(({ set }) => OWN_WORDS[set.kind]).join(', ')}.</span>
+      <span>Of its own: {own.map((part) => OWN_WORDS[part]).join(', ')}.</span>
       <Button onClick={() => change((now) => dropOverrides(now, [at], OWN_KINDS))}>As the set again</Button>
     </p>
   );

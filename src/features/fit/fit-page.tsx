@@ -57,7 +57,7 @@ export function FitPage() {
             slots={chosen.map(slotOf)}
             numChosen={chosen.length}
             place={place}
-            capHeightMm={chosen[0]?.capHeightMm ?? 0}
+            letterMm={(place.sizeGroup.letter === 'x' ? chosen[0]?.xHeightMm : chosen[0]?.capHeightMm) ?? 0}
             onClear={() => selection.choose([])}
           />
         )}

@@ -24,7 +24,10 @@ export function LetStand({ asks, subject, alike, onDone }: LetStandProps) {
   if (able.length === 0 || able.length < asks.length) return null;
   const hasStop = able.some(({ severity }) => severity === 'stop');
   const letStand = (some: readonly ScreenFit[]) => {
-    change((now) => setLooked(now, lookedOf(some, able, reason ?? '')));
+    // Of the others only what they were called alike for: whatever else they ask was not looked at.
+    const others = some.filter((fit) => fit !== subject);
+    const looked = { ...lookedOf(others, able.slice(0, 1), ''), ...lookedOf([subject], able, reason ?? '') };
+    change((now) => setLooked(now, looked));
     onDone();
   };
   if (!hasStop) {

@@ -1,9 +1,10 @@
 'use client';
 
 import { format } from 'date-fns';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useBrowserText, useRun } from '@/client';
 import { hasStop } from '@/core/finding';
+import { proofTally } from '@/core/wording';
 import type { ReleaseView } from '@/services';
 import { Button, Notice } from '@/ui';
 import { CHANGE_WORDS } from './sentences';
@@ -19,7 +20,7 @@ export function ReleaseBar() {
   const all = fits.last?.fits ?? [];
   const numStopped = all.filter(({ findings }) => hasStop(findings)).length;
   const numReady = all.length - numStopped;
-  const numTicked = Object.keys(spec.proof).length;
+  const { numTicked, numTexts } = useMemo(() => proofTally(spec), [spec]);
   if (!view || fits.last === null) return null;
   const { last, changes } = view;
   const isCurrent = last !== null && changes.length === 0;
@@ -51,7 +52,7 @@ export function ReleaseBar() {
       {changes.length > 0 && <Changes changes={changes} />}
       {isAsking && (
         <AskRelease
-          words={`${numReady} ${numReady === 1 ? 'fit is' : 'fits are'} frozen as they stand; ${numStopped} with a stop stay out; ${numTicked} of ${all.length} are ticked on the proof.`}
+          words={`${numReady} ${numReady === 1 ? 'fit is' : 'fits are'} frozen as they stand; ${numStopped} with a stop stay out; ${numTicked} of ${numTexts} are ticked on the proof.`}
           isBusy={isBusy}
           onRelease={(who) => void release(who).then(() => setAsking(false))}
           onCancel={() => setAsking(false)}
