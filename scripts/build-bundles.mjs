@@ -7,6 +7,7 @@ await build({
     'reading-thread': 'src/services/compute/reading-thread.ts',
     'seed-demo': 'demo/seed-demo.ts',
     'write-schema': 'tools/write-schema.ts',
+    'write-fixture': 'tools/write-fixture.ts',
     'check-cut-file': 'e2e/cut-file-checker/cli.ts',
   },
   outdir: 'build',
