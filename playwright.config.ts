@@ -7,7 +7,8 @@ const chromium = execFileSync('sh', ['-c', 'command -v chromium'], { encoding: '
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '**/*.spec.ts',
-  workers: 1,
+  outputDir: 'test-results/journeys',
+  workers: 2,
   timeout: 90_000,
   expect: { timeout: 10_000 },
   forbidOnly: true,

@@ -59,7 +59,7 @@ test('a list full of trouble: nothing is dropped, every trouble stands on its en
       // The browser itself turns half a character into this one before it is pasted.
       [6, 'unreadable U+FFFD'],
       [7, 'empty'],
-      [8, '230 characters'],
+      [8, 'over 200 characters'],
       [9, '“a few” is no number'],
       [10, 'in this face'],
     ] as const;

@@ -1,14 +1,15 @@
-// Everything that has to hold before a change may land, in the order in which it fails fastest; then one line of counts.
+// Everything that has to hold before a change may land, in two lanes side by side; then one line of counts.
+import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { ensureBuilt, ensureChromium, ensureInstalled, runProgram, say } from './prepare.mjs';
+import { ensureBuilt, ensureChromium, ensureInstalled, say } from './prepare.mjs';
 import { Stopped } from './stopped.mjs';
 
 const RESULTS = 'test-results';
 
-/** A runner that hangs must not hold everything up; either takes two to three minutes here. */
+/** A runner that hangs must not hold everything up; either takes some minutes here. */
 const LIMIT_MS = 20 * 60_000;
 
-/** @type {[name: string, script: string, words: string[], env?: Record<string, string>][]} */
+/** @type {[name: string, script: string, words: string[]][]} */
 const CHECKS = [
   ['formatting', 'node_modules/prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']],
   ['lint', 'node_modules/eslint/bin/eslint.js', ['--max-warnings', '0', '.']],
@@ -20,39 +21,82 @@ const CHECKS = [
   ],
 ];
 
+const UNIT = [
+  '--experimental-vm-modules',
+  '--no-warnings',
+  'node_modules/jest/bin/jest.js',
+  '--json',
+  `--outputFile=${RESULTS}/unit.json`,
+];
+
+/** @type {{ name: string, seconds: number }[]} */
+const phases = [];
+
 /**
  * @param {string[]} words
  * @returns {Promise<number>} exit code
  */
 export async function runTests(words) {
   if (words.length > 0) throw new Stopped('npm test takes no words; npm run unit and npm run e2e do.');
-  await ensureInstalled();
+  await timed('install', ensureInstalled);
   rmSync(RESULTS, { recursive: true, force: true });
   mkdirSync(RESULTS);
+  await timed('browser', ensureChromium);
+  const [{ failedChecks, unit }, e2e] = await Promise.all([sourcesLane(), applicationLane()]);
+  return report(failedChecks, unit, e2e);
+}
+
+/** What is held against the sources: static checks, then unit tests. */
+async function sourcesLane() {
+  const unitCode = await timed('unit tests', () => told('unit tests', UNIT));
   const failedChecks = [];
   for (const [name, script, args] of CHECKS) {
-    say(`\n${name}`);
-    if ((await runProgram(process.execPath, [script, ...args])) !== 0) failedChecks.push(name);
+    if ((await timed(name, () => told(name, [script, ...args]))) !== 0) failedChecks.push(name);
   }
-  say('\nunit tests');
-  const unitCode = await runProgram(
-    process.execPath,
-    [
-      '--experimental-vm-modules',
-      '--no-warnings',
-      'node_modules/jest/bin/jest.js',
-      '--json',
-      `--outputFile=${RESULTS}/unit.json`,
-    ],
-    {},
-    LIMIT_MS,
-  );
-  const unit = unitCounts(unitCode);
-  await ensureChromium();
-  await ensureBuilt();
-  say('\nend-to-end tests');
-  const e2eCode = await runProgram(process.execPath, ['node_modules/@playwright/test/cli.js', 'test'], {}, LIMIT_MS);
-  return report(failedChecks, unit, e2eCounts(e2eCode));
+  return { failedChecks, unit: unitCounts(unitCode) };
+}
+
+/** What is held against the built application: a build, then journeys through it. */
+async function applicationLane() {
+  await timed('build', ensureBuilt);
+  const code = await timed('journeys', () => told('journeys', ['node_modules/@playwright/test/cli.js', 'test']));
+  return e2eCounts(code);
+}
+
+/**
+ * Runs a program and tells all that it said once it has ended: two lanes that write at once cannot be read.
+ * @param {string} name
+ * @param {string[]} words
+ * @returns {Promise<number>} its exit code; 1 when a signal ended it
+ */
+function told(name, words) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(process.execPath, words, { stdio: ['ignore', 'pipe', 'pipe'], timeout: LIMIT_MS });
+    /** @type {Buffer[]} */
+    const output = [];
+    child.stdout.on('data', (part) => output.push(part));
+    child.stderr.on('data', (part) => output.push(part));
+    child.on('error', reject);
+    child.on('close', (code) => {
+      say(`\n${name}`);
+      process.stdout.write(Buffer.concat(output));
+      resolve(code ?? 1);
+    });
+  });
+}
+
+/**
+ * @template T
+ * @param {string} name
+ * @param {() => Promise<T>} work
+ */
+async function timed(name, work) {
+  const start = Date.now();
+  try {
+    return await work();
+  } finally {
+    phases.push({ name, seconds: (Date.now() - start) / 1000 });
+  }
 }
 
 /**
@@ -63,7 +107,8 @@ export async function runTests(words) {
 function report(failedChecks, unit, e2e) {
   const passed = CHECKS.length - failedChecks.length + unit.passed + e2e.passed;
   const failed = failedChecks.length + unit.failed + e2e.failed;
-  if (failedChecks.length > 0) say(`\nnot in order: ${failedChecks.join(', ')}`);
+  say(`\n${phases.map(({ name, seconds }) => `${name} ${seconds.toFixed(0)} s`).join(', ')}`);
+  if (failedChecks.length > 0) say(`not in order: ${failedChecks.join(', ')}`);
   say(`\n${passed} passed, ${failed} failed`);
   return failed > 0 || unit.code !== 0 || e2e.code !== 0 ? 1 : 0;
 }

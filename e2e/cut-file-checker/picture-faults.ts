@@ -105,6 +105,8 @@ export function pictureFaults(piece: ReadPiece, expected: Expected): string[] {
 
 type Context = ReturnType<ReturnType<typeof createCanvas>['getContext']>;
 
+let canvas: ReturnType<typeof createCanvas> | null = null;
+
 /** The picture's pixels as they lie in memory: red, green, blue, and the cover in the highest byte. */
 function raster(
   width: number,
@@ -113,7 +115,11 @@ function raster(
   rule: 'nonzero' | 'evenodd',
   place: (context: Context) => void,
 ): Uint32Array {
-  const context = createCanvas(width, height).getContext('2d');
+  // One canvas for all: their pixels lie outside the heap, so that hundreds of them are never collected in time.
+  canvas ??= createCanvas(width, height);
+  canvas.width = width;
+  canvas.height = height;
+  const context = canvas.getContext('2d');
   place(context);
   for (const path of paths) context.fill(new Path2D(path), rule);
   return new Uint32Array(context.getImageData(0, 0, width, height).data.buffer);

@@ -9,7 +9,7 @@ export function findingSentence(finding: Finding): string {
     case 'nothingToDraw':
       return 'nothing to draw: the text is empty';
     case 'textTooLong':
-      return `${finding.numCharacters} characters are more than the ${finding.most} of a text: was a whole list pasted into one line?`;
+      return `A text has at most ${finding.most} characters, and this one has more: was a whole list pasted into one line?`;
     case 'unprintable':
       return `holds characters that nothing can be cut for (${finding.codes.map(codeOf).join(' ')}): type the text anew`;
     case 'characterMissing':
@@ -62,7 +62,7 @@ export function findingWords(finding: Finding): string {
     case 'nothingToDraw':
       return 'empty';
     case 'textTooLong':
-      return `${finding.numCharacters} characters`;
+      return `over ${finding.most} characters`;
     case 'unprintable':
       return `unreadable ${finding.codes.map(codeOf).join(' ')}`;
     case 'characterMissing':

@@ -4,7 +4,7 @@
  */
 export type Finding =
   | { readonly kind: 'nothingToDraw'; readonly severity: 'stop' }
-  | { readonly kind: 'textTooLong'; readonly severity: 'stop'; readonly numCharacters: number; readonly most: number }
+  | { readonly kind: 'textTooLong'; readonly severity: 'stop'; readonly most: number }
   /** Control characters and halves of characters, by number: nothing can be cut for them. */
   | { readonly kind: 'unprintable'; readonly severity: 'stop'; readonly codes: readonly number[] }
   /** `coveredBy` are hashes of shipped faces that have the whole text; empty when none has. */

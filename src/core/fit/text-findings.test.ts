@@ -11,13 +11,16 @@ function findingsOf(text: string, letteringId?: string) {
 }
 
 test('characters are counted as a reader counts them', () => {
-  expect(['Zoë', 'Zoe\u0308', '👩‍👧‍👦', ''].map(numCharacters)).toEqual([3, 3, 1, 0]);
+  expect(['Zoë', 'Zoe\u0308', '👩‍👧‍👦', ''].map((text) => numCharacters(text))).toEqual([3, 3, 1, 0]);
+});
+
+test('counting ends one above what is asked for', () => {
+  const long = 'e\u0301'.repeat(100_000);
+  expect([numCharacters(long, 200), numCharacters(long, 3), numCharacters('Zoe\u0308', 3)]).toEqual([201, 4, 3]);
 });
 
 test('a text of more than 200 characters is told instead of drawn; 200 accented ones are fine', () => {
-  expect(findingsOf('n'.repeat(201))).toEqual([
-    { kind: 'textTooLong', severity: 'stop', numCharacters: 201, most: 200 },
-  ]);
+  expect(findingsOf('n'.repeat(201))).toEqual([{ kind: 'textTooLong', severity: 'stop', most: 200 }]);
   expect(findingsOf('e\u0301'.repeat(200)).map(({ kind }) => kind)).not.toContain('textTooLong');
   expect(findingsOf('n'.repeat(100_000))[0]!.kind).toBe('textTooLong');
 });

@@ -6,16 +6,22 @@ export const MOST_CHARACTERS = 200;
 
 const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
 
-/** Length as a reader counts it: an accented letter or a joined picture is one. */
-export function numCharacters(text: string): number {
+/**
+ * Length as a reader counts it: an accented letter or a joined picture is one. Counting ends one above `most`, since a list
+ * that was pasted into one line would take seconds.
+ */
+export function numCharacters(text: string, most = Infinity): number {
   let count = 0;
-  for (const segment of graphemes.segment(text)) count += segment.segment.length > 0 ? 1 : 0;
+  for (const { segment } of graphemes.segment(text)) {
+    if (segment.length > 0) count++;
+    if (count > most) break;
+  }
   return count;
 }
 
-/** Too long to be a name: such a text is not drawn. Cheap for texts of usual length. */
+/** Too long to be a name: such a text is not drawn. */
 export function isTooLong(text: string): boolean {
-  return text.length > MOST_CHARACTERS && numCharacters(text) > MOST_CHARACTERS;
+  return text.length > MOST_CHARACTERS && numCharacters(text, MOST_CHARACTERS) > MOST_CHARACTERS;
 }
 
 /** Control characters, halves of characters (lone surrogates) and what stands for unreadable bytes. */
@@ -24,7 +30,7 @@ const UNPRINTABLE = /[\p{Cc}\p{Cs}\ufffd]/gu;
 /** Stops of a text by itself, whatever its size: `missing` are the characters that its face could not draw. */
 export function textFindings(text: string, missing: readonly string[]): Finding[] {
   if (isTooLong(text)) {
-    return [{ kind: 'textTooLong', severity: 'stop', numCharacters: numCharacters(text), most: MOST_CHARACTERS }];
+    return [{ kind: 'textTooLong', severity: 'stop', most: MOST_CHARACTERS }];
   }
   const findings: Finding[] = [];
   const codes = [...new Set(text.match(UNPRINTABLE))].map((character) => character.codePointAt(0)!);

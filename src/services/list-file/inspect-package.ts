@@ -24,10 +24,10 @@ const MOST_PATHS = 2000;
  * Unpacks a spreadsheet's package piece by piece, counting what really comes out (its headers may lie), and looks for what
  * would make a table too large before anything builds one.
  */
-export function inspectPackage(bytes: Uint8Array): Outcome<PackageFacts, FileProblem> {
-  const told = toldSizes(bytes);
+export function inspectPackage(bytes: Uint8Array, mostBytes = MOST_INSIDE_BYTES): Outcome<PackageFacts, FileProblem> {
+  const told = toldSizes(bytes, mostBytes);
   if (!told.ok) return told;
-  if (told.value.bytes > MOST_INSIDE_BYTES) return fail({ kind: 'tooMuchInside', mostBytes: MOST_INSIDE_BYTES });
+  if (told.value.bytes > mostBytes) return fail({ kind: 'tooMuchInside', mostBytes });
   const paths: string[] = [];
   const scans = new Map<string, SheetScan>();
   let inside = 0;
@@ -42,7 +42,7 @@ export function inspectPackage(bytes: Uint8Array): Outcome<PackageFacts, FilePro
       file.ondata = (error, chunk) => {
         if (error) throw error;
         inside += chunk.length;
-        if (inside > MOST_INSIDE_BYTES) throw new Stop({ kind: 'tooMuchInside', mostBytes: MOST_INSIDE_BYTES });
+        if (inside > mostBytes) throw new Stop({ kind: 'tooMuchInside', mostBytes });
         scan.read(chunk);
       };
       file.start();
@@ -70,7 +70,7 @@ class Stop extends Error {
 }
 
 /** What the directory says: enough to refuse openly large packages, and to know that it is one. */
-function toldSizes(bytes: Uint8Array): Outcome<{ bytes: number }, FileProblem> {
+function toldSizes(bytes: Uint8Array, mostBytes: number): Outcome<{ bytes: number }, FileProblem> {
   let [told, count] = [0, 0];
   try {
     unzipSync(bytes, {
@@ -84,7 +84,7 @@ function toldSizes(bytes: Uint8Array): Outcome<{ bytes: number }, FileProblem> {
     return fail({ kind: 'brokenFile', row: null, column: null, detail: messageOf(error) });
   }
   if (count === 0) return fail({ kind: 'brokenFile', row: null, column: null, detail: 'nothing is packed in it' });
-  return count > MOST_PATHS ? fail({ kind: 'tooMuchInside', mostBytes: MOST_INSIDE_BYTES }) : ok({ bytes: told });
+  return count > MOST_PATHS ? fail({ kind: 'tooMuchInside', mostBytes }) : ok({ bytes: told });
 }
 
 const MOST_TOLD = 5000;
