@@ -237,9 +237,10 @@ test('runs are renamed, duplicated, archived, removed and brought back', async (
 
 test('twenty thousand entries work; one more is refused with its count, and the text stays', async ({ page }) => {
   test.setTimeout(180_000);
-  const syllables = ['ka', 'ro', 'mi', 'len', 'sta', 'vor', 'ny', 'del'];
+  // Short, since each of them is drawn.
+  const syllables = ['Ka', 'Ro', 'Mi', 'Len', 'Sta', 'Vor', 'Ny', 'Del'];
   const most = 20_000;
-  const name = (i: number) => [i % 8, (i >> 3) % 8, (i >> 6) % 8, i % 7].map((k) => syllables[k]).join('');
+  const name = (i: number) => syllables[i % 8]!;
   const list = Array.from({ length: most + 1 }, (_, i) => `${name(i)} ${i}`).join('\n');
   await page.goto(`${server.url}/runs/new`);
   const field = page.getByLabel(/Names one to a line/);
@@ -257,7 +258,7 @@ test('twenty thousand entries work; one more is refused with its count, and the 
   await paste(list.slice(0, list.lastIndexOf('\n')));
   await expect(page.getByText('20,000 entries', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Start and see the fits' }).click();
-  await expect(page.getByRole('heading', { name: /^20000 fits/ })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('heading', { name: /^20000 fits/ })).toBeVisible({ timeout: 100_000 });
   await step(page, 'Roster');
   await expect(textOf(page, 1)).toHaveValue(`${name(0)} 0`);
   expect(await page.getByRole('row').count()).toBeLessThan(100);

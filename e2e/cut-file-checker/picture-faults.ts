@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { Path2D, createCanvas } from '@napi-rs/canvas';
+import { type Canvas, Path2D, createCanvas } from '@napi-rs/canvas';
 import * as hb from 'harfbuzzjs';
 import opentype, { type Font } from 'opentype.js';
 import type { ReadPiece } from './read-svg';
@@ -105,7 +105,7 @@ export function pictureFaults(piece: ReadPiece, expected: Expected): string[] {
 
 type Context = ReturnType<ReturnType<typeof createCanvas>['getContext']>;
 
-let canvas: ReturnType<typeof createCanvas> | null = null;
+let canvas: Canvas | null = null;
 
 /** The picture's pixels as they lie in memory: red, green, blue, and the cover in the highest byte. */
 function raster(
