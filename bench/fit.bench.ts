@@ -1,6 +1,8 @@
 import { finestOf, fitRun, jobOfSlot, letterFindings, measureFindings, measureText, textCache } from '@/core/fit';
 import { parseList } from '@/core/roster';
-import { type MeasuredPlace, type RunSpec, changePlace, changeRule } from '@/core/run';
+import type { MeasuredPlace } from '@/core/shop';
+import type { RunSpec } from '@/core/spec';
+import { changePlace, changeRule } from '@/core/edit';
 import { aRun, shippedFaces, withPlace } from '@/core/test';
 import { randomNames } from '../e2e/cut-file-checker/random-names';
 import { type Bench, cpuMs } from './bench';

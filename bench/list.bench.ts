@@ -1,7 +1,8 @@
 import writeXlsx from 'write-excel-file/node';
 import { guessMapping, mapTable } from '@/core/intake';
 import { compareList, entriesFromList, listQuestions } from '@/core/roster';
-import { type RunSpec, newRunSpec } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
+import { newRunSpec } from '@/core/edit';
 import { proofRows } from '@/core/wording';
 import { readListFile } from '@/services/list-file/read-list-file';
 import { type Bench, cpuMs, cpuMsOf } from './bench';

@@ -1,5 +1,5 @@
 import { placeGeometry } from '@/core/place';
-import type { Shape } from '@/core/run';
+import type { Shape } from '@/core/shop';
 import { aPlace, aRect, aVariant } from '@/core/test';
 import { type Bench, cpuMs } from './bench';
 

@@ -1,8 +1,9 @@
 import { addDays, format, subHours } from 'date-fns';
 import type { Deed } from '@/core/ledger';
-import { DEFAULT_BAND, type RunSpec, changeLayout, changeRule, makeId } from '@/core/run';
+import { DEFAULT_BAND, type RunSpec, readPieceId } from '@/core/spec';
+import { changeLayout, changeRule } from '@/core/edit';
+import { makeId } from '@/core/ids';
 import type { Placed } from '@/core/sheets';
-import { readPieceId } from '@/core/run';
 import { type Context, type RunView, createRun, makeNextPass, recordAct, releaseRun, saveSpec } from '@/services';
 import { PLAYERS } from './marlstone-band';
 import { valueOf } from './value-of';

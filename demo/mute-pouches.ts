@@ -1,15 +1,8 @@
 import { addDays, format, subDays, subHours } from 'date-fns';
 import type { Deed } from '@/core/ledger';
-import {
-  type RunSpec,
-  changeHead,
-  changeList,
-  changeMonogram,
-  changePlace,
-  changePlaceUse,
-  makeId,
-  wordingOf,
-} from '@/core/run';
+import { type RunSpec, wordingOf } from '@/core/spec';
+import { changeHead, changeList, changeMonogram, changePlace, changePlaceUse } from '@/core/edit';
+import { makeId } from '@/core/ids';
 import { guessMapping, tableOf } from '@/core/intake';
 import { proofRows, tickRows } from '@/core/wording';
 import { type Context, type RunView, createRun, makeNextPass, recordAct, replaceList, saveSpec } from '@/services';

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { faceFilePath } from '@/core/run';
+import { faceFilePath } from '@/core/shop';
 import { contextOn } from '@/services';
 import { directCompute } from '@/services/compute/direct';
 import { seedGarmentBags } from './garment-bags';

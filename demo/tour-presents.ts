@@ -2,7 +2,9 @@ import { addDays, format, subDays } from 'date-fns';
 import { STARTER_BLANKS, addBlank, changeRunBlank, replaceBlank } from '@/core/blanks';
 import { guessMapping, tableOf } from '@/core/intake';
 import { presentOrThrow } from '@/core/outcome';
-import { type RunSpec, changePlace, changePlaceUse, changePrepare, makeId } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
+import { changePlace, changePlaceUse, changePrepare } from '@/core/edit';
+import { makeId } from '@/core/ids';
 import { type Context, type RunView, createRun, makeNextPass, recordAct, saveBlank, saveSpec } from '@/services';
 import { valueOf } from './value-of';
 

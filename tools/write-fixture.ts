@@ -5,16 +5,9 @@ import { STARTER_BLANKS, addBlank, replaceBlank } from '@/core/blanks';
 import type { Deed } from '@/core/ledger';
 import { type Outcome, presentOrThrow } from '@/core/outcome';
 import { addEntry, changeField } from '@/core/roster';
-import {
-  type RunSpec,
-  changeLayout,
-  changePlaceUse,
-  changeRule,
-  changeWordingAt,
-  faceFilePath,
-  readPieceId,
-  wordingOf,
-} from '@/core/run';
+import { type RunSpec, readPieceId, wordingOf } from '@/core/spec';
+import { changeLayout, changePlaceUse, changeRule, changeWordingAt } from '@/core/edit';
+import { faceFilePath } from '@/core/shop';
 import type { MadePass } from '@/core/sheets';
 import { seededBytes } from '@/core/test';
 import {

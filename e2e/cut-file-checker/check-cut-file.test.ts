@@ -1,5 +1,5 @@
 import { readFileSync, readdirSync } from 'node:fs';
-import { BRASS_SCRIPT_SHA, faceFilePath } from '@/core/run';
+import { BRASS_SCRIPT_SHA, faceFilePath } from '@/core/shop';
 import { type Expected, checkCutFile } from './check-cut-file';
 import { CHECKED_LETTERINGS, CLEARANCES, cutFilesOf, faultsOfRandomNames } from './random-files';
 

@@ -5,7 +5,7 @@ import { letterText } from '@/core/lettering';
 import { presentOrThrow } from '@/core/outcome';
 import { freeSpace } from '@/core/place';
 import { seededRandom } from '@/core/random';
-import { SHIPPED_FACES } from '@/core/run';
+import { SHIPPED_FACES } from '@/core/shop';
 import { aVariant, shippedFaces } from '@/core/test';
 import { randomNames } from '../cut-file-checker/random-names';
 import { DenseSearch } from './dense-search';

@@ -2,7 +2,7 @@ import clipping, { type MultiPolygon, type Ring } from 'polygon-clipping';
 import { EM_UNITS } from '@/core/faces';
 import { isPointInRing, outlineRings, ringArea } from '@/core/geometry';
 import { letterText, placedLetters } from '@/core/lettering';
-import { SHIPPED_FACES } from '@/core/run';
+import { SHIPPED_FACES } from '@/core/shop';
 import { shippedFaces } from '@/core/test';
 import { randomNames } from '../cut-file-checker/random-names';
 

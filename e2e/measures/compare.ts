@@ -2,7 +2,7 @@ import { EM_UNITS } from '@/core/faces';
 import { measureText } from '@/core/fit';
 import { letterText } from '@/core/lettering';
 import { presentOrThrow } from '@/core/outcome';
-import { SHIPPED_FACES, kindFacts } from '@/core/run';
+import { SHIPPED_FACES, kindFacts } from '@/core/shop';
 import { shippedFaces } from '@/core/test';
 import { randomNames } from '../cut-file-checker/random-names';
 import { inverted, openingOf, rasterOf } from './raster-opening';

@@ -1,5 +1,5 @@
 import type { Random } from '@/core/random';
-import type { ClearZone, MeasuredPlace, Shape } from '@/core/run';
+import type { ClearZone, MeasuredPlace, Shape } from '@/core/shop';
 import { aPlace } from '@/core/test';
 
 export const PLACE_KINDS = [

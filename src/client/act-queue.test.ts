@@ -1,4 +1,4 @@
-import { type Act, type Deed, type NewAct } from '@/core/ledger';
+import type { Act, Deed, NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import type { ActAnswer, BenchItem, BenchView } from '@/services';
 import { ActQueue } from './act-queue';

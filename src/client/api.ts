@@ -1,7 +1,8 @@
 import type { ColumnChoice } from '@/core/intake';
 import type { NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import type { Blank, RunSpec } from '@/core/run';
+import type { Blank } from '@/core/shop';
+import type { RunSpec } from '@/core/spec';
 import type { MadePass } from '@/core/sheets';
 import type {
   ActAnswer,

@@ -1,4 +1,4 @@
-import { DEFAULT_BLANK, type Blank } from '@/core/run';
+import { DEFAULT_BLANK, type Blank } from '@/core/shop';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import type { ShopBlankView } from '@/services';
 import type { ApiProblem } from './api';

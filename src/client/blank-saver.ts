@@ -1,4 +1,4 @@
-import type { Blank } from '@/core/run';
+import type { Blank } from '@/core/shop';
 import type { Outcome } from '@/core/outcome';
 import type { ShopBlankView } from '@/services';
 import type { ApiProblem } from './api';

@@ -1,4 +1,4 @@
-import type { Preparation, Variant } from '@/core/run';
+import type { Preparation, Variant } from '@/core/shop';
 
 /** `M, navy`, or only the colour of what comes in one size. */
 export function variantWords({ size, colour }: Pick<Variant, 'size' | 'colour'>): string {

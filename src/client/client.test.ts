@@ -1,5 +1,5 @@
 import type { ItemStage } from '@/core/ledger';
-import type { Process } from '@/core/run';
+import type { Process } from '@/core/shop';
 import { dueWords } from './due-words';
 import { findingSentence } from './finding-sentence';
 import { facetOf } from './stage-words';

@@ -1,4 +1,4 @@
-import { slotKeyOf } from '@/core/run';
+import { slotKeyOf } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
 /** What is cut at one place for one entry, on all of its items. */

@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/finding';
 import { assertNever } from '@/core/outcome';
-import { DEFAULT_LETTERINGS } from '@/core/run';
+import { DEFAULT_LETTERINGS } from '@/core/shop';
 import { formatMm } from '@/core/units';
 
 /** What a finding says to the maker, with what to do where something has to be done. */

@@ -13,7 +13,9 @@ import {
   useSyncExternalStore,
 } from 'react';
 import { presentOrThrow } from '@/core/outcome';
-import { type MainPlace, type PlaceAt, type RunSpec, makeId, placeAt } from '@/core/run';
+import { type MainPlace, type PlaceAt, placeAt } from '@/core/edit';
+import type { RunSpec } from '@/core/spec';
+import { makeId } from '@/core/ids';
 import type { BenchView, RunView } from '@/services';
 import type { FitClient } from '@/workers/fit-client';
 import type { TextPaths } from '@/workers/text-paths';

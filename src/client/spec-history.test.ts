@@ -1,5 +1,5 @@
 import { STARTER_BLANKS, changeRunBlank, replaceBlank } from '@/core/blanks';
-import { changeHead, changePlace, mainPlace } from '@/core/run';
+import { changeHead, changePlace, mainPlace } from '@/core/edit';
 import { aRect, aRun } from '@/core/test';
 import { SpecHistory } from './spec-history';
 

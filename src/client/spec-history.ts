@@ -1,4 +1,5 @@
-import { type RunSpec, mergeJson } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
+import { mergeJson } from '@/core/edit';
 
 interface Step {
   readonly before: RunSpec;

@@ -1,4 +1,4 @@
-import { changeLayout } from '@/core/run';
+import { changeLayout } from '@/core/edit';
 import { addEntry, changeField } from '@/core/roster';
 import { aRun, seededBytes } from '@/core/test';
 import { memoryKeeper } from './keeper';

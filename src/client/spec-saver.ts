@@ -1,5 +1,6 @@
 import { type Outcome, ok } from '@/core/outcome';
-import { type MergeConflict, type RunSpec, mergeJson, upgradeSpec } from '@/core/run';
+import { type MergeConflict, mergeJson } from '@/core/edit';
+import { type RunSpec, upgradeSpec } from '@/core/spec';
 import type { ListInput, RunView } from '@/services';
 import { type ApiProblem, api } from './api';
 import { type Keeper, memoryKeeper } from './keeper';

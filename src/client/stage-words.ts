@@ -1,5 +1,5 @@
 import type { ItemStage } from '@/core/ledger';
-import { type Process, processFacts } from '@/core/run';
+import { type Process, processFacts } from '@/core/shop';
 import type { BenchItem } from '@/services';
 import type { FacetProps } from '@/ui';
 

@@ -1,4 +1,4 @@
-import { makeId } from '@/core/run';
+import { makeId } from '@/core/ids';
 import { randomBytes } from './random-bytes';
 
 const KEY = 'knurl-station';

@@ -1,7 +1,7 @@
 'use client';
 
 import { startTransition, useEffect, useRef, useState } from 'react';
-import type { RunSpec } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
 import { type FitClient, startFitClient } from '@/workers/fit-client';
 import type { FitResult, MeasuredFit } from '@/workers/fit-protocol';
 import { TextPaths } from '@/workers/text-paths';

@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import { type MainPlace, placeNameIn, placesOf } from '@/core/run';
+import { type MainPlace, placesOf } from '@/core/edit';
+import { placeNameIn } from '@/core/spec';
 import { useRun } from './run-session';
 
 export interface PlaceOption {

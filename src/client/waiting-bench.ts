@@ -1,5 +1,5 @@
 import { type Act, type Deed, type NewAct, lastDeedOf } from '@/core/ledger';
-import { PIECE_STAGES } from '@/core/run';
+import { PIECE_STAGES } from '@/core/shop';
 import type { BenchItem, BenchPiece, BenchView } from '@/services';
 
 /**

@@ -1,4 +1,4 @@
-import { makeId } from '@/core/run';
+import { makeId } from '@/core/ids';
 import type { BenchChange, BenchView } from '@/services';
 import { ActQueue } from './act-queue';
 import { api } from './api';

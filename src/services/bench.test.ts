@@ -1,5 +1,6 @@
 import type { Deed, NewAct } from '@/core/ledger';
-import { changePlaceUse, changeRule, readPieceId } from '@/core/run';
+import { changePlaceUse, changeRule } from '@/core/edit';
+import { readPieceId } from '@/core/spec';
 import {
   type BenchView,
   type RunView,

@@ -1,16 +1,7 @@
 import { type Act, type ItemStage, type Tally, foldActs, itemIdsTouched, lastDeedOf, tallyOf } from '@/core/ledger';
 import { type Outcome, ok } from '@/core/outcome';
-import {
-  type Material,
-  type PieceStage,
-  type Process,
-  type RunSpec,
-  type Variant,
-  findBlank,
-  findMaterial,
-  processOf,
-  readPieceId,
-} from '@/core/run';
+import { type Material, type PieceStage, type Process, type Variant, processOf } from '@/core/shop';
+import { type RunSpec, findBlank, findMaterial, readPieceId } from '@/core/spec';
 import { type MadePass, type Placed, attemptKey } from '@/core/sheets';
 import { listActs, listPasses } from '@/store';
 import type { Context } from './context';

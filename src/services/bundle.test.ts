@@ -9,8 +9,9 @@ import {
   makeNextPass,
   recordAct,
   writeBundle,
+  benchOfRun,
+  planOfRun,
 } from '.';
-import { benchOfRun, planOfRun } from '.';
 import type { Context } from './context';
 import { aContext, problemOf, removeFolders, valueOf } from './test/a-context';
 

@@ -3,7 +3,8 @@ import { z } from 'zod';
 import { type Act, actSchema } from '@/core/ledger';
 import { outlineFromNumbers, outlineSha, writeOutline } from '@/core/geometry';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
-import { type RunSpec, makeId, runSpecSchema, upgradeSpec } from '@/core/run';
+import { type RunSpec, runSpecSchema, upgradeSpec } from '@/core/spec';
+import { makeId } from '@/core/ids';
 import { type Release, releaseSchema } from '@/core/release';
 import { type MadePass, madePassSchema } from '@/core/sheets';
 import {

@@ -1,6 +1,7 @@
 import { type Act, type Deed, type LedgerState, currentAttempt, foldActs } from '@/core/ledger';
 import { pieceNames } from '@/core/pieces';
-import { type RunSpec, findMaterial, isCut, layerKeyOf, processOf, readPieceId } from '@/core/run';
+import { type RunSpec, findMaterial, layerKeyOf, readPieceId } from '@/core/spec';
+import { isCut, processOf } from '@/core/shop';
 import { type MadePass, attemptKey, madeAttempts } from '@/core/sheets';
 import type { ServiceProblem } from './problem';
 

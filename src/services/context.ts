@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import type { RandomBytes } from '@/core/run';
+import type { RandomBytes } from '@/core/ids';
 import { type OpenProblem, type Store, openStore } from '@/store';
 import type { Outcome } from '@/core/outcome';
 import { dataDirOfServer } from './data-dir';

@@ -1,7 +1,7 @@
 import { copyFileSync, readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import type { Tally } from '@/core/ledger';
-import { upgradeSpec } from '@/core/run';
+import { upgradeSpec } from '@/core/spec';
 import { DATABASE_FILE } from '@/store';
 import {
   benchOfRun,

@@ -1,6 +1,6 @@
 import { type ItemWork, type LedgerState, type Tally, itemWork, tallyOf } from '@/core/ledger';
 import { type PieceName, pieceNames } from '@/core/pieces';
-import type { RunSpec } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
 
 export interface NamedItemWork extends ItemWork {
   readonly names: readonly PieceName[];

@@ -2,7 +2,7 @@ import { writeSvg } from '@/core/cutfile';
 import { outlineFromNumbers } from '@/core/geometry';
 import { foldActs } from '@/core/ledger';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
-import { type RandomBytes, makeId } from '@/core/run';
+import { type RandomBytes, makeId } from '@/core/ids';
 import type { FrozenPass, MadePass } from '@/core/sheets';
 import {
   type Connection,

@@ -1,4 +1,6 @@
-import { type RunSpec, changePlaceUse, makeId, wordingOf } from '@/core/run';
+import { type RunSpec, wordingOf } from '@/core/spec';
+import { changePlaceUse } from '@/core/edit';
+import { makeId } from '@/core/ids';
 import { seededBytes } from '@/core/test';
 import { exportBundle, importBundle } from './bundle';
 import { createRun, getRun, saveSpec } from './runs';

@@ -1,6 +1,6 @@
 import type { Outcome } from '@/core/outcome';
 import { mergeList } from '@/core/roster';
-import { changeList } from '@/core/run';
+import { changeList } from '@/core/edit';
 import type { StoredRun } from '@/store';
 import type { Context } from './context';
 import { type ListInput, takeList } from './lists';

@@ -1,6 +1,6 @@
 import { type Tally, foldActs } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import type { RunSpec } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
 import {
   type RunHead,
   type RunListing,

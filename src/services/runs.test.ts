@@ -1,4 +1,4 @@
-import { changeRule } from '@/core/run';
+import { changeRule } from '@/core/edit';
 import {
   createRun,
   fitsOfRun,

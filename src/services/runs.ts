@@ -1,7 +1,9 @@
 import { entryIdsNamed } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { entriesFromList } from '@/core/roster';
-import { type RunSpec, changeList, makeId, newRunSpec, runSpecSchema, specFaults, upgradeSpec } from '@/core/run';
+import { type RunSpec, runSpecSchema, specFaults, upgradeSpec } from '@/core/spec';
+import { changeList, newRunSpec } from '@/core/edit';
+import { makeId } from '@/core/ids';
 import { type Connection, type StoredRun, findRun, insertRun, listActs, listPasses, updateRunSpec } from '@/store';
 import type { Context } from './context';
 import type { InputIssue, ServiceProblem } from './problem';

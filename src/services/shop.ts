@@ -1,6 +1,6 @@
 import { STARTER_BLANKS } from '@/core/blanks';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import { type Blank, blankSchema, shopIdSchema } from '@/core/run';
+import { type Blank, blankSchema, shopIdSchema } from '@/core/shop';
 import { findAttachment, listShopBlanks, removeShopBlank, restoreShopBlank, saveShopBlank } from '@/store';
 import type { Context } from './context';
 import { issuesOfZod } from './input-issues';

@@ -1,4 +1,4 @@
-import { type RunSpec, runSpecSchema, upgradeSpec } from '@/core/run';
+import { type RunSpec, runSpecSchema, upgradeSpec } from '@/core/spec';
 import type { Connection } from './database';
 import { cachesOf } from './recent-cache';
 

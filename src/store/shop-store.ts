@@ -1,4 +1,4 @@
-import { type Blank, blankSchema } from '@/core/run';
+import { type Blank, blankSchema } from '@/core/shop';
 import type { Connection } from './database';
 
 /** A thing of the shop at one of its states. `value` null: it was removed. */

@@ -1,6 +1,7 @@
 import * as Comlink from 'comlink';
 import type { RemedyOffer } from '@/core/fit';
-import type { PlaceAt, RemedyKind, RunSpec } from '@/core/run';
+import type { PlaceAt } from '@/core/edit';
+import type { RemedyKind, RunSpec } from '@/core/spec';
 import type { Comparison, FitResult, FitWorkerApi, MeasuredFit, TakenRemedy } from './fit-protocol';
 import type { TextPaths } from './text-paths';
 

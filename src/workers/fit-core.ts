@@ -20,7 +20,9 @@ import {
 import { hasStop } from '@/core/finding';
 import type { LetteredText } from '@/core/lettering';
 import { presentOrThrow } from '@/core/outcome';
-import { type PlaceAt, type RemedyKind, type RunSpec, changePlaceUse, faceFilePath } from '@/core/run';
+import { type PlaceAt, changePlaceUse } from '@/core/edit';
+import type { RemedyKind, RunSpec } from '@/core/spec';
+import { faceFilePath } from '@/core/shop';
 import { packTexts } from './pack-texts';
 import type {
   ComparedFit,

@@ -1,6 +1,7 @@
 import type { Finding } from '@/core/finding';
 import type { FitNumbers, Measures, RemedyOffer, SetSize } from '@/core/fit';
-import type { OverrideSet, PlaceAt, RemedyKind, RunSpec } from '@/core/run';
+import type { OverrideSet, RemedyKind, RunSpec } from '@/core/spec';
+import type { PlaceAt } from '@/core/edit';
 
 /** One fit as the screen needs it: sizes, and the number under which its outline was sent. */
 export interface ScreenFit extends FitNumbers {

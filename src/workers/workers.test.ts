@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { fitRun, textCache } from '@/core/fit';
-import { changeRule } from '@/core/run';
+import { changeRule } from '@/core/edit';
 import { aRun, shippedFaces, withPlace } from '@/core/test';
 import { packTexts } from './pack-texts';
 import { PATH_UNITS_PER_EM, TextPaths } from './text-paths';

@@ -1,4 +1,4 @@
-import { makeId } from '@/core/run';
+import { makeId } from '@/core/ids';
 import type { Outcome } from '@/core/outcome';
 import { type Context, getContext, getLog } from '@/services';
 import { type HttpProblem, problemBody } from './problem-response';

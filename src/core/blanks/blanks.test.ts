@@ -1,15 +1,8 @@
 import { placeGeometry } from '../place';
-import {
-  type RunSpec,
-  blankSchema,
-  changeMeasures,
-  chooseVariant,
-  findBlank,
-  mainPlace,
-  measuredOf,
-  runSpecSchema,
-  specFaults,
-} from '../run';
+import { type RunSpec, findBlank, runSpecSchema, specFaults } from '../spec';
+import { blankSchema, measuredOf } from '../shop';
+import { changeMeasures, mainPlace } from '../edit';
+import { chooseVariant } from '../resolve';
 import { aRun, seededBytes } from '../test';
 import {
   STARTER_BLANKS,

@@ -1,12 +1,5 @@
-import {
-  type Blank,
-  type MeasuredPlace,
-  type PlaceRole,
-  type RandomBytes,
-  type Variant,
-  makeId,
-  measuredOf,
-} from '../run';
+import { type Blank, type MeasuredPlace, type PlaceRole, type Variant, measuredOf } from '../shop';
+import { type RandomBytes, makeId } from '../ids';
 
 /** Changes of a blank as functions from blank to blank. */
 

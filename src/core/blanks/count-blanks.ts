@@ -1,4 +1,5 @@
-import { type Blank, type RunSpec, findBlank } from '../run';
+import type { Blank } from '../shop';
+import { type RunSpec, findBlank } from '../spec';
 
 /** One item of the run, as far as counting goes. */
 export interface CountedItem {

@@ -1,4 +1,5 @@
-import { type Preparation, type RunSpec, findBlank } from '../run';
+import type { Preparation } from '../shop';
+import { type RunSpec, findBlank } from '../spec';
 
 /** What is done to one of the run's blanks before lettering. */
 export interface BlankPreparation {

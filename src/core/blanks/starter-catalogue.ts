@@ -1,4 +1,5 @@
-import { DEFAULT_BLANK, type RunSpec } from '../run';
+import { DEFAULT_BLANK } from '../shop';
+import type { RunSpec } from '../spec';
 import { CLOTH } from './starter-cloth';
 import { HARD } from './starter-hard';
 

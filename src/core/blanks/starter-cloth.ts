@@ -1,4 +1,4 @@
-import type { Variant } from '../run';
+import type { Variant } from '../shop';
 import { type COLOURS, place, rect, role, starter, variant } from './starter-parts';
 
 /** Chest width, length, and the two usual places of a shirt by size; millimetres, laid flat. */

@@ -1,4 +1,4 @@
-import type { Blank, MeasuredPlace, PlaceRole, Shape, Variant, Wrap } from '../run';
+import type { Blank, MeasuredPlace, PlaceRole, Shape, Variant, Wrap } from '../shop';
 import { usualCeilingC } from './fabric-ceilings';
 
 /** Parts that starter blanks are put together from; ids are made from words, so that they are the same everywhere. */

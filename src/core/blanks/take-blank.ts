@@ -1,16 +1,7 @@
-import {
-  DEFAULT_GROUP,
-  type Blank,
-  type BlankUse,
-  type RandomBytes,
-  type RunSpec,
-  changeBlank,
-  findBlank,
-  makeId,
-  mainPlace,
-  measuredOf,
-  wordingOf,
-} from '../run';
+import { DEFAULT_GROUP, type BlankUse, type RunSpec, findBlank, wordingOf } from '../spec';
+import { type Blank, measuredOf } from '../shop';
+import { type RandomBytes, makeId } from '../ids';
+import { changeBlank, mainPlace } from '../edit';
 
 type BlankCopy = RunSpec['shop']['blanks'][number];
 

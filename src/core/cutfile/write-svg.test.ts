@@ -1,7 +1,7 @@
 import { fitRun, textCache } from '../fit';
 import { type Outline, outlineFromNumbers } from '../geometry';
 import { piecesOfFits } from '../pieces';
-import { changeMaterial } from '../run';
+import { changeMaterial } from '../edit';
 import { freezePass, planPasses } from '../sheets';
 import { aRun, seededBytes, shippedFaces } from '../test';
 import { pathData, writeSvg } from '.';

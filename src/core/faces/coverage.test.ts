@@ -1,4 +1,4 @@
-import { SHIPPED_FACES } from '../run';
+import { SHIPPED_FACES } from '../shop';
 import { shippedFaces } from '../test';
 import { facesCovering } from './coverage';
 

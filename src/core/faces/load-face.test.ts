@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
-import { SHIPPED_FACES, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath } from '../run';
+import { SHIPPED_FACES, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath } from '../shop';
 import { shippedFaces } from '../test';
 import { loadFace } from '.';
 

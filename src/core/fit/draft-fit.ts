@@ -3,15 +3,8 @@ import { type InkShape, type LargestFit, inkShape, largestHeldFit } from '../lar
 import type { LetteredText } from '../lettering';
 import { presentOrThrow } from '../outcome';
 import { type FreeSpace, freeSpace } from '../place';
-import {
-  type Lettering,
-  type RunSpec,
-  type SizeGroup,
-  findBlank,
-  findLettering,
-  findSizeGroup,
-  measuredOf,
-} from '../run';
+import { type Lettering, measuredOf } from '../shop';
+import { type RunSpec, type SizeGroup, findBlank, findLettering, findSizeGroup } from '../spec';
 import type { FitSlot } from './fit-slots';
 import type { Sizable } from './size-set';
 import { type TextCache, jobOfSlot } from './text-cache';

@@ -1,7 +1,7 @@
 import { contrastProblem } from '../colour';
 import { type Finding, hasStop } from '../finding';
 import { gainWithoutExtenders } from '../largest';
-import { type RunSpec, UNREAD_QUANTITY, findMaterial } from '../run';
+import { type RunSpec, UNREAD_QUANTITY, findMaterial } from '../spec';
 import type { Draft } from './draft-fit';
 import type { SetSize, SizedText } from './size-set';
 

@@ -3,7 +3,8 @@ import type { Finding } from '../finding';
 import type { LetteredText } from '../lettering';
 import { ABOVE_LIMIT, type NarrowSpot, lookAtOutline, narrowestGap, smallestHole, thinnestStroke } from '../measures';
 import { presentOrThrow } from '../outcome';
-import { type FinestCut, type RunSpec, findLettering, findMaterial } from '../run';
+import type { FinestCut } from '../shop';
+import { type RunSpec, findLettering, findMaterial } from '../spec';
 import type { FitSlot } from './fit-slots';
 
 /** A width and the middle of the spot, from the ink's top left corner. */

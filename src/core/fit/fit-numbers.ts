@@ -1,5 +1,5 @@
 import type { Finding } from '../finding';
-import type { FitRef } from '../run';
+import type { FitRef } from '../spec';
 import type { Fit } from './fit-run';
 import { outlineFacts } from './outline-facts';
 

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { boxOfRings, outlineRings } from '../geometry';
-import { ANCHORS, changeLeastHeight, changePlace, changePlaceUse, wordingOf } from '../run';
+import { ANCHORS } from '../shop';
+import { changeLeastHeight, changePlace, changePlaceUse } from '../edit';
+import { wordingOf } from '../spec';
 import { aRun, shippedFaces, withPlace, withRule } from '../test';
 import { UM10_PER_MM } from '../units';
 import { type Fit, fitRun, inkOutline, placedOutline, textCache } from '.';

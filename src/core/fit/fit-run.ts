@@ -1,7 +1,8 @@
 import type { Finding } from '../finding';
 import type { LetteredText } from '../lettering';
 import { boxInPlace } from '../place';
-import type { MeasuredPlace, RunSpec } from '../run';
+import type { MeasuredPlace } from '../shop';
+import type { RunSpec } from '../spec';
 import { type Draft, draftFit } from './draft-fit';
 import { fitFindings } from './fit-findings';
 import { type FitSlot, fitSlots } from './fit-slots';

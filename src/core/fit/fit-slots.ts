@@ -8,11 +8,11 @@ import {
   type FitRef,
   type PlaceUse,
   type RunSpec,
-  type Variant,
-  chooseVariant,
   findLettering,
   itemIdOf,
-} from '../run';
+} from '../spec';
+import type { Variant } from '../shop';
+import { chooseVariant } from '../resolve';
 import { type WordedLine, proofStateOf, spreadLetters, wordEntry } from '../wording';
 
 /** A place on an item that wants lettering, before any of it is drawn. */

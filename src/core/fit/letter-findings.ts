@@ -1,7 +1,7 @@
 import { EM_UNITS } from '../faces';
 import type { Finding } from '../finding';
 import { lowFigures, nearestLetters } from '../lettering';
-import { type FinestCut, isConnectedFace } from '../run';
+import { type FinestCut, isConnectedFace } from '../shop';
 import type { LetterJob, TextCache } from './text-cache';
 
 /** A run of figures as long as a year is read as one. */

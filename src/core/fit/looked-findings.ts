@@ -1,5 +1,5 @@
 import { type Finding, mayLetStand, saidBy } from '../finding';
-import { type Looked, type RunSpec, type SlotRef, lookedKey } from '../run';
+import { type Looked, type RunSpec, type SlotRef, lookedKey } from '../spec';
 
 /** Findings that are open, and those that were let stand and still say the same. */
 export function openAndLooked(

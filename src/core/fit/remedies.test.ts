@@ -1,16 +1,6 @@
 import { hasStop, saidBy } from '../finding';
-import {
-  type RemedyKind,
-  type RunSpec,
-  changePlace,
-  changePlaceUse,
-  changeRemedies,
-  changeVariant,
-  lookedKey,
-  setLooked,
-  setOverrides,
-  wordingOf,
-} from '../run';
+import { type RemedyKind, type RunSpec, lookedKey, wordingOf } from '../spec';
+import { changePlace, changePlaceUse, changeRemedies, changeVariant, setLooked, setOverrides } from '../edit';
 import { aRun, seededBytes, shippedFaces, withPlace, withRule } from '../test';
 import {
   type Fit,

@@ -1,13 +1,7 @@
 import { type Finding, hasStop } from '../finding';
 import { applyCase } from '../lettering';
-import {
-  type OverrideSet,
-  type RemedyKind,
-  type RunSpec,
-  findLettering,
-  isConnectedFace,
-  tightenLimitEm,
-} from '../run';
+import { type OverrideSet, type RemedyKind, type RunSpec, findLettering } from '../spec';
+import { isConnectedFace, tightenLimitEm } from '../shop';
 import { type Draft, draftFit } from './draft-fit';
 import { fitFindings } from './fit-findings';
 import { finestOf, measureFindings, measureText } from './fit-measures';

@@ -1,5 +1,5 @@
 import { assertNever } from '../outcome';
-import type { OwnSize, SizeRule } from '../run';
+import type { OwnSize, SizeRule } from '../spec';
 
 /** What a size rule needs to know of one fit. Letter heights are those that the group compares: of capitals, or of x. */
 export interface Sizable {

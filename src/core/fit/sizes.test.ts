@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { addBlank } from '../blanks';
-import { type SizeGroup, changePlaceUse, changeSizeGroup, setOverrides, sizeWith } from '../run';
+import type { SizeGroup } from '../spec';
+import { changePlaceUse, changeSizeGroup, setOverrides, sizeWith } from '../edit';
 import { aRun, seededBytes, shippedFaces, withPlace, withRule } from '../test';
 import { type Fit, fitRun, placedOutline, textCache } from '.';
 import { outlineRings } from '../geometry';

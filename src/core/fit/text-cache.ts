@@ -1,6 +1,6 @@
 import type { Face } from '../faces';
 import { type LetterLine, type LetteredText, letterLines, stretchText } from '../lettering';
-import { type RunSpec, findLettering } from '../run';
+import { type RunSpec, findLettering } from '../spec';
 import { type FitSlot, fitSlots } from './fit-slots';
 import { isTooLong } from './text-findings';
 

@@ -1,4 +1,4 @@
-import { BRASS_SCRIPT_SHA } from '../run';
+import { BRASS_SCRIPT_SHA } from '../shop';
 import { aRun, shippedFaces, withPlace } from '../test';
 import { fitRun, numCharacters, textCache } from '.';
 

@@ -1,5 +1,5 @@
 import { type NameParts, NO_NAME, isNamePart, joinName } from '../names';
-import { UNREAD_QUANTITY } from '../run';
+import { UNREAD_QUANTITY } from '../spec';
 import { type Mapping, fieldNameOf } from './guess-mapping';
 import type { Table } from './read-delimited';
 

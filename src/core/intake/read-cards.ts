@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { type Table } from './read-delimited';
+import type { Table } from './read-delimited';
 
 /** A card of an address book that could not be read, by its number from 1 and the line where it begins. */
 export interface CardTrouble {

@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import { freeSpace } from '../place';
-import { type Shape } from '../run';
+import { type Shape, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from '../shop';
 import { letterText } from '../lettering';
-import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from '../run';
 import { aPlace, aRect, aVariant, shippedFaces } from '../test';
 import { farthest } from './linear-programme';
 import { inkShape, inkWalls, isFree, largestFit, largestHeldFit, lieNear } from '.';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { DeepReadonly } from '../run';
+import type { DeepReadonly } from '../deep-readonly';
 
 const pieceId = z
   .string()

@@ -1,4 +1,4 @@
-import { layerKeyOf, readPieceId } from '../run';
+import { layerKeyOf, readPieceId } from '../spec';
 import type { Act, Deed } from './act';
 
 /** The layer that a piece is a part of, as `item-place-layer`. */

@@ -1,5 +1,6 @@
 import { assertNever } from '../outcome';
-import { type PieceStage, layerKeyOf, readPieceId } from '../run';
+import type { PieceStage } from '../shop';
+import { layerKeyOf, readPieceId } from '../spec';
 import type { Act, Deed } from './act';
 import { ByAttempt, type ReadonlyByAttempt } from './attempts';
 import { layerKeyOfPiece } from './deed-refs';

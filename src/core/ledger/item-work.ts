@@ -1,4 +1,4 @@
-import { PIECE_STAGES, type PieceStage } from '../run';
+import { PIECE_STAGES, type PieceStage } from '../shop';
 import { type LedgerState, currentAttempt, itemMarks, pieceStage } from './fold';
 
 /** How far an item is: as far as the piece that is least far, then checked, then packed. */

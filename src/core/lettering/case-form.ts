@@ -1,5 +1,5 @@
 import { assertNever } from '../outcome';
-import type { CaseForm } from '../run';
+import type { CaseForm } from '../shop';
 import { toCapital, toSmall } from './letter-pairs';
 
 /**

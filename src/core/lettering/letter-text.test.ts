@@ -1,5 +1,5 @@
 import { boxOfRings, outlineRings, ringArea } from '../geometry';
-import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from '../run';
+import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from '../shop';
 import { shippedFaces } from '../test';
 import { letterLines, letterText } from '.';
 

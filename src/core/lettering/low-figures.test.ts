@@ -1,5 +1,5 @@
 import type { Face } from '../faces';
-import { SHIPPED_FACES } from '../run';
+import { SHIPPED_FACES } from '../shop';
 import { shippedFaces } from '../test';
 import { lowFigures } from '.';
 

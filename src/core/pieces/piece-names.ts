@@ -1,5 +1,5 @@
 import { type FitSlot, fitSlots } from '../fit';
-import { type RunSpec, findLettering, pieceIdOf } from '../run';
+import { type RunSpec, findLettering, pieceIdOf } from '../spec';
 import { presentOrThrow } from '../outcome';
 
 /** Which pieces a run has, told from its words alone: nothing is drawn, so that the bench never waits for outlines. */

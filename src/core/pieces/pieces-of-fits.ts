@@ -1,7 +1,7 @@
 import { hasStop } from '../finding';
 import { type Fit, inkOutline } from '../fit';
 import { type Box, type Outline, boxOfRings, outlineRings } from '../geometry';
-import type { RunSpec } from '../run';
+import type { RunSpec } from '../spec';
 import { type PieceName, namesOfSlot } from './piece-names';
 
 export interface Piece extends PieceName {

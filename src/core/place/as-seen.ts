@@ -1,4 +1,4 @@
-import type { MeasuredPlace, Variant } from '../run';
+import type { MeasuredPlace, Variant } from '../shop';
 import { type PlaceGeometry, placeGeometry } from './place-geometry';
 import { diameterAt, slantMm } from './unroll';
 

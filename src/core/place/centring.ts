@@ -1,4 +1,4 @@
-import type { Centring } from '../run';
+import type { Centring } from '../shop';
 
 /** How the middle between the handles lies to the middle of the body; positive: to the right. Millimetres. */
 export interface CentringReport {

@@ -1,4 +1,4 @@
-import type { MeasuredPlace, Variant } from '../run';
+import type { MeasuredPlace, Variant } from '../shop';
 import type { PlaceRect } from './inscribed-rect';
 import { type PlaceGeometry, placeGeometry } from './place-geometry';
 import { blocksOf, hullOf } from './convex-parts';

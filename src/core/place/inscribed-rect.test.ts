@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Shape } from '../run';
+import type { Shape } from '../shop';
 import { type Ring, inscribedRect, shapeRing } from '.';
 import { isInRing } from './shape-ring';
 

@@ -1,4 +1,4 @@
-import type { Datum, MeasuredPlace, Variant } from '../run';
+import type { Datum, MeasuredPlace, Variant } from '../shop';
 import { dropAlongSide } from './as-seen';
 import { type PlaceGeometry, placeGeometry } from './place-geometry';
 import { inkInPlace } from './usable-area';

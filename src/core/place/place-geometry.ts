@@ -1,4 +1,4 @@
-import { type MeasuredPlace, type Shape, type ShapeBox, type Variant, shapeBox } from '../run';
+import { type MeasuredPlace, type Shape, type ShapeBox, type Variant, shapeBox } from '../shop';
 import { centringReport } from './centring';
 import { type AcrossWindow, type PlaceRect, inscribedRect } from './inscribed-rect';
 import { type PlaceProblem, bodyProblems, shapeProblems } from './place-problems';

@@ -1,4 +1,4 @@
-import type { MeasuredPlace } from '../run';
+import type { MeasuredPlace } from '../shop';
 import { aPlace, aRect, aVariant } from '../test';
 import { placeGeometry } from '.';
 

@@ -1,4 +1,4 @@
-import { type MeasuredPlace, type Shape, type ShapeBox, shapeBox } from '../run';
+import { type MeasuredPlace, type Shape, type ShapeBox, shapeBox } from '../shop';
 import { deepest } from './seen-across';
 import { type Ring, crossingEdges, ringArea, shapeRing } from './shape-ring';
 import { slantMm } from './unroll';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { ANCHORS, type Centring } from '../run';
+import { ANCHORS, type Centring } from '../shop';
 import { aPlace, aRect, aVariant } from '../test';
 import { centringReport, inkOnBlank } from '.';
 

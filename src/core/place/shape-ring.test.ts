@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Shape, shapeBox } from '../run';
+import { type Shape, shapeBox } from '../shop';
 import { FLAT_MM, crossingEdges, isInRing, movedRing, ringArea, shapeRing } from './shape-ring';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });

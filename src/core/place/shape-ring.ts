@@ -1,5 +1,5 @@
 import { assertNever } from '../outcome';
-import type { Shape } from '../run';
+import type { Shape } from '../shop';
 
 /** A closed ring of corners in millimetres, y down; the last joins the first. */
 export type Ring = readonly (readonly [x: number, y: number])[];

@@ -1,5 +1,5 @@
 import { STARTER_BLANKS } from '../blanks';
-import { type Blank, type MeasuredPlace, measuredOf } from '../run';
+import { type Blank, type MeasuredPlace, measuredOf } from '../shop';
 import { aRect } from '../test';
 import { suggestionsFor } from '.';
 

@@ -1,4 +1,4 @@
-import { type Blank, type MeasuredPlace, type PlaceRole, type Variant, shapeBox, sizeKey } from '../run';
+import { type Blank, type MeasuredPlace, type PlaceRole, type Variant, shapeBox, sizeKey } from '../shop';
 import { placeGeometry } from './place-geometry';
 import { slantMm } from './unroll';
 

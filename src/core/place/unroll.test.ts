@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { shapeBox } from '../run';
+import { shapeBox } from '../shop';
 import { aPlace, aRect, aVariant } from '../test';
 import {
   type RoundGoods,

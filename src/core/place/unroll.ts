@@ -1,4 +1,4 @@
-import type { Shape } from '../run';
+import type { Shape } from '../shop';
 
 /** Round goods by two diameters and the upright height, in millimetres. */
 export interface RoundGoods {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { ANCHORS, mainPlace } from '../run';
+import { ANCHORS } from '../shop';
+import { mainPlace } from '../edit';
 import { aPlace, aRect, aRun, aVariant } from '../test';
 import { inkInPlace, inkOnBlank, readingSize, turnedOrigin, usableArea } from '.';
 

@@ -1,4 +1,4 @@
-import type { Anchor9, MeasuredPlace, Variant } from '../run';
+import type { Anchor9, MeasuredPlace, Variant } from '../shop';
 import type { PlaceRect } from './inscribed-rect';
 import { placeGeometry } from './place-geometry';
 

@@ -1,7 +1,7 @@
 import type { Fit } from '../fit';
 import { outlineSha, writeOutline } from '../geometry';
 import { type Piece, pieceNames, piecesOfFits } from '../pieces';
-import type { RunSpec } from '../run';
+import type { RunSpec } from '../spec';
 import type { Release, ReleasedPiece } from './release';
 
 /** One piece that is otherwise now than it was released. */

@@ -3,7 +3,8 @@ import { SHAPING_VERSION } from '../faces';
 import type { Fit } from '../fit';
 import { CLIPPER_VERSION, outlineSha, writeOutline } from '../geometry';
 import { piecesOfFits } from '../pieces';
-import { type DeepReadonly, type FitRef, type RunSpec, slotKeyOf } from '../run';
+import type { DeepReadonly } from '../deep-readonly';
+import { type FitRef, type RunSpec, slotKeyOf } from '../spec';
 import { proofStateOf } from '../wording';
 
 const releasedPieceSchema = z.object({

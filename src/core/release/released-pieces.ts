@@ -1,7 +1,7 @@
 import { boxOfRings, outlineFromNumbers, outlineRings } from '../geometry';
 import type { Fit } from '../fit';
 import { type Piece, pieceNames, piecesOfFits } from '../pieces';
-import type { RunSpec } from '../run';
+import type { RunSpec } from '../spec';
 
 /** A released piece with the text of its outline. */
 export interface ReleasedOutline {

@@ -1,6 +1,8 @@
 import { readDate, writeDate } from '../dates';
 import { splitPair } from '../names';
-import { type Entry, type RandomBytes, type RunSpec, type Wording, changeList, makeId } from '../run';
+import type { Entry, RunSpec, Wording } from '../spec';
+import { type RandomBytes, makeId } from '../ids';
+import { changeList } from '../edit';
 import { changeEntries, changeQuantity, takeOut } from './edit-entries';
 import { type ListQuestion, type QuestionCase, type QuestionKind, settledKey } from './list-questions';
 import { withText } from './name-fields';

@@ -1,6 +1,6 @@
 import type { ListLine } from '../intake';
 import { doubleNames } from '../names';
-import type { Entry } from '../run';
+import type { Entry } from '../spec';
 
 /** What a newer list says of one of its lines. */
 export type LineFate =

@@ -1,4 +1,5 @@
-import { type Entry, type RandomBytes, type RunSpec, UNREAD_QUANTITY, makeId } from '../run';
+import { type Entry, type RunSpec, UNREAD_QUANTITY } from '../spec';
+import { type RandomBytes, makeId } from '../ids';
 import { tidy } from '../intake';
 import { NAME_PARTS, type NameParts, isNamePart } from '../names';
 import { entryParts } from '../wording';

@@ -9,7 +9,7 @@ import {
   withoutLookAlikes,
   withoutStrayMarks,
 } from '../names';
-import { type Entry, type RunSpec, UNREAD_QUANTITY } from '../run';
+import { type Entry, type RunSpec, UNREAD_QUANTITY } from '../spec';
 import { dateFormOf, entryParts } from '../wording';
 
 export const QUESTION_KINDS = [

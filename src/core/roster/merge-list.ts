@@ -1,5 +1,6 @@
 import type { ListLine } from '../intake';
-import { type Entry, type RandomBytes, UNREAD_QUANTITY, makeId } from '../run';
+import { type Entry, UNREAD_QUANTITY } from '../spec';
+import { type RandomBytes, makeId } from '../ids';
 import { type LineFate, type ListComparison, compareList } from './compare-list';
 import { withText } from './name-fields';
 

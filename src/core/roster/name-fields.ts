@@ -1,5 +1,5 @@
 import { NAME_PARTS, type NameParts, joinName, splitName } from '../names';
-import type { Entry } from '../run';
+import type { Entry } from '../spec';
 
 type Fields = Entry['fields'];
 

@@ -1,5 +1,6 @@
 import { guessMapping, mapTable, rereadLine, tableOf } from '../intake';
-import { type RunSpec, changeList, changePlaceUse, mainPlace, wordingOf } from '../run';
+import { type RunSpec, wordingOf } from '../spec';
+import { changeList, changePlaceUse, mainPlace } from '../edit';
 import { aRun, seededBytes } from '../test';
 import {
   type AnswerId,

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { type Entry, UNREAD_QUANTITY } from '../run';
+import { type Entry, UNREAD_QUANTITY } from '../spec';
 import { ownColumns } from './edit-entries';
 
 /** The roster as rows for a spreadsheet: a header, then the entries that are not withdrawn. */

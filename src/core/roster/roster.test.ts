@@ -13,7 +13,7 @@ import {
   takeOut,
 } from '.';
 import { type ListLine, readQuantity } from '../intake';
-import { UNREAD_QUANTITY } from '../run';
+import { UNREAD_QUANTITY } from '../spec';
 
 const linesOf = (text: string): readonly ListLine[] => {
   const lines = parseList(text);

@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { CLIPPER_VERSION, outlineSha, writeOutline } from '../geometry';
 import { SHAPING_VERSION } from '../faces';
-import { type RandomBytes, type RunSpec, findBed, pageSchema, makeId } from '../run';
-import type { DeepReadonly } from '../run';
+import { type RandomBytes, makeId } from '../ids';
+import { type RunSpec, findBed } from '../spec';
+import { pageSchema } from '../shop';
+import type { DeepReadonly } from '../deep-readonly';
 import { um10ToMm } from '../units';
 import type { PlannedPass } from './plan-passes';
 

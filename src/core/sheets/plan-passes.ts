@@ -1,7 +1,8 @@
 import { boxHeight, boxWidth } from '../geometry';
 import type { Piece } from '../pieces';
 import { presentOrThrow } from '../outcome';
-import { type RunSpec, findMaterial, processFacts, processOf } from '../run';
+import { type RunSpec, findMaterial } from '../spec';
+import { processFacts, processOf } from '../shop';
 import { type Um10, mmToUm10, um10ToMm } from '../units';
 import { type PackOptions, packBoxes } from './pack-boxes';
 

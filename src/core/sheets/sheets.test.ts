@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { fitRun, textCache } from '../fit';
 import { boxOfRings, outlineRings, ringArea } from '../geometry';
 import { piecesOfFits } from '../pieces';
-import { type RunSpec, changeLayout, changeMaterial } from '../run';
+import type { RunSpec } from '../spec';
+import { changeLayout, changeMaterial } from '../edit';
 import { aRun, seededBytes, shippedFaces, withPlace } from '../test';
 import { type PackOptions, freezePass, madeAttempts, madePassSchema, outlineOnBed, packBoxes, planPasses } from '.';
 

@@ -1,4 +1,4 @@
-import type { MeasuredPlace, Shape, Variant } from '../run';
+import type { MeasuredPlace, Shape, Variant } from '../shop';
 
 /** A place of 100 × 40 mm, 50 mm from the left and 30 below the top edge, lying flat; what is named is otherwise. */
 export function aPlace(part: Partial<MeasuredPlace> = {}): MeasuredPlace {

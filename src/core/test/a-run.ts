@@ -1,5 +1,6 @@
 import { entriesFromList, parseList } from '../roster';
-import { type RunSpec, type SizeRule, changePlace, changePlaceUse, changeRule, newRunSpec } from '../run';
+import type { RunSpec, SizeRule } from '../spec';
+import { changePlace, changePlaceUse, changeRule, newRunSpec } from '../edit';
 import { seededBytes } from './seeded-bytes';
 
 /** A run with every default and one entry per text. */

@@ -1,4 +1,4 @@
-import type { RandomBytes } from '../run';
+import type { RandomBytes } from '../ids';
 
 /** Bytes from a small multiplicative generator: the same seed gives the same ids, different calls differ. */
 export function seededBytes(seed = 1): RandomBytes {

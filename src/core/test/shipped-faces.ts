@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { type Face, loadFace } from '../faces';
 import { presentOrThrow } from '../outcome';
-import { SHIPPED_FACES, faceFilePath } from '../run';
+import { SHIPPED_FACES, faceFilePath } from '../shop';
 
 let loaded: Map<string, Face> | null = null;
 

@@ -1,5 +1,5 @@
 import { NAME_PARTS, NO_NAME, type NameParts, splitName } from '../names';
-import type { Entry } from '../run';
+import type { Entry } from '../spec';
 
 /** Parts that say by themselves who it is: with one of them in the list the text is not taken apart. */
 const TELLING = ['given', 'further', 'particle', 'family'] as const;

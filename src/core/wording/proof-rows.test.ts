@@ -1,4 +1,5 @@
-import { type RunSpec, changePlaceUse, setOverride, wordingOf } from '../run';
+import { type RunSpec, wordingOf } from '../spec';
+import { changePlaceUse, setOverride } from '../edit';
 import { aRun, seededBytes } from '../test';
 import { proofRows, proofTally, rewordedTexts, tickRows, untickRows } from '.';
 

@@ -1,4 +1,4 @@
-import { type Entry, type RunSpec, type SlotRef, placeNameIn, slotKeyOf } from '../run';
+import { type Entry, type RunSpec, type SlotRef, slotKeyOf, placeNameIn } from '../spec';
 import { type ProofState, lookOf, proofStateOf } from './proof-state';
 import { type Worded, numberOf, wordEntry } from './word-entry';
 

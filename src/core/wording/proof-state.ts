@@ -1,4 +1,4 @@
-import { type ProofTick, type RunSpec, type SlotRef, findLettering, slotKeyOf } from '../run';
+import { type ProofTick, type RunSpec, type SlotRef, findLettering, slotKeyOf } from '../spec';
 
 /** How a text stands on the proof. */
 export type ProofState =

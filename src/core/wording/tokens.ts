@@ -1,5 +1,5 @@
 import { DATE_FORMS, type DateForm } from '../dates';
-import type { RunSpec } from '../run';
+import type { RunSpec } from '../spec';
 
 /** A piece of a template: fixed words, or something of the entry. */
 export type TemplatePart =

@@ -1,7 +1,7 @@
 import { type DateForm, type DateProblem, type DateValue, readDate, writeDate } from '../dates';
 import type { Finding } from '../finding';
 import { isNamePart, monogramOf, splitName, splitPair, typedMonogram } from '../names';
-import { type Entry, type PlaceUse, type RunSpec, type SlotRef, ownSettingsAt } from '../run';
+import { type Entry, type PlaceUse, type RunSpec, type SlotRef, ownSettingsAt } from '../spec';
 import { entryParts } from './entry-parts';
 import { type Token, templateParts } from './tokens';
 

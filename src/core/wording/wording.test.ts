@@ -1,14 +1,5 @@
-import {
-  type Entry,
-  type RunSpec,
-  type SlotRef,
-  changeList,
-  changeMonogram,
-  changePlaceUse,
-  mainPlace,
-  setOverride,
-  wordingOf,
-} from '../run';
+import { type Entry, type RunSpec, type SlotRef, wordingOf } from '../spec';
+import { changeList, changeMonogram, changePlaceUse, mainPlace, setOverride } from '../edit';
 import { aRun, seededBytes } from '../test';
 import { entryParts, lookOf, numberOf, oddities, proofStateOf, spreadLetters, templateParts, wordEntry } from '.';
 

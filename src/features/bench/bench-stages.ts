@@ -1,5 +1,5 @@
 import { type Deed, type ItemStage, itemStageIndex } from '@/core/ledger';
-import { stagesOf } from '@/core/run';
+import { stagesOf } from '@/core/shop';
 import type { BenchItem } from '@/services';
 
 /** Stages that are marked at the bench, in the order of the work, with the key of each. */

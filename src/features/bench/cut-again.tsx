@@ -1,4 +1,4 @@
-import { isCut } from '@/core/run';
+import { isCut } from '@/core/shop';
 import type { BenchItem } from '@/services';
 import { isAgain } from './bench-filter';
 

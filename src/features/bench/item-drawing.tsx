@@ -1,6 +1,6 @@
 import { inkTransform, ringPath } from '@/client';
 import { inkInPlace, placeGeometry } from '@/core/place';
-import type { MainPlace } from '@/core/run';
+import type { MainPlace } from '@/core/edit';
 import type { ItemShape } from './use-item-shape';
 
 interface ItemDrawingProps {

@@ -1,4 +1,5 @@
-import { type MainPlace, type RunSpec, placeAt, readItemId } from '@/core/run';
+import { type MainPlace, placeAt } from '@/core/edit';
+import { type RunSpec, readItemId } from '@/core/spec';
 import type { BenchItem, BenchPiece } from '@/services';
 
 /** A place of an item with the piece that lies lowest there. */

@@ -1,6 +1,6 @@
 import type { InkOnBlank } from '@/core/place';
 import { bondedWord, stageWord } from '@/client';
-import type { Process } from '@/core/run';
+import type { Process } from '@/core/shop';
 import type { BenchItem } from '@/services';
 import type { BenchStage } from './bench-stages';
 

@@ -3,7 +3,7 @@
 import { Dialog, DialogPanel, DialogTitle, Field, Label, Textarea } from '@headlessui/react';
 import { useState } from 'react';
 import { SPOIL_REASONS } from '@/core/ledger';
-import { isCut } from '@/core/run';
+import { isCut } from '@/core/shop';
 import type { BenchItem } from '@/services';
 import { Button, Choice, Tick } from '@/ui';
 

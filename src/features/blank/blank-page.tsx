@@ -4,7 +4,7 @@ import { useCallback, useMemo } from 'react';
 import { useRun } from '@/client';
 import { hasStop } from '@/core/finding';
 import { changeRunBlank } from '@/core/blanks';
-import type { Blank } from '@/core/run';
+import type { Blank } from '@/core/shop';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
 import { BlankBar } from './blank-bar';

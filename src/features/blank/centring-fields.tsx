@@ -2,7 +2,7 @@
 
 import { useLengths } from '@/client';
 import { centringReport } from '@/core/place';
-import { type Centring } from '@/core/run';
+import type { Centring } from '@/core/shop';
 import { Button, Choice, LengthField } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { centringWords, offWords } from './sentences';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useLengths } from '@/client';
-import { shapeBox, type ClearZone } from '@/core/run';
+import { shapeBox, type ClearZone } from '@/core/shop';
 import { Button, LengthField, FieldRow } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { ShapeFields } from './shape-fields';

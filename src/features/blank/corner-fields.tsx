@@ -1,7 +1,7 @@
 'use client';
 
 import { useLengths } from '@/client';
-import { MOST_CORNERS, type Shape } from '@/core/run';
+import { MOST_CORNERS, type Shape } from '@/core/shop';
 import { LengthField } from '@/ui';
 
 type Corners = Extract<Shape, { kind: 'polygon' }>['corners'];

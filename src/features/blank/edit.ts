@@ -1,4 +1,4 @@
-import type { Blank, MeasuredPlace, PlaceRole, Variant } from '@/core/run';
+import type { Blank, MeasuredPlace, PlaceRole, Variant } from '@/core/shop';
 
 /** One place of one size and colour under the hands of its maker: in the shop, or in the run's own copy. */
 export interface PlaceEdit {

@@ -2,7 +2,7 @@
 
 import { useLengths } from '@/client';
 import { placeGeometry } from '@/core/place';
-import { ANCHORS, type Anchor9, DATUM_KINDS, type Datum } from '@/core/run';
+import { ANCHORS, type Anchor9, DATUM_KINDS, type Datum } from '@/core/shop';
 import { Choice, LengthField, FieldRow } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { ANCHOR_WORDS, DATUM_WORDS, READING_WORDS } from './sentences';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { keepPhotoFile } from '@/client';
-import type { Photo } from '@/core/run';
+import type { Photo } from '@/core/shop';
 import { Button, FileButton, Notice } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { TraceSurface } from './trace-surface';

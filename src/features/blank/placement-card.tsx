@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { useLengths, useRun, variantWords } from '@/client';
 import { inkOnBlank } from '@/core/place';
-import { type MainPlace, measuredOf } from '@/core/run';
+import type { MainPlace } from '@/core/edit';
+import { measuredOf } from '@/core/shop';
 import { ButtonLink, Choice } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { DATUM_WORDS } from './sentences';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { useLengths } from '@/client';
 import { slantMm } from '@/core/place';
-import type { Wrap } from '@/core/run';
+import type { Wrap } from '@/core/shop';
 import { Choice, LengthField, NumberField } from '@/ui';
 
 type Round = Extract<Wrap, { kind: 'round' }>;

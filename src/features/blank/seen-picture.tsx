@@ -2,7 +2,7 @@
 
 import { ringPath, useLengths } from '@/client';
 import { type PlaceGeometry, type SeenAcross, placeGeometry, seenMap, slantMm } from '@/core/place';
-import type { Wrap } from '@/core/run';
+import type { Wrap } from '@/core/shop';
 import { DimensionLine } from '@/ui';
 import { type DrawnInk, movedPath, rectSteps } from './drawn-ink';
 import type { PlaceEdit } from './edit';

@@ -1,5 +1,5 @@
 import type { CentringReport, PlaceProblem, Suggestion } from '@/core/place';
-import { type Anchor9, type BlankKind, type Datum, type Shape, type Wrap } from '@/core/run';
+import type { Anchor9, BlankKind, Datum, Shape, Wrap } from '@/core/shop';
 import { assertNever } from '@/core/outcome';
 
 export const ANCHOR_WORDS: Record<Anchor9, string> = {

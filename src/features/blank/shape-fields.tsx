@@ -1,7 +1,7 @@
 'use client';
 
 import { useLengths } from '@/client';
-import { type Shape, type ShapeBox, shapeBox } from '@/core/run';
+import { type Shape, type ShapeBox, shapeBox } from '@/core/shop';
 import { assertNever } from '@/core/outcome';
 import { LengthField, NumberField, FieldRow } from '@/ui';
 import { CornerFields } from './corner-fields';

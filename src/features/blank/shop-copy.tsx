@@ -3,7 +3,8 @@
 import { useEffect, useState } from 'react';
 import { api, problemSentence, useRun } from '@/client';
 import { putBlankCopy } from '@/core/blanks';
-import type { Blank, MainPlace } from '@/core/run';
+import type { Blank } from '@/core/shop';
+import type { MainPlace } from '@/core/edit';
 import type { ShopBlankView } from '@/services';
 import { Button } from '@/ui';
 

@@ -1,7 +1,9 @@
 'use client';
 
 import { useRun, variantWords } from '@/client';
-import { type BlankUse, type MainPlace, chooseVariant, changeUse } from '@/core/run';
+import type { BlankUse } from '@/core/spec';
+import { type MainPlace, changeUse } from '@/core/edit';
+import { chooseVariant } from '@/core/resolve';
 
 /** Which size and colour the entries get, and which of them is measured. */
 export function SizeChoice({ place }: { readonly place: MainPlace }) {

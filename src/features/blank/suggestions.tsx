@@ -2,7 +2,7 @@
 
 import { useLengths } from '@/client';
 import { type Suggestion, suggestionsFor } from '@/core/place';
-import { type MeasuredPlace, shapeBox } from '@/core/run';
+import { type MeasuredPlace, shapeBox } from '@/core/shop';
 import { Button } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { suggestionWords } from './sentences';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { useLengths } from '@/client';
-import { MOST_CORNERS, type Photo } from '@/core/run';
+import { MOST_CORNERS, type Photo } from '@/core/shop';
 import { Button, Choice, LengthField } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { useChangePlace } from './use-change-place';

@@ -1,7 +1,8 @@
 'use client';
 
 import { useCallback } from 'react';
-import { type Variant, changeMeasures, changeVariantOf } from '@/core/run';
+import type { Variant } from '@/core/shop';
+import { changeMeasures, changeVariantOf } from '@/core/edit';
 import type { ChangePlace, PlaceEdit } from './edit';
 
 /** Changes of the edited place and of its size and colour, each as one step. */

@@ -3,7 +3,7 @@
 import { type KeyboardEvent, type PointerEvent, type RefObject, useRef } from 'react';
 import { useLengths } from '@/client';
 import { placeGeometry } from '@/core/place';
-import { type MeasuredPlace, type Shape, shapeBox } from '@/core/run';
+import { type MeasuredPlace, type Shape, shapeBox } from '@/core/shop';
 import { snapLength, stepMm } from '@/core/units';
 import type { PlaceEdit } from './edit';
 import { useChangePlace } from './use-change-place';

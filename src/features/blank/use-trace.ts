@@ -1,7 +1,7 @@
 'use client';
 
 import { type KeyboardEvent, type MouseEvent, useState } from 'react';
-import type { Photo } from '@/core/run';
+import type { Photo } from '@/core/shop';
 
 export type PhotoPoint = readonly [xPx: number, yPx: number];
 

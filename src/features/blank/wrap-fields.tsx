@@ -1,7 +1,7 @@
 'use client';
 
 import { useLengths } from '@/client';
-import { type Wrap, shapeBox } from '@/core/run';
+import { type Wrap, shapeBox } from '@/core/shop';
 import { assertNever } from '@/core/outcome';
 import { Choice, LengthField, NumberField } from '@/ui';
 import type { PlaceEdit } from './edit';

@@ -1,5 +1,5 @@
 import { assertNever } from '@/core/outcome';
-import type { Variant, Wrap } from '@/core/run';
+import type { Variant, Wrap } from '@/core/shop';
 
 /** What a way of being seen starts with, from the blank's own size. Null: flat. */
 export function wrapOfKind(kind: Wrap['kind'] | 'flat', { body }: Variant): Wrap | null {

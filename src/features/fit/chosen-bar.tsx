@@ -1,15 +1,8 @@
 'use client';
 
 import { randomBytes, useRun } from '@/client';
-import {
-  type MainPlace,
-  type OverrideSet,
-  type SlotRef,
-  WIDTH_SHARES,
-  dropOverrides,
-  ownSettingsAt,
-  setOverrides,
-} from '@/core/run';
+import { type MainPlace, dropOverrides, setOverrides } from '@/core/edit';
+import { type OverrideSet, type SlotRef, WIDTH_SHARES, ownSettingsAt } from '@/core/spec';
 import { Button, NumberField } from '@/ui';
 
 interface ChosenBarProps {

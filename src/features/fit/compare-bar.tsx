@@ -1,7 +1,7 @@
 'use client';
 
 import { useRun } from '@/client';
-import { type MainPlace, changePlaceUse } from '@/core/run';
+import { type MainPlace, changePlaceUse } from '@/core/edit';
 import { formatMm } from '@/core/units';
 import { Button } from '@/ui';
 import type { Comparison, ScreenFit } from '@/workers/fit-protocol';

@@ -2,16 +2,8 @@
 
 import { findingSentence, findingWords, useRun } from '@/client';
 import { type Finding, worstSeverity } from '@/core/finding';
-import {
-  type OverrideSet,
-  type OwnSettings,
-  type RunSpec,
-  type SlotRef,
-  dropLooked,
-  dropOverrides,
-  lookedKey,
-  ownSettingsAt,
-} from '@/core/run';
+import { type OverrideSet, type OwnSettings, type RunSpec, type SlotRef, lookedKey, ownSettingsAt } from '@/core/spec';
+import { dropLooked, dropOverrides } from '@/core/edit';
 import { formatMm } from '@/core/units';
 import { Button, Key, SeverityTag } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';

@@ -1,4 +1,4 @@
-import type { SlotRef } from '@/core/run';
+import type { SlotRef } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
 /** One tile of the wall. */

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { type PlaceOption, useLengths, usePlaces, useRun } from '@/client';
 import { placeGeometry } from '@/core/place';
-import type { MainPlace } from '@/core/run';
+import type { MainPlace } from '@/core/edit';
 import { Choice } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { ChosenBar } from './chosen-bar';

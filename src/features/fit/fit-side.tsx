@@ -1,7 +1,8 @@
 'use client';
 
 import { randomBytes, useRun } from '@/client';
-import { type MainPlace, changeSizeGroup, placeNameIn, placesOf, sizeWith } from '@/core/run';
+import { type MainPlace, changeSizeGroup, placesOf, sizeWith } from '@/core/edit';
+import { placeNameIn } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { CostsPanel } from './costs-panel';
 import { DecisionPanel } from './decision-panel';

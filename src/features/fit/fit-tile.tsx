@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { type Lengths, findingSentence, findingWords } from '@/client';
 import { type Finding, worstSeverity } from '@/core/finding';
-import type { ShapeBox } from '@/core/run';
+import type { ShapeBox } from '@/core/shop';
 import { SeverityTag } from '@/ui';
 import type { ComparedFit, ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';

@@ -3,7 +3,7 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useLengths, useRun } from '@/client';
-import type { MainPlace } from '@/core/run';
+import type { MainPlace } from '@/core/edit';
 import type { Comparison, ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';
 import { FitTile } from './fit-tile';

@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { useRun } from '@/client';
 import { type Finding, mayLetStand, saidBy } from '@/core/finding';
-import { type Looked, lookedKey, setLooked } from '@/core/run';
+import { type Looked, lookedKey } from '@/core/spec';
+import { setLooked } from '@/core/edit';
 import { Button } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { asksOf } from './decision-subject';

@@ -1,16 +1,8 @@
 'use client';
 
 import { useRun } from '@/client';
-import {
-  CASE_FORMS,
-  type CaseForm,
-  type Lettering,
-  type PlaceAt,
-  SHIPPED_FACES,
-  changeLeastHeight,
-  changeLines,
-  changePlaceUse,
-} from '@/core/run';
+import { CASE_FORMS, type CaseForm, type Lettering, SHIPPED_FACES } from '@/core/shop';
+import { type PlaceAt, changeLeastHeight, changeLines, changePlaceUse } from '@/core/edit';
 import { Choice, NumberField, FieldRow } from '@/ui';
 import { CASE_WORDS, LANGUAGES } from './sentences';
 

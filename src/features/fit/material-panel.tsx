@@ -1,17 +1,8 @@
 'use client';
 
 import { useRun } from '@/client';
-import {
-  type FinestCut,
-  type Material,
-  type PlaceAt,
-  changeMaterial,
-  changeMaterialValue,
-  isCut,
-  kindFacts,
-  processFacts,
-  processOf,
-} from '@/core/run';
+import { type FinestCut, type Material, isCut, kindFacts, processFacts, processOf } from '@/core/shop';
+import { type PlaceAt, changeMaterial, changeMaterialValue } from '@/core/edit';
 import { NumberField } from '@/ui';
 
 const FINEST: readonly (readonly [keyof FinestCut, string])[] = [

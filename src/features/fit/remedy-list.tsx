@@ -1,7 +1,7 @@
 'use client';
 
 import type { RemedyOffer } from '@/core/fit';
-import type { RunSpec } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
 import { formatMm } from '@/core/units';
 import { remedyWords } from './remedy-words';
 

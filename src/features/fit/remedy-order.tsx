@@ -1,7 +1,8 @@
 'use client';
 
 import { useRun } from '@/client';
-import { type RemedyKind, WIDTH_SHARES, changeRemedies } from '@/core/run';
+import { type RemedyKind, WIDTH_SHARES } from '@/core/spec';
+import { changeRemedies } from '@/core/edit';
 import { NumberField } from '@/ui';
 import { REMEDY_WORDS } from './sentences';
 

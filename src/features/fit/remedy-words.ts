@@ -1,5 +1,5 @@
 import type { RemedyOffer } from '@/core/fit';
-import type { OverrideSet, RunSpec } from '@/core/run';
+import type { OverrideSet, RunSpec } from '@/core/spec';
 import { REMEDY_WORDS } from './sentences';
 
 /** `Drawn narrower, 92 %`. */

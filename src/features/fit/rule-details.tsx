@@ -1,5 +1,5 @@
 import type { SetSize } from '@/core/fit';
-import type { SizeRule } from '@/core/run';
+import type { SizeRule } from '@/core/spec';
 import { formatMm } from '@/core/units';
 import { Button, FieldRow, NumberField } from '@/ui';
 

@@ -1,6 +1,7 @@
 import type { ReleaseView } from '@/services';
 import type { FitOrder } from './fit-order';
-import type { CaseForm, RemedyKind, SizeGroup } from '@/core/run';
+import type { CaseForm } from '@/core/shop';
+import type { RemedyKind, SizeGroup } from '@/core/spec';
 
 export const CASE_WORDS: Record<CaseForm, string> = {
   asTyped: 'as typed',

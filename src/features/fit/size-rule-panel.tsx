@@ -1,7 +1,7 @@
 'use client';
 
 import type { SetSize } from '@/core/fit';
-import { DEFAULT_BAND, type SizeGroup, type SizeRule } from '@/core/run';
+import { DEFAULT_BAND, type SizeGroup, type SizeRule } from '@/core/spec';
 import { Choice, FieldRow } from '@/ui';
 import { RuleDetails } from './rule-details';
 import { LETTER_WORDS, LIE_WORDS } from './sentences';

@@ -1,6 +1,6 @@
 import { inkTransform } from '@/client';
 import type { Finding } from '@/core/finding';
-import type { ShapeBox } from '@/core/run';
+import type { ShapeBox } from '@/core/shop';
 import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
 import type { ComparedFit, ScreenFit } from '@/workers/fit-protocol';
 import type { TilePlace } from './tile-place';

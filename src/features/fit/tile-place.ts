@@ -1,6 +1,7 @@
 import { ringPath } from '@/client';
 import { placeGeometry } from '@/core/place';
-import { type MainPlace, type ShapeBox, measuredOf } from '@/core/run';
+import type { MainPlace } from '@/core/edit';
+import { type ShapeBox, measuredOf } from '@/core/shop';
 
 /** What a tile draws of a place: its outline and clear zones as paths, on the cloth's colour. */
 export interface TilePlace {

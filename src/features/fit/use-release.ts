@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { api, problemSentence, randomBytes, stationId, useRun } from '@/client';
-import { makeId } from '@/core/run';
+import { makeId } from '@/core/ids';
 import type { ReleaseView } from '@/services';
 
 export interface ReleaseState {

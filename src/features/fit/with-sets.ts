@@ -1,5 +1,6 @@
 import { randomBytes } from '@/client';
-import { type OverrideSet, type RunSpec, type SlotRef, setOverrides } from '@/core/run';
+import type { OverrideSet, RunSpec, SlotRef } from '@/core/spec';
+import { setOverrides } from '@/core/edit';
 
 /** Several exceptions for one text, in one change. */
 export function withSets(spec: RunSpec, at: SlotRef, sets: readonly OverrideSet[]): RunSpec {

@@ -3,7 +3,8 @@
 import { useMemo } from 'react';
 import { useRun, variantWords } from '@/client';
 import { type MarkTaker, type MarkedBlank, matchMarks } from '@/core/blanks';
-import { type Blank, type RunSpec, findBlank } from '@/core/run';
+import type { Blank } from '@/core/shop';
+import { type RunSpec, findBlank } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
 /** Blanks that carry a mark already, each for an entry that it fits. */

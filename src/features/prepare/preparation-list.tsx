@@ -2,7 +2,7 @@
 
 import { PREPARATION_WORDS, useRun } from '@/client';
 import { preparationList } from '@/core/blanks';
-import { changePrepare } from '@/core/run';
+import { changePrepare } from '@/core/edit';
 import { Ticks } from '@/ui';
 
 /** What is done to each blank before lettering; ticked for the whole run. */

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { useRun } from '@/client';
 import { countBlanks, numUncounted, packsToBuy } from '@/core/blanks';
-import { changePrepare } from '@/core/run';
+import { changePrepare } from '@/core/edit';
 import { formatMoney } from '@/core/units';
 import { NumberField, Notice } from '@/ui';
 import { CountTable } from './count-table';

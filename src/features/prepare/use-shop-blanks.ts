@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { api } from '@/client';
-import type { Blank } from '@/core/run';
+import type { Blank } from '@/core/shop';
 
 /** The shop's blanks by id, read when the step is opened: what is on hand stands there. Null until they are read. */
 export function useShopBlanks(): ReadonlyMap<string, Blank> | null {

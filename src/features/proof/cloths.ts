@@ -1,4 +1,4 @@
-import { type RunSpec, findBlank, slotKeyOf, variantFor } from '@/core/run';
+import { type RunSpec, findBlank, slotKeyOf, variantFor } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
 /** The colour of the blank that each text goes on, by `entry-use-place`; of the use's first while none is known. */

@@ -1,4 +1,4 @@
-import type { Entry } from '@/core/run';
+import type { Entry } from '@/core/spec';
 
 /** A letter of the table's face, about. */
 const LETTER_PX = 7.9;

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useRun } from '@/client';
 import { NAME_PARTS, type NameParts, monogramOf } from '@/core/names';
 import { changeField, changeParts } from '@/core/roster';
-import type { Entry } from '@/core/run';
+import type { Entry } from '@/core/spec';
 import { entryParts, people } from '@/core/wording';
 import { Button, ButtonLink } from '@/ui';
 

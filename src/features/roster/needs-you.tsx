@@ -1,6 +1,6 @@
 import { findingSentence } from '@/client';
 import { type Finding, hasStop, worstSeverity } from '@/core/finding';
-import type { Entry } from '@/core/run';
+import type { Entry } from '@/core/spec';
 import { SeverityTag } from '@/ui';
 
 /** A stop or a check among the findings. */

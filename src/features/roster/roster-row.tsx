@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { findingSentence, findingWords } from '@/client';
 import type { Finding } from '@/core/finding';
 import { readQuantity } from '@/core/intake';
-import type { Entry } from '@/core/run';
+import type { Entry } from '@/core/spec';
 import { Facet, type FacetProps, SeverityTag } from '@/ui';
 import { EditCell } from './edit-cell';
 

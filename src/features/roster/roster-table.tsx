@@ -5,7 +5,7 @@ import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { facetOf, randomBytes, useRun } from '@/client';
 import type { Finding } from '@/core/finding';
 import { addEntry, changeField, changeQuantity, columnsBesideText, putBack, takeOut } from '@/core/roster';
-import type { Entry } from '@/core/run';
+import type { Entry } from '@/core/spec';
 import { gridFor } from './grid-for';
 import { RosterRow, type RowDeeds } from './roster-row';
 

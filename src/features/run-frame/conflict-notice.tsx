@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { useRun } from '@/client';
-import type { MergeConflict } from '@/core/run';
+import type { MergeConflict } from '@/core/edit';
 import { Button, Notice } from '@/ui';
 import { conflictSentence } from './conflict-sentence';
 

@@ -1,4 +1,5 @@
-import type { MergeConflict, RunSpec } from '@/core/run';
+import type { MergeConflict } from '@/core/edit';
+import type { RunSpec } from '@/core/spec';
 
 /** What the parts of a run are called where somebody has to choose between two states of one. */
 const PARTS: Readonly<Record<string, string>> = {

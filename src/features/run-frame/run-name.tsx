@@ -3,7 +3,7 @@
 import { Field, Input, Label, Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { useState } from 'react';
 import { dueWords, useRun } from '@/client';
-import { changeHead } from '@/core/run';
+import { changeHead } from '@/core/edit';
 
 /** Title and day of the run; both are changed where they are read. */
 export function RunName({ todayIso }: { readonly todayIso: string }) {

@@ -1,7 +1,9 @@
 import type { Lengths, RunSession } from '@/client';
 import { preparationList } from '@/core/blanks';
 import { hasStop, worstSeverity } from '@/core/finding';
-import { type RunSpec, placesOf, shapeBox } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
+import { placesOf } from '@/core/edit';
+import { shapeBox } from '@/core/shop';
 import { proofTally } from '@/core/wording';
 import type { TapeStep } from '@/ui';
 

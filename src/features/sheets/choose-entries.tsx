@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { useRun } from '@/client';
-import { changeLayout } from '@/core/run';
+import { changeLayout } from '@/core/edit';
 import { Button, Tick } from '@/ui';
 
 /** Ticks that are drawn at once; a longer list is searched. */

@@ -1,4 +1,4 @@
-import { type RunSpec, findMaterial } from '@/core/run';
+import { type RunSpec, findMaterial } from '@/core/spec';
 import type { MadePass } from '@/core/sheets';
 import { um10ToMm } from '@/core/units';
 import type { PlannedPassAnswer } from '@/services';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useLengths, useRun } from '@/client';
-import { changeLayout } from '@/core/run';
+import { changeLayout } from '@/core/edit';
 import { Choice, LengthField, Tick } from '@/ui';
 
 /** The bed and the film left clear around the pieces; it concerns only what is not made yet. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useLengths } from '@/client';
-import { kindFacts, type Material } from '@/core/run';
+import { kindFacts, type Material } from '@/core/shop';
 import { formatMm } from '@/core/units';
 import { Button, ButtonLink } from '@/ui';
 import type { DrawnPass } from './drawn-pass';

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { api, randomBytes, useRun } from '@/client';
-import { makeId } from '@/core/run';
+import { makeId } from '@/core/ids';
 import type { MadePass } from '@/core/sheets';
 import type { PlanAnswer } from '@/services';
 

@@ -2,7 +2,8 @@
 
 import { useRef, useState } from 'react';
 import { useRun } from '@/client';
-import { MOST_LINES, type SlotRef, type Wording, changeWordingAt, wordingOf } from '@/core/run';
+import { MOST_LINES, type SlotRef, type Wording, wordingOf } from '@/core/spec';
+import { changeWordingAt } from '@/core/edit';
 import { Button } from '@/ui';
 import { SpreadForm } from './spread-form';
 import { TokenButtons } from './token-buttons';

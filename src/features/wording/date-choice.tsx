@@ -1,7 +1,7 @@
 'use client';
 
 import { useRun } from '@/client';
-import { changeHead, changeList } from '@/core/run';
+import { changeHead, changeList } from '@/core/edit';
 import { Choice, NumberField } from '@/ui';
 import { DATE_LANGUAGES } from './sentences';
 

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { findingSentence, findingWords, randomBytes, useRun } from '@/client';
-import { setOverride } from '@/core/run';
+import { setOverride } from '@/core/edit';
 import type { Oddity, ProofRow } from '@/core/wording';
 import { SeverityTag } from '@/ui';
 import { ODDITY_WORDS } from './sentences';

@@ -3,7 +3,8 @@
 import { useMemo } from 'react';
 import { useRun } from '@/client';
 import { MONOGRAM_FORMS, type Monogram, type MonogramRule, monogramOf } from '@/core/names';
-import { type RunSpec, changeMonogram } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
+import { changeMonogram } from '@/core/edit';
 import { people } from '@/core/wording';
 import { Choice } from '@/ui';
 import { FINER_RULES, type FinerRule, FORM_WORDS } from './sentences';

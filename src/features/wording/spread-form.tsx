@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { useRun } from '@/client';
-import type { SlotRef, Wording } from '@/core/run';
+import type { SlotRef, Wording } from '@/core/spec';
 import { proofRows, spreadLetters } from '@/core/wording';
 import { Choice, NumberField } from '@/ui';
 

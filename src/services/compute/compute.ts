@@ -1,5 +1,5 @@
 import type { Paper } from '@/core/place';
-import type { RunSpec } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
 import type { FrozenRelease, Release, ReleaseChange, ReleasedOutline } from '@/core/release';
 import type { FrozenPass } from '@/core/sheets';
 import type { Outcome } from '@/core/outcome';

@@ -12,7 +12,10 @@ import {
   freezeRelease,
   releasedPieces,
 } from '@/core/release';
-import { type RandomBytes, type RunSpec, findMaterial, isCut, placeAt, processOf } from '@/core/run';
+import type { RandomBytes } from '@/core/ids';
+import { type RunSpec, findMaterial } from '@/core/spec';
+import { isCut, processOf } from '@/core/shop';
+import { placeAt } from '@/core/edit';
 import { type PassPlan, attemptKey, freezePass, outlineOnBed, pageOf, planPasses } from '@/core/sheets';
 import { pathData } from '@/core/cutfile';
 import { um10ToMm } from '@/core/units';

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { type RunSpec, faceFilePath } from '@/core/run';
+import type { RunSpec } from '@/core/spec';
+import { faceFilePath } from '@/core/shop';
 import type {
   ChangesRequest,
   FreezeRequest,

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import PDFDocument from 'pdfkit';
 import { facesCovering } from '@/core/faces';
-import { faceFilePath } from '@/core/run';
+import { faceFilePath } from '@/core/shop';
 
 /** Points of a page in a millimetre. */
 export const PT = 72 / 25.4;

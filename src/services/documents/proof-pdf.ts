@@ -1,6 +1,6 @@
 import { type Fit, inkOutline } from '@/core/fit';
 import { pathData } from '@/core/cutfile';
-import { type RunSpec, slotKeyOf } from '@/core/run';
+import { type RunSpec, slotKeyOf } from '@/core/spec';
 import { type ProofRow, proofRows } from '@/core/wording';
 import { PT, coveringFont, pdfBytes, words as pdfWords } from './pdf-parts';
 

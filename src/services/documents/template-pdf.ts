@@ -10,7 +10,8 @@ import {
   placeGeometry,
   templatePages,
 } from '@/core/place';
-import type { MainPlace, RunSpec } from '@/core/run';
+import type { MainPlace } from '@/core/edit';
+import type { RunSpec } from '@/core/spec';
 import { INK, PT, coveringFont, pdfBytes, words } from './pdf-parts';
 
 /** Paper left around the outline, so that it can be cut out and its fold marks reach over it. */

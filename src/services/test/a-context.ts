@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { type Outcome, presentOrThrow } from '@/core/outcome';
-import { faceFilePath } from '@/core/run';
+import { faceFilePath } from '@/core/shop';
 import { seededBytes } from '@/core/test';
 import { directCompute } from '../compute/direct';
 import { type Context, contextOn } from '../context';

@@ -2,7 +2,7 @@
 
 import { PREPARATION_WORDS, useLengths } from '@/client';
 import { usualCeilingC } from '@/core/blanks';
-import { BLANK_KINDS, type Blank, PREPARATIONS, STRETCHES, TEXTURES, USES } from '@/core/run';
+import { BLANK_KINDS, type Blank, PREPARATIONS, STRETCHES, TEXTURES, USES } from '@/core/shop';
 import { Button, FieldRow, LengthField, Ticks } from '@/ui';
 import { KIND_WORDS, USE_WORDS } from '../sentences';
 import { MaybeNumber } from './maybe-number';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Blank } from '@/core/run';
+import type { Blank } from '@/core/shop';
 import { NumberField, FieldRow } from '@/ui';
 import { MaybeNumber } from './maybe-number';
 

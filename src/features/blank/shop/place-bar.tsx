@@ -2,7 +2,7 @@
 
 import { randomBytes, variantWords } from '@/client';
 import { addPlace, changeRole, removePlace } from '@/core/blanks';
-import type { Blank, PlaceRole, Variant } from '@/core/run';
+import type { Blank, PlaceRole, Variant } from '@/core/shop';
 import { Button, Choice } from '@/ui';
 
 interface PlaceBarProps {

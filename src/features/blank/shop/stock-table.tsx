@@ -2,7 +2,7 @@
 
 import { variantWords } from '@/client';
 import { useState } from 'react';
-import type { Blank, Variant } from '@/core/run';
+import type { Blank, Variant } from '@/core/shop';
 
 interface StockTableProps {
   readonly blank: Blank;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isId } from '@/core/run';
+import { isId } from '@/core/ids';
 import { issuesOfZod, listMadePasses, makeNextPass } from '@/services';
 import { MOST_SPEC_BYTES, readJson } from '../../../../_http/read-json';
 import { answerWith, route } from '../../../../_http/route';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isId } from '@/core/run';
+import { isId } from '@/core/ids';
 import { issuesOfZod, releaseOfRun, releaseRun } from '@/services';
 import { readJson } from '../../../../_http/read-json';
 import { answerWith, route } from '../../../../_http/route';

@@ -1,14 +1,12 @@
 import { z } from 'zod';
-import { idSchema } from './blank-schema';
-import { mm } from './place-schema';
-import { shopIdSchema } from './shop-schema';
+import { idSchema, shopIdSchema } from '../shop';
 
 /** Schemas of how letters are sized and set: rules of a group, exceptions of one text, what was looked at, remedies. */
 
 /** More lines than that are a letter, not a name. */
 export const MOST_LINES = 6;
 
-const letterMm = mm.positive().max(1000);
+const letterMm = z.number().finite().positive().max(1000);
 
 /** Widest share of its own width that a lettering may be drawn at, and narrowest. */
 export const WIDTH_SHARES = { least: 0.5, most: 2 } as const;

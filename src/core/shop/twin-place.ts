@@ -1,5 +1,6 @@
 import { type ShapeBox, shapeBox } from './shape-box';
-import type { Anchor9, Blank, Centring, MeasuredPlace, Shape, Variant } from './run-spec';
+import type { Anchor9, Centring, MeasuredPlace, Shape } from './place-schema';
+import type { Blank, Variant } from './blank-schema';
 
 /**
  * Measures of a place on a variant: its own, or those of its twin in the mirror, so that a pair is measured once. Null

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { DeepReadonly } from '../deep-readonly';
 
 /** Schemas of a measured place: its outline, what it keeps clear of, where it lies and how it is seen. Millimetres. */
 
@@ -124,3 +125,10 @@ export const measuredPlaceSchema = z.object({
   /** When set, it says where the middle of the place lies; the datum's left side is not asked then. */
   centring: centringSchema.nullable(),
 });
+
+export type MeasuredPlace = DeepReadonly<z.infer<typeof measuredPlaceSchema>>;
+export type Shape = DeepReadonly<z.infer<typeof shapeSchema>>;
+export type ClearZone = DeepReadonly<z.infer<typeof clearZoneSchema>>;
+export type Wrap = DeepReadonly<z.infer<typeof wrapSchema>>;
+export type Centring = DeepReadonly<z.infer<typeof centringSchema>>;
+export type Datum = MeasuredPlace['datum'];

@@ -1,4 +1,4 @@
-import type { Id } from './ids';
+import type { Id } from '../ids';
 
 /** Which fit: entry, use and ordinal name the item, the place where on it the lettering goes. */
 export interface FitRef {

@@ -1,7 +1,7 @@
-import { type RandomBytes, makeId } from './ids';
+import { type RandomBytes, makeId } from '../ids';
 import { type PlaceAt, placeAt } from './main-place';
-import { measuredOf } from './twin-place';
-import type { Blank, BlankUse, MeasuredPlace, PlaceUse, RunSpec, SizeGroup, SizeRule, Variant } from './run-spec';
+import { measuredOf, type Blank, type MeasuredPlace, type Variant } from '../shop';
+import type { BlankUse, PlaceUse, RunSpec, SizeGroup, SizeRule } from '../spec';
 
 /** Changes of one place of a run and of what it leads to. `at` null: the first one. */
 

@@ -1,10 +1,4 @@
-import { type SlotRef, slotKeyOf } from './refs';
-import type { Looked, RunSpec } from './run-spec';
-
-/** `entry-use-place-kind`: one finding of one text. */
-export function lookedKey(at: SlotRef, kind: string): string {
-  return `${slotKeyOf(at)}-${kind}`;
-}
+import type { Looked, RunSpec } from '../spec';
 
 /** Lets findings stand. */
 export function setLooked(spec: RunSpec, looked: Readonly<Record<string, Looked>>): RunSpec {

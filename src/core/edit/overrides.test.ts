@@ -1,16 +1,6 @@
 import { aRun, seededBytes } from '../test';
-import {
-  type SlotRef,
-  dropLooked,
-  dropOverrides,
-  lookedKey,
-  ownSettingsAt,
-  runSpecSchema,
-  setLooked,
-  setOverride,
-  setOverrides,
-  specFaults,
-} from '.';
+import { type SlotRef, lookedKey, ownSettingsAt, runSpecSchema, specFaults } from '../spec';
+import { dropLooked, dropOverrides, setLooked, setOverride, setOverrides } from '.';
 
 const random = seededBytes(12);
 const spec = aRun(['Ezra', 'Una', 'Ivo']);

@@ -1,14 +1,9 @@
 import { z } from 'zod';
-import type { DeepReadonly } from './deep-readonly';
-import { blankSchema, idSchema, type variantSchema } from './blank-schema';
+import type { DeepReadonly } from '../deep-readonly';
+import { bedSchema, blankSchema, copyOf, idSchema, letteringSchema, materialSchema, shopIdSchema } from '../shop';
 import { MOST_LINES, lookedSchema, overrideSchema, remediesSchema, sizeGroupSchema } from './fit-schema';
-import type { centringSchema, clearZoneSchema, measuredPlaceSchema, shapeSchema, wrapSchema } from './place-schema';
-import { bedSchema, copyOf, letteringSchema, materialSchema, shopIdSchema, type layerSchema } from './shop-schema';
 
-export { CASE_FORMS, type CaseForm } from './shop-schema';
-export { ANCHORS, type Anchor9, DATUM_KINDS, MOST_CORNERS } from './place-schema';
 export { MOST_LINES, REMEDIES, WIDTH_SHARES } from './fit-schema';
-export { BLANK_KINDS, PREPARATIONS, STRETCHES, TEXTURES, USES } from './blank-schema';
 
 const fieldName = z.string().min(1).max(60);
 
@@ -156,23 +151,7 @@ export type Remedies = RunSpec['remedies'];
 export type RemedyKind = Remedies['order'][number];
 export type Looked = RunSpec['looked'][string];
 export type LayoutWish = RunSpec['layout'];
-export type Blank = RunSpec['shop']['blanks'][number]['value'];
 export type Wording = NonNullable<PlaceUse['wording']>;
 export type ListReading = RunSpec['list'];
 export type Override = RunSpec['overrides'][number];
 export type ProofTick = RunSpec['proof'][string];
-export type Variant = DeepReadonly<z.infer<typeof variantSchema>>;
-export type MeasuredPlace = DeepReadonly<z.infer<typeof measuredPlaceSchema>>;
-export type Shape = DeepReadonly<z.infer<typeof shapeSchema>>;
-export type ClearZone = DeepReadonly<z.infer<typeof clearZoneSchema>>;
-export type Wrap = DeepReadonly<z.infer<typeof wrapSchema>>;
-export type Centring = DeepReadonly<z.infer<typeof centringSchema>>;
-export type Datum = MeasuredPlace['datum'];
-export type PlaceRole = Blank['places'][number];
-export type BlankKind = Blank['kind'];
-export type Preparation = Blank['preparation'][number];
-export type Photo = NonNullable<Blank['photo']>;
-export type Material = RunSpec['shop']['materials'][number]['value'];
-export type Bed = RunSpec['shop']['beds'][number]['value'];
-export type Lettering = RunSpec['shop']['letterings'][number]['value'];
-export type Layer = DeepReadonly<z.infer<typeof layerSchema>>;

@@ -9,20 +9,19 @@ import {
   STAND_BLOCK_SHA,
   TALL_CAPITALS_SHA,
 } from './shipped-faces';
-import type { RunSpec } from './run-spec';
+import type { Blank } from './blank-schema';
+import type { Bed, Copy, Lettering, Material } from './shop-schema';
 
 /**
  * What a bare list is worked with. General starting points: the maker measures the blank in hand, and the film maker's
  * sheet wins over every figure.
  */
 
-type Shop = RunSpec['shop'];
 type Some<T> = readonly [T, ...T[]];
-type BlankCopy = Shop['blanks'][number];
-type BlankWithParts = BlankCopy & {
+type BlankWithParts = Copy<Blank> & {
   readonly value: {
-    readonly places: Some<BlankCopy['value']['places'][number]>;
-    readonly variants: Some<BlankCopy['value']['variants'][number]>;
+    readonly places: Some<Blank['places'][number]>;
+    readonly variants: Some<Blank['variants'][number]>;
   };
 };
 
@@ -67,17 +66,11 @@ export const DEFAULT_BLANK: BlankWithParts = {
   },
 };
 
-function material(
-  id: string,
-  name: string,
-  kind: MaterialKind,
-  colour: string,
-  hex: string,
-): Shop['materials'][number] {
+function material(id: string, name: string, kind: MaterialKind, colour: string, hex: string): Copy<Material> {
   return { id, fromRev: null, value: { name, kind, colour: { name: colour, hex }, finest: kindFacts(kind).finest } };
 }
 
-export const DEFAULT_MATERIALS: Some<Shop['materials'][number]> = [
+export const DEFAULT_MATERIALS: Some<Copy<Material>> = [
   material('film-gold', 'gold heat-transfer film', 'standardFilm', 'gold', '#e0b25a'),
   material('film-white', 'white heat-transfer film', 'standardFilm', 'white', '#f7f5ee'),
   material('film-stretch', 'navy stretch film', 'stretchFilm', 'navy', '#24344f'),
@@ -94,13 +87,13 @@ export const DEFAULT_MATERIALS: Some<Shop['materials'][number]> = [
   material('transfer-bought', 'ready-made transfers', 'readyMade', 'as supplied', '#d8d2c4'),
 ];
 
-export const DEFAULT_BEDS: Some<Shop['beds'][number]> = [
+export const DEFAULT_BEDS: Some<Copy<Bed>> = [
   { id: 'bed-small', fromRev: null, value: { name: 'small bed', kind: 'bed', widthMm: 290, heightMm: 290 } },
   { id: 'bed-long', fromRev: null, value: { name: 'long bed', kind: 'bed', widthMm: 290, heightMm: 590 } },
   { id: 'roll', fromRev: null, value: { name: 'roll without a bed', kind: 'roll', widthMm: 290, heightMm: 1500 } },
 ];
 
-function oneFace(id: string, name: string, layerId: string, face: string, leastMm: number): Shop['letterings'][number] {
+function oneFace(id: string, name: string, layerId: string, face: string, leastMm: number): Copy<Lettering> {
   return {
     id,
     fromRev: null,
@@ -114,7 +107,7 @@ function oneFace(id: string, name: string, layerId: string, face: string, leastM
 }
 
 /** The least heights keep the thinnest stroke of each face a little over half a millimetre. */
-export const DEFAULT_LETTERINGS: Some<Shop['letterings'][number]> = [
+export const DEFAULT_LETTERINGS: Some<Copy<Lettering>> = [
   oneFace('brass-script', 'Brass script', 'textlayera', BRASS_SCRIPT_SHA, 12),
   oneFace('ribbon-script', 'Ribbon script', 'textlayera', RIBBON_SCRIPT_SHA, 20),
   oneFace('pen-script', 'Pen script', 'textlayera', PEN_SCRIPT_SHA, 16),

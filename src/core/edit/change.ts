@@ -1,6 +1,6 @@
 import { type PlaceAt, placeAt } from './main-place';
-import type { SlotRef } from './refs';
-import type { LayoutWish, ListReading, Wording, Lettering, Material, RunSpec } from './run-spec';
+import type { SlotRef, LayoutWish, ListReading, Wording, RunSpec } from '../spec';
+import type { Lettering, Material } from '../shop';
 
 /** Changes of a spec as functions from spec to spec: what is not named stays the very same object. */
 

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { addEntry, changeField, takeOut } from '../roster';
 import { aRun, seededBytes } from '../test';
-import { changeLayout, changePlace, mergeJson, runSpecSchema } from '.';
+import { changeLayout, changePlace, mergeJson } from '.';
+import { runSpecSchema } from '../spec';
 
 const base = aRun(['Ann', 'Bo', 'Cy', 'Di']);
 const [ann, bo, cy, di] = base.entries.map(({ id }) => id);

@@ -1,5 +1,6 @@
 import { presentOrThrow } from '../outcome';
-import type { Bed, Blank, BlankUse, Lettering, Material, RunSpec, SizeGroup, Variant } from './run-spec';
+import type { Bed, Blank, Lettering, Material, Variant } from '../shop';
+import type { BlankUse, RunSpec, SizeGroup } from './run-spec';
 
 /** Finds the run's own copies by id. They throw, since `specFaults` refuses a spec whose ids lead nowhere. */
 

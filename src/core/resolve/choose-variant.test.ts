@@ -1,5 +1,8 @@
 import { aRun, aVariant } from '../test';
-import { type RunSpec, type Variant, changeBlank, chooseVariant, sizeKey } from '.';
+import type { RunSpec } from '../spec';
+import { type Variant, sizeKey } from '../shop';
+import { changeBlank } from '../edit';
+import { chooseVariant } from '.';
 
 test.each([
   ['XL', 'x-large'],

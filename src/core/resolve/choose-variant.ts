@@ -1,6 +1,6 @@
 import { type Outcome, fail, ok, presentOrThrow } from '../outcome';
-import { findBlank } from './lookup';
-import type { Blank, BlankUse, Entry, RunSpec, Variant } from './run-spec';
+import { findBlank, type BlankUse, type Entry, type RunSpec } from '../spec';
+import { type Blank, type Variant, sizeKey, wordKey } from '../shop';
 
 /** What the list asks for and the blank does not come in. */
 export interface VariantMissing {
@@ -51,36 +51,4 @@ function ofValue(
 
 function sizesOf(blank: Blank): string[] {
   return [...new Set(blank.variants.map(({ size }) => size))];
-}
-
-const SIZE_WORDS: Readonly<Record<string, string>> = {
-  extrasmall: 'xs',
-  small: 's',
-  medium: 'm',
-  large: 'l',
-  extralarge: 'xl',
-  xlarge: 'xl',
-  xxlarge: 'xxl',
-  '2xl': 'xxl',
-  '2xlarge': 'xxl',
-  '3xl': 'xxxl',
-  xxsmall: 'xxs',
-  onesize: 'one',
-  os: 'one',
-};
-
-/** How a size is compared: "XL", "x-large" and "Extra Large" are one, and so are "9–12 months" and "9-12 m". */
-export function sizeKey(text: string): string {
-  const plain = wordKey(text)
-    .replace(/(\d)(?:months?|mths?|mo|m)$/, '$1m')
-    .replace(/(\d)(?:years?|yrs?|y)$/, '$1y');
-  return SIZE_WORDS[plain] ?? plain;
-}
-
-/** Letters and figures only, in small letters. */
-function wordKey(text: string): string {
-  return text
-    .normalize('NFKC')
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]/gu, '');
 }

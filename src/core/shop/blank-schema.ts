@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { ID_PATTERN } from './ids';
+import type { DeepReadonly } from '../deep-readonly';
+import { ID_PATTERN } from '../ids';
 import { measuredPlaceSchema, mm, rectSchema } from './place-schema';
 
 /** Schemas of a blank: what it is made of, how it is bought, its sizes and colours with their measured places. */
@@ -89,3 +90,10 @@ export const blankSchema = z.object({
   places: z.array(placeRoleSchema).min(1).max(20),
   variants: z.array(variantSchema).min(1).max(200),
 });
+
+export type Blank = DeepReadonly<z.infer<typeof blankSchema>>;
+export type Variant = DeepReadonly<z.infer<typeof variantSchema>>;
+export type PlaceRole = Blank['places'][number];
+export type BlankKind = Blank['kind'];
+export type Preparation = Blank['preparation'][number];
+export type Photo = NonNullable<Blank['photo']>;

@@ -1,7 +1,6 @@
-import { DEFAULT_BEDS, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
+import { DEFAULT_BEDS, DEFAULT_LETTERINGS, DEFAULT_MATERIALS, type MaterialKind, kindFacts } from '../shop';
 import { DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
 import { DEFAULT_LIST, DEFAULT_MONOGRAM } from './list-defaults';
-import { type MaterialKind, kindFacts } from './material-kind';
 
 type Json = Record<string, unknown>;
 type JsonCopy = Json & { readonly id: string; readonly value: Json };

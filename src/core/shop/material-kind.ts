@@ -1,4 +1,4 @@
-import { type Process } from './process';
+import type { Process } from './process';
 
 export const MATERIAL_KINDS = [
   'standardFilm',

@@ -1,5 +1,5 @@
-import { measuredOf } from './twin-place';
-import type { Blank, BlankUse, PlaceUse, RunSpec } from './run-spec';
+import { measuredOf, type Blank } from '../shop';
+import type { BlankUse, PlaceUse, RunSpec } from './run-spec';
 
 /** A reference in a spec that leads nowhere, or an id that stands twice. `field` is a path such as `uses.0.blankId`. */
 export interface SpecFault {

@@ -1,8 +1,15 @@
-import { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
-import { DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
-import { type RandomBytes, makeId } from './ids';
-import { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
-import { type Entry, type RunSpec, SPEC_VERSION } from './run-spec';
+import { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from '../shop';
+import {
+  DEFAULT_GROUP,
+  DEFAULT_REMEDIES,
+  DEFAULT_LIST,
+  DEFAULT_MONOGRAM,
+  wordingOf,
+  type Entry,
+  type RunSpec,
+  SPEC_VERSION,
+} from '../spec';
+import { type RandomBytes, makeId } from '../ids';
 
 interface NewRun {
   readonly title: string;

@@ -1,18 +1,24 @@
 import { presentOrThrow } from '../outcome';
-import { measuredOf } from './twin-place';
-import { findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
-import type {
-  Blank,
-  BlankUse,
-  Lettering,
-  Material,
-  MeasuredPlace,
-  PlaceRole,
-  PlaceUse,
-  RunSpec,
-  SizeGroup,
-  Variant,
-} from './run-spec';
+import {
+  measuredOf,
+  type Blank,
+  type Lettering,
+  type Material,
+  type MeasuredPlace,
+  type PlaceRole,
+  type Variant,
+} from '../shop';
+import {
+  findBlank,
+  findLettering,
+  findMaterial,
+  findSizeGroup,
+  variantFor,
+  type BlankUse,
+  type PlaceUse,
+  type RunSpec,
+  type SizeGroup,
+} from '../spec';
 
 /** Which place a screen works on; `variantId` is null where the one that stands for all will do. */
 export interface PlaceAt {
@@ -68,15 +74,6 @@ export function placeAt(spec: RunSpec, at: PlaceAt | null): MainPlace {
     material: findMaterial(spec, materialId),
     sizeGroup: findSizeGroup(spec, placeUse.sizeGroupId),
   };
-}
-
-/** `chest`; with the blank before it where the run has several, and a number where it has the same one twice. */
-export function placeNameIn(spec: RunSpec, use: BlankUse, placeId: string): string {
-  const blank = findBlank(spec, use.blankId);
-  const name = blank.places.find(({ id }) => id === placeId)?.name ?? '';
-  if (spec.uses.length === 1) return name;
-  const alike = spec.uses.filter(({ blankId }) => blankId === use.blankId);
-  return `${blank.name}${alike.length > 1 ? ` ${alike.indexOf(use) + 1}` : ''}, ${name}`;
 }
 
 /** Every place that the run letters, in the order of uses. */

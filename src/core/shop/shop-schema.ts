@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { DeepReadonly } from '../deep-readonly';
 import { colourSchema, idSchema, nameSchema as name } from './blank-schema';
 import { MATERIAL_KINDS } from './material-kind';
 import { mm, sizeMm } from './place-schema';
@@ -55,3 +56,15 @@ export const letteringSchema = z.object({
 export function copyOf<T extends z.ZodType>(value: T) {
   return z.object({ id: shopIdSchema, fromRev: z.number().int().nullable(), value });
 }
+
+export interface Copy<T> {
+  readonly id: string;
+  readonly fromRev: number | null;
+  readonly value: T;
+}
+
+export type Material = DeepReadonly<z.infer<typeof materialSchema>>;
+export type Bed = DeepReadonly<z.infer<typeof bedSchema>>;
+export type Lettering = DeepReadonly<z.infer<typeof letteringSchema>>;
+export type LetterStyle = Lettering['lines'][number];
+export type Layer = Lettering['layers'][number];

@@ -1,23 +1,9 @@
 import { z } from 'zod';
 import { aRun, seededBytes } from '../test';
-import {
-  changeLayout,
-  changeMaterial,
-  changePlace,
-  changeVariant,
-  changeRule,
-  fitRefKey,
-  isId,
-  mainPlace,
-  makeId,
-  pieceIdOf,
-  processFacts,
-  readItemId,
-  readPieceId,
-  runSpecSchema,
-  specFaults,
-  stagesOf,
-} from '.';
+import { changeLayout, changeMaterial, changePlace, changeVariant, changeRule, mainPlace } from '.';
+import { fitRefKey, pieceIdOf, readItemId, readPieceId, runSpecSchema, specFaults } from '../spec';
+import { isId, makeId } from '../ids';
+import { processFacts, stagesOf } from '../shop';
 
 test('ids have their shape and do not repeat', () => {
   const random = seededBytes(5);

@@ -1,5 +1,5 @@
 import { assertNever } from '../outcome';
-import type { Shape } from './run-spec';
+import type { Shape } from './place-schema';
 
 /** Size of a shape's bounding box in millimetres. */
 export interface ShapeBox {

@@ -1,0 +1,48 @@
+import { type RandomBytes, makeId } from '../ids';
+import { type Override, type OverrideSet, type RunSpec, type SlotRef, slotKeyOf } from '../spec';
+
+/** Exceptions of one entry at one place: set and taken back one kind at a time. */
+
+/** The same exception for several entries; one of the same kind that they had is replaced. */
+export function setOverrides(
+  spec: RunSpec,
+  places: readonly SlotRef[],
+  set: OverrideSet,
+  randomBytes: RandomBytes,
+): RunSpec {
+  const wanted = new Map(places.map((at) => [slotKeyOf(at), at]));
+  const overrides = spec.overrides.map((override) => {
+    const isMeant = override.set.kind === set.kind && wanted.delete(slotKeyOf(override.at as SlotRef));
+    return isMeant ? { ...override, set } : override;
+  });
+  const added = [...wanted.values()].map((at): Override => ({
+    id: makeId(randomBytes),
+    at: { entryId: at.entryId, useId: at.useId, placeId: at.placeId },
+    set,
+  }));
+  return { ...spec, overrides: [...overrides, ...added] };
+}
+
+/** Takes exceptions of these kinds back. */
+export function dropOverrides(
+  spec: RunSpec,
+  places: readonly SlotRef[],
+  kinds: readonly OverrideSet['kind'][],
+): RunSpec {
+  const keys = new Set(places.map(slotKeyOf));
+  const overrides = spec.overrides.filter(
+    ({ at, set }) => !(kinds.includes(set.kind) && keys.has(slotKeyOf(at as SlotRef))),
+  );
+  return overrides.length === spec.overrides.length ? spec : { ...spec, overrides };
+}
+
+/** The words of one entry at one place: lines as they are cut, null to leave it empty, `undefined` for what the place says. */
+export function setOverride(
+  spec: RunSpec,
+  at: SlotRef,
+  lines: readonly string[] | null | undefined,
+  randomBytes: RandomBytes,
+): RunSpec {
+  if (lines === undefined) return dropOverrides(spec, [at], ['wording']);
+  return setOverrides(spec, [at], { kind: 'wording', lines: lines && [...lines] }, randomBytes);
+}

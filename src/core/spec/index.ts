@@ -1,0 +1,46 @@
+/**
+ * The run as one value that a person decides: its schema, the references in it, older specs brought up, what of it is found by
+ * id. Changing it belongs to edit, what follows from it to resolve.
+ */
+export {
+  type FitRef,
+  fitRefKey,
+  type SlotRef,
+  slotKeyOf,
+  itemIdOf,
+  pieceIdOf,
+  readItemId,
+  readPieceId,
+  layerKeyOf,
+} from './refs';
+export { upgradeSpec } from './upgrade-spec';
+export {
+  type BlankUse,
+  type Entry,
+  type LayoutWish,
+  type ListReading,
+  type Looked,
+  type Override,
+  type OwnSize,
+  type PlaceUse,
+  type ProofTick,
+  type Remedies,
+  type RemedyKind,
+  type RunSpec,
+  type SizeGroup,
+  type SizeRule,
+  type Wording,
+  MOST_LINES,
+  REMEDIES,
+  SPEC_VERSION,
+  WIDTH_SHARES,
+  runSpecSchema,
+} from './run-spec';
+export { findBed, findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
+export { type SpecFault, specFaults } from './spec-faults';
+export { DEFAULT_BAND, DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
+export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
+export { type OverrideSet, type OwnSettings, ownSettingsAt } from './own-settings';
+export { lookedKey } from './looked-key';
+export { placeNameIn } from './place-name';
+export { UNREAD_QUANTITY } from './entry-fields';
