@@ -1,9 +1,11 @@
-import { finestOf, fitRun, jobOfSlot, letterFindings, measureFindings, measureText, textCache } from '@/core/fit';
+import { artCache } from '@/core/artwork';
+import { checkedReport, measuredReport } from '@/core/checks';
+import { resolveSlots } from '@/core/resolve';
 import { parseList } from '@/core/roster';
 import type { MeasuredPlace } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
 import { changePlace, changeRule } from '@/core/edit';
-import { aRun, shippedFaces, withPlace } from '@/core/test';
+import { aRun, shippedFaces, withPlace, aZone } from '@/core/test';
 import { randomNames } from '../e2e/cut-file-checker/random-names';
 import { type Bench, cpuMs } from './bench';
 
@@ -11,17 +13,9 @@ const SEED = 20_261_126;
 const names = randomNames(500, SEED);
 const faces = shippedFaces();
 
-function fitted(spec: RunSpec, withMeasures: boolean, cache = textCache(faces)): number {
-  const { fits } = fitRun(spec, cache);
-  if (withMeasures) {
-    for (const fit of fits) {
-      const finest = finestOf(spec, fit.slot);
-      const measures = measureText(fit.lettered, fit.emMm, finest);
-      measureFindings(fit.lettered, fit.emMm, measures, finest);
-      letterFindings(jobOfSlot(spec, fit.slot), cache, fit.emMm, finest);
-    }
-  }
-  return fits.length;
+function fitted(spec: RunSpec, withMeasures: boolean, cache = artCache(faces)): number {
+  const report = checkedReport(resolveSlots(spec), cache);
+  return (withMeasures ? measuredReport(report, cache) : report).fits.length;
 }
 
 /** Script names at the size that their place gives them, with nothing remembered from before. */
@@ -41,14 +35,14 @@ const PATCHY: Partial<MeasuredPlace> = {
     ],
   },
   clear: [
-    { name: 'upper button', shape: { kind: 'ellipse', widthMm: 12, heightMm: 12 }, leftMm: 40, topMm: 2 },
-    { name: 'lower button', shape: { kind: 'ellipse', widthMm: 9, heightMm: 9 }, leftMm: 130, topMm: 50 },
+    aZone('upper button', { kind: 'ellipse', widthMm: 12, heightMm: 12 }, 40, 2),
+    aZone('lower button', { kind: 'ellipse', widthMm: 9, heightMm: 9 }, 130, 50),
   ],
 };
 
 /** What a change costs once the texts are drawn: nothing but the change is counted. */
 function afterChange(change: (spec: RunSpec) => RunSpec): number {
-  const cache = textCache(faces);
+  const cache = artCache(faces);
   fitted(scripts, false, cache);
   const changed = change(scripts);
   return cpuMs(() => fitted(changed, false, cache));
@@ -111,7 +105,7 @@ export const FIT_BENCHES: readonly Bench[] = [
 ];
 
 function memoryOverRefits(): string {
-  const cache = textCache(faces);
+  const cache = artCache(faces);
   const some = aRun(names.slice(0, 200));
   const seen: string[] = [];
   for (let i = 0; i < 50; i++) {

@@ -1,6 +1,6 @@
 import { placeGeometry } from '@/core/place';
 import type { Shape } from '@/core/shop';
-import { aPlace, aRect, aVariant } from '@/core/test';
+import { aPlace, aRect, aVariant, aZone } from '@/core/test';
 import { type Bench, cpuMs } from './bench';
 
 /** What is computed anew with every millimetre that a place is pulled by: each kind of outline, a clear zone in it. */
@@ -19,7 +19,7 @@ export const PLACE_BENCHES: readonly Bench[] = [
       ms: cpuMs(() => {
         let area = 0;
         for (let i = 0; i < 20; i++) {
-          const clear = [{ name: 'seam', shape: aRect(12, 30), leftMm: 60 + i, topMm: 10 }];
+          const clear = [aZone('seam', aRect(12, 30), 60 + i, 10)];
           const wrap = { kind: 'filled', gussetMm: 0, depthMm: 110, seenDeg: 40 } as const;
           const { usable } = placeGeometry(aVariant(), aPlace({ outline: SHAPES[i % SHAPES.length]!, clear, wrap }));
           area += (usable?.widthMm ?? 0) * (usable?.heightMm ?? 0);

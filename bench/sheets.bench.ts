@@ -1,16 +1,16 @@
 import { writeSvg } from '@/core/cutfile';
-import { fitRun, textCache } from '@/core/fit';
+import { artCache } from '@/core/artwork';
+import { freezePass } from '@/core/freeze';
 import { outlineFromNumbers } from '@/core/geometry';
-import { piecesOfFits } from '@/core/pieces';
 import type { RunSpec } from '@/core/spec';
 import { changeLayout } from '@/core/edit';
-import { type WantedPiece, freezePass, planPasses } from '@/core/sheets';
-import { aRun, seededBytes, shippedFaces, withPlace } from '@/core/test';
+import { type WantedPiece, planPasses } from '@/core/sheets';
+import { aHead, aRun, piecesOfRun, seededBytes, shippedFaces, withPlace } from '@/core/test';
 import { um10ToMm } from '@/core/units';
 import { randomNames } from '../e2e/cut-file-checker/random-names';
 import { type Bench, cpuMs } from './bench';
 
-const cache = textCache(shippedFaces());
+const cache = artCache(shippedFaces());
 const ROLL_WIDTH_MM = 290;
 
 /** A roll as wide as usual and long enough for all. */
@@ -23,7 +23,7 @@ function onRoll(spec: RunSpec): RunSpec {
 
 function wantedOf(count: number, seed: number, placeMm = 180): { spec: RunSpec; wanted: WantedPiece[] } {
   const spec = withPlace(onRoll(aRun(randomNames(count, seed))), placeMm, (placeMm * 52) / 180);
-  return { spec, wanted: piecesOfFits(spec, fitRun(spec, cache).fits).map((piece) => ({ piece, attempt: 1 })) };
+  return { spec, wanted: piecesOfRun(spec, cache).map((piece) => ({ piece, attempt: 1 })) };
 }
 
 /** Used length over what the boxes, grown by the gap, would need if they could be poured. */
@@ -31,7 +31,8 @@ function overBound({ spec, wanted }: ReturnType<typeof wantedOf>): { ratio: numb
   const { spacingMm } = spec.layout;
   let usedMm = 0;
   const ms = cpuMs(() => {
-    for (const { placed } of planPasses(spec, wanted).passes) {
+    for (const { patches } of planPasses(spec, wanted).passes) {
+      const placed = patches.flatMap((patch) => patch.placed);
       const ends = placed.map(({ piece: { box }, y, turnDeg }) =>
         um10ToMm(y + (turnDeg === 90 ? box.maxX - box.minX : box.maxY - box.minY)),
       );
@@ -62,12 +63,8 @@ function packing(count: number): Bench {
 
 function svgOf200(): Bench {
   const { spec, wanted } = wantedOf(240, 104_729, 165);
-  const { pass, outlines } = freezePass(
-    spec,
-    planPasses(spec, wanted.slice(0, 200)).passes[0]!,
-    { passId: 'apassbench', no: 1, version: 'bench' },
-    seededBytes(5),
-  );
+  const [planned] = planPasses(spec, wanted.slice(0, 200)).passes;
+  const { pass, outlines } = freezePass(planned!, { ...aHead(spec), version: 'bench' }, seededBytes(5));
   const read = (sha: string) => outlineFromNumbers(JSON.parse(outlines[sha]!));
   let svg = '';
   return {

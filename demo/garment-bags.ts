@@ -3,7 +3,7 @@ import type { Deed } from '@/core/ledger';
 import { DEFAULT_BAND, type RunSpec, readPieceId } from '@/core/spec';
 import { changeLayout, changeRule } from '@/core/edit';
 import { makeId } from '@/core/ids';
-import type { Placed } from '@/core/sheets';
+import { type Placed, placedIn } from '@/core/freeze';
 import { type Context, type RunView, createRun, makeNextPass, recordAct, releaseRun, saveSpec } from '@/services';
 import { PLAYERS } from './marlstone-band';
 import { valueOf } from './value-of';
@@ -27,7 +27,7 @@ export async function seedGarmentBags(context: Context): Promise<RunView> {
   const releaseId = makeId<'release'>(context.randomBytes);
   valueOf(await releaseRun(context, run.id, { id: releaseId, by: { who: 'Wilma', station: STATION } }));
   const { pass } = valueOf(await makeNextPass(context, run.id, null));
-  const placed = pass.patches.flatMap((patch) => patch.placed);
+  const placed = [...placedIn(pass)].map(({ placed: one }) => one);
   const acts: Deed[][] = [
     placed.map(({ pieceId, attempt }) => ({ kind: 'cut', pieceId, attempt, passId: pass.id })),
     ...placed

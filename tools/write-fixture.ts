@@ -8,7 +8,7 @@ import { addEntry, changeField } from '@/core/roster';
 import { type RunSpec, readPieceId, wordingOf } from '@/core/spec';
 import { changeLayout, changePlaceUse, changeRule, changeWordingAt } from '@/core/edit';
 import { faceFilePath } from '@/core/shop';
-import type { MadePass } from '@/core/sheets';
+import { placedIn } from '@/core/freeze';
 import { seededBytes } from '@/core/test';
 import {
   type Context,
@@ -72,7 +72,7 @@ async function kitBags(to: Context): Promise<string> {
   const by = { who: 'Juno', station: 'fixturetab' };
   valueOf(await releaseRun(to, run.id, { id: 'released01', by }));
   const { pass } = valueOf(await makeNextPass(to, run.id, null));
-  const placed = placedIn(pass);
+  const placed = piecesOn(pass);
   if (!placed.some(({ turnDeg }) => turnDeg !== 0)) throw new Error('the fixture wants a turned piece');
   const [torn] = placed.slice(4);
   const acts: Deed[][] = [
@@ -124,7 +124,7 @@ async function quayPennants(to: Context): Promise<string> {
   for (let i = 0; i < 3; i++) valueOf(await makeNextPass(to, run.id, null));
   const passes = valueOf(await listMadePasses(to, run.id));
   for (const [i, pass] of passes.entries()) {
-    const [first, second] = placedIn(pass);
+    const [first, second] = piecesOn(pass);
     await record(to, run.id, `pennant-act-${i}`, [
       { kind: 'cut', pieceId: first!.pieceId, attempt: 1, passId: pass.id },
       bonded(second!.pieceId),
@@ -154,8 +154,8 @@ async function record(to: Context, runId: string, id: string, deeds: readonly De
   valueOf(await recordAct(to, runId, act));
 }
 
-function placedIn({ patches }: MadePass) {
-  return patches.flatMap(({ placed }) => placed);
+function piecesOn(pass: Parameters<typeof placedIn>[0]) {
+  return [...placedIn(pass)].map(({ placed }) => placed);
 }
 
 function itemOf(pieceId: string): string {

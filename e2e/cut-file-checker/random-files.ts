@@ -1,11 +1,11 @@
 import { writeSvg } from '@/core/cutfile';
-import { fitRun, textCache } from '@/core/fit';
+import { artCache } from '@/core/artwork';
+import { freezePass } from '@/core/freeze';
 import { outlineFromNumbers } from '@/core/geometry';
-import { piecesOfFits } from '@/core/pieces';
 import { BRASS_SCRIPT_SHA, STAND_BLOCK_SHA, faceFilePath } from '@/core/shop';
 import { changeMaterial } from '@/core/edit';
-import { freezePass, planPasses } from '@/core/sheets';
-import { aRun, seededBytes, shippedFaces, withPlace } from '@/core/test';
+import { planPasses } from '@/core/sheets';
+import { aHead, aRun, piecesOfRun, seededBytes, shippedFaces, withPlace } from '@/core/test';
 import { checkCutFile } from './check-cut-file';
 import { randomNames } from './random-names';
 
@@ -17,17 +17,16 @@ export const CHECKED_LETTERINGS = [
   { letteringId: 'stand-block', sha: STAND_BLOCK_SHA },
 ];
 
-let cache: ReturnType<typeof textCache> | null = null;
+let cache: ReturnType<typeof artCache> | null = null;
 
 /** Every pass of a run of these names, as files. */
 export function cutFilesOf(texts: readonly string[], letteringId: string, materialId: string): string[] {
-  cache ??= textCache(shippedFaces());
+  cache ??= artCache(shippedFaces());
   const placed = withPlace(aRun(texts), PLACE.placeWidthMm, PLACE.placeHeightMm, letteringId);
   const spec = changeMaterial(placed, null, materialId);
-  const wanted = piecesOfFits(spec, fitRun(spec, cache).fits).map((piece) => ({ piece, attempt: 1 }));
+  const wanted = piecesOfRun(spec, cache).map((piece) => ({ piece, attempt: 1 }));
   return planPasses(spec, wanted).passes.map((planned, i) => {
-    const head = { passId: 'abcdefghij', no: i + 1, version: '0' };
-    const { pass, outlines } = freezePass(spec, planned, head, seededBytes());
+    const { pass, outlines } = freezePass(planned, { ...aHead(spec), no: i + 1 }, seededBytes());
     return writeSvg(pass, (sha) => outlineFromNumbers(JSON.parse(outlines[sha]!)));
   });
 }

@@ -1,12 +1,11 @@
 import { EM_UNITS } from '@/core/faces';
 import { outlineRings } from '@/core/geometry';
 import { inkShape, largestFit } from '@/core/largest';
-import { letterText } from '@/core/lettering';
 import { presentOrThrow } from '@/core/outcome';
 import { freeSpace } from '@/core/place';
 import { seededRandom } from '@/core/random';
 import { SHIPPED_FACES } from '@/core/shop';
-import { aVariant, shippedFaces } from '@/core/test';
+import { aVariant, anArtwork } from '@/core/test';
 import { randomNames } from '../cut-file-checker/random-names';
 import { DenseSearch } from './dense-search';
 import { PLACE_KINDS, type PlaceKind, randomPlace } from './random-places';
@@ -29,22 +28,21 @@ const CLAIM = 0.985;
 /** Sizes found for random names in random places, against a search by brute force. */
 export function checkFits(count: number, seed: number, pixelsAcross: number): FitCheck[] {
   const random = seededRandom(seed);
-  const faceOf = shippedFaces();
   const names = randomNames(count, seed);
   return names.map((name, i) => {
     const kind = PLACE_KINDS[i % PLACE_KINDS.length]!;
     const place = randomPlace(kind, random);
     const face = SHIPPED_FACES[Math.floor(random() * SHIPPED_FACES.length)]!;
-    const lettered = letterText(faceOf(face.sha), name, { trackingEm: 0, features: [] });
+    const artwork = anArtwork(face.sha, [name]);
     const space = presentOrThrow(freeSpace(aVariant(2000, 2000), place), `room in ${JSON.stringify(place)}`);
-    const ink = presentOrThrow(inkShape(lettered), name);
+    const ink = presentOrThrow(inkShape(artwork), name);
     const before = performance.now();
     const found = largestFit(ink, space);
     const ms = performance.now() - before;
     const search = (pixels: number) => {
       const dense = new DenseSearch(space.outline, space.clear, Math.min(space.widthMm, space.heightMm) / pixels);
       const [low, high] = [(found.emMm * 0.9) / EM_UNITS, (found.emMm * 1.25) / EM_UNITS];
-      return dense.largest(lettered.outline, low, high) * EM_UNITS;
+      return dense.largest(artwork.outline, low, high) * EM_UNITS;
     };
     // Where it claims to find much more, finer pixels are asked again: a seam may fit a gap by half a pixel.
     const coarse = search(pixelsAcross);
@@ -56,7 +54,7 @@ export function checkFits(count: number, seed: number, pixelsAcross: number): Fi
       told: `${name} in ${face.name}, ${JSON.stringify(place.outline)} ${JSON.stringify(place.clear)}`,
       share: found.emMm / best,
       blur: (2 * pixelMm) / sizeMm,
-      overMm: overEdges(found, [...outlineRings(lettered.outline)], lettered.inkBox!, space.outline, space.clear),
+      overMm: overEdges(found, [...outlineRings(artwork.outline)], artwork.inkBox!, space.outline, space.clear),
       ms,
     };
   });

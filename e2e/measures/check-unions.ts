@@ -1,9 +1,9 @@
 import clipping, { type MultiPolygon, type Ring } from 'polygon-clipping';
 import { EM_UNITS } from '@/core/faces';
 import { isPointInRing, outlineRings, ringArea } from '@/core/geometry';
-import { letterText, placedLetters } from '@/core/lettering';
+import { placedLetters } from '@/core/artwork';
 import { SHIPPED_FACES } from '@/core/shop';
-import { shippedFaces } from '@/core/test';
+import { aRunOfLetters, anArtwork, shippedFaces } from '@/core/test';
 import { randomNames } from '../cut-file-checker/random-names';
 
 export interface UnionCheck {
@@ -12,26 +12,25 @@ export interface UnionCheck {
   readonly share: number;
 }
 
-const PLAIN = { trackingEm: 0, features: [] };
-
 /** Areas of joined names against another library's union of the same letters. */
 export function checkUnions(count: number, seed: number): UnionCheck[] {
   const faceOf = shippedFaces();
   return randomNames(count, seed).map((name, i) => {
     const { sha, name: faceName } = SHIPPED_FACES[i % SHIPPED_FACES.length]!;
-    const face = faceOf(sha);
     let ours = 0;
-    for (const ring of outlineRings(letterText(face, name, PLAIN).outline)) ours += ringArea(ring);
-    const letters = placedLetters(face, name, PLAIN).flatMap(({ rings }): MultiPolygon[] => {
-      const outers = rings.filter((ring) => ringArea(ring) > 0).sort((a, b) => ringArea(a) - ringArea(b));
-      const holes = rings.filter((ring) => ringArea(ring) < 0);
-      // A hole belongs to the smallest ring round it: a tail that crosses the hole of a Q stays.
-      const homes = holes.map((hole) => outers.find((outer) => isPointInRing(hole[0]!, hole[1]!, outer)));
-      return outers.map((outer) => {
-        const own = holes.filter((_, k) => homes[k] === outer).map((hole) => [pairs(hole)]);
-        return own.length > 0 ? clipping.difference([pairs(outer)], ...own) : [[pairs(outer)]];
-      });
-    });
+    for (const ring of outlineRings(anArtwork(sha, [name]).outline)) ours += ringArea(ring);
+    const letters = placedLetters({ no: 0, runs: [aRunOfLetters(name, sha)] }, faceOf).flatMap(
+      ({ rings }): MultiPolygon[] => {
+        const outers = rings.filter((ring) => ringArea(ring) > 0).sort((a, b) => ringArea(a) - ringArea(b));
+        const holes = rings.filter((ring) => ringArea(ring) < 0);
+        // A hole belongs to the smallest ring round it: a tail that crosses the hole of a Q stays.
+        const homes = holes.map((hole) => outers.find((outer) => isPointInRing(hole[0]!, hole[1]!, outer)));
+        return outers.map((outer) => {
+          const own = holes.filter((_, k) => homes[k] === outer).map((hole) => [pairs(hole)]);
+          return own.length > 0 ? clipping.difference([pairs(outer)], ...own) : [[pairs(outer)]];
+        });
+      },
+    );
     const [first, ...rest] = letters;
     const theirs = first ? areaOf(clipping.union(first, ...rest)) : 0;
     return { told: `${name} in ${faceName}`, share: ours / EM_UNITS ** 2 / theirs };

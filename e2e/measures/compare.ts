@@ -1,9 +1,8 @@
 import { EM_UNITS } from '@/core/faces';
-import { measureText } from '@/core/fit';
-import { letterText } from '@/core/lettering';
+import { measureLayer } from '@/core/checks';
 import { presentOrThrow } from '@/core/outcome';
 import { SHIPPED_FACES, kindFacts } from '@/core/shop';
-import { shippedFaces } from '@/core/test';
+import { anArtwork, shippedFaces } from '@/core/test';
 import { randomNames } from '../cut-file-checker/random-names';
 import { inverted, openingOf, rasterOf } from './raster-opening';
 
@@ -37,8 +36,8 @@ function compare(names: readonly string[]): Comparison {
     const { sha, name: faceName } = presentOrThrow(SHIPPED_FACES[i % SHIPPED_FACES.length], 'face');
     const face = faceOf(sha);
     const emMm = (8 + (i % 7) * 1.5) / face.capHeightEm;
-    const lettered = letterText(face, name, { trackingEm: 0, features: [] });
-    const measures = measureText(lettered, emMm, finest);
+    const artwork = anArtwork(sha, [name]);
+    const measures = measureLayer(artwork, 0, emMm, finest);
     for (const [kind, limitMm] of [
       ['stroke', finest.strokeMm],
       ['gap', finest.gapMm],
@@ -47,7 +46,7 @@ function compare(names: readonly string[]): Comparison {
       seen[widthMm === null ? 'none' : kind]++;
       const ask = (pixelsToWidth: number): string | null => {
         const pixelMm = (widthMm ?? limitMm) / pixelsToWidth;
-        const raster = rasterOf(lettered.outline, emMm / EM_UNITS, pixelMm, 2);
+        const raster = rasterOf(artwork.outline, emMm / EM_UNITS, pixelMm, 2);
         const isBroken = openingOf(kind === 'stroke' ? raster : inverted(raster), kind === 'gap');
         if (widthMm === null) return isBroken(limitMm, least(limitMm) * (1 + TOLERANCE)) ? 'broken by pixels' : null;
         const below = widthMm * (1 - TOLERANCE);

@@ -1,6 +1,6 @@
 import type { Random } from '@/core/random';
 import type { ClearZone, MeasuredPlace, Shape } from '@/core/shop';
-import { aPlace } from '@/core/test';
+import { aPlace, aRect, aZone } from '@/core/test';
 
 export const PLACE_KINDS = [
   'rect',
@@ -20,12 +20,13 @@ export function randomPlace(kind: PlaceKind, random: Random): MeasuredPlace {
   const between = (from: number, to: number) => from + (to - from) * random();
   const widthMm = between(70, 220);
   const heightMm = between(35, 120);
-  const round = (leftShare: number, topShare: number, acrossMm: number): ClearZone => ({
-    name: 'button',
-    shape: { kind: 'ellipse', widthMm: acrossMm, heightMm: acrossMm },
-    leftMm: (widthMm - acrossMm) * leftShare,
-    topMm: (heightMm - acrossMm) * topShare,
-  });
+  const round = (leftShare: number, topShare: number, acrossMm: number): ClearZone =>
+    aZone(
+      'button',
+      { kind: 'ellipse', widthMm: acrossMm, heightMm: acrossMm },
+      (widthMm - acrossMm) * leftShare,
+      (heightMm - acrossMm) * topShare,
+    );
   switch (kind) {
     case 'rect':
       return aPlace({ outline: { kind: 'rect', widthMm, heightMm } });
@@ -85,14 +86,7 @@ export function randomPlace(kind: PlaceKind, random: Random): MeasuredPlace {
       const seamMm = between(3, 8);
       return aPlace({
         outline: { kind: 'rect', widthMm, heightMm },
-        clear: [
-          {
-            name: 'seam',
-            shape: { kind: 'rect', widthMm: seamMm, heightMm: heightMm * between(0.4, 0.8) },
-            leftMm: widthMm * between(0.2, 0.8),
-            topMm: 0,
-          },
-        ],
+        clear: [aZone('seam', aRect(seamMm, heightMm * between(0.4, 0.8)), widthMm * between(0.2, 0.8), 0)],
       });
     }
   }

@@ -1,4 +1,4 @@
-import { slotKeyOf } from '@/core/spec';
+import { textKeyOf } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
 /** What is cut at one place for one entry, on all of its items. */
@@ -12,7 +12,7 @@ export interface CutText {
 export function cutTexts(fits: readonly ScreenFit[]): ReadonlyMap<string, CutText> {
   const byKey = new Map<string, ScreenFit[]>();
   for (const fit of fits) {
-    const key = slotKeyOf(fit);
+    const key = textKeyOf(fit);
     const group = byKey.get(key);
     if (group) group.push(fit);
     else byKey.set(key, [fit]);

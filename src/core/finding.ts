@@ -1,8 +1,19 @@
+/** Which part of a text a finding speaks of; what is not named is all of it. */
+export interface FindingAt {
+  readonly layerId?: string;
+  /** Line of the wording from 0, and run of that line from 0. */
+  readonly line?: number;
+  readonly run?: number;
+}
+
 /**
  * Anything the program wants the maker to know about one fit. A *stop* keeps the piece out of a pass, a *check* wants
- * a look, a *note* asks nothing. Findings hold facts; the sentences live with the screen that shows them.
+ * a look, a *note* asks nothing. Findings hold facts; the sentences live with the screen that shows them. Whose it is, says the
+ * fit that it belongs to.
  */
-export type Finding =
+export type Finding = FindingFacts & { readonly at?: FindingAt };
+
+type FindingFacts =
   | { readonly kind: 'nothingToDraw'; readonly severity: 'stop' }
   | { readonly kind: 'textTooLong'; readonly severity: 'stop'; readonly most: number }
   /** Control characters and halves of characters, by number: nothing can be cut for them. */
@@ -90,7 +101,31 @@ export type Finding =
       readonly mm: number;
       readonly askedMm: number;
     }
-  | { readonly kind: 'extenderCosts'; readonly severity: 'note'; readonly costMm: number };
+  | { readonly kind: 'extenderCosts'; readonly severity: 'note'; readonly costMm: number }
+  /** Off the middle of its place it could be larger by so much, and would lie so far from it. */
+  | {
+      readonly kind: 'largerOffMiddle';
+      readonly severity: 'note';
+      readonly largerPct: number;
+      readonly offMm: number;
+    }
+  /** It lies off the middle: there it would be smaller by more than is given up for the middle; or somebody chose so. */
+  | {
+      readonly kind: 'offMiddle';
+      readonly severity: 'check' | 'note';
+      readonly acrossMm: number;
+      readonly downMm: number;
+      /** How much smaller it would be in the middle. */
+      readonly smallerPct: number;
+    }
+  /** With this clear zone in the loop of a letter it could be larger. */
+  | {
+      readonly kind: 'loopClosed';
+      readonly severity: 'note';
+      readonly zone: string;
+      readonly costMm: number;
+      readonly largerPct: number;
+    };
 
 export type Severity = Finding['severity'];
 
@@ -117,9 +152,17 @@ export function mayLetStand({ kind, severity }: Finding): boolean {
   return severity === 'check' || (severity === 'stop' && KEEPABLE.has(kind));
 }
 
-/** What a finding says, in one word by which it is known again. Lengths count to 0.1 mm, so that a hair of change is none. */
-export function saidBy(finding: Finding): string {
-  return JSON.stringify(finding, (_, value: unknown) =>
+/**
+ * What a finding says, in one word by which it is known again. Lengths count to 0.1 mm, so that a hair of change is none; of which
+ * part it speaks is known from where it is kept.
+ */
+export function saidBy({ at: _, ...facts }: Finding): string {
+  return JSON.stringify(facts, (_key, value: unknown) =>
     typeof value === 'number' ? Number(value.toFixed(1)) : value,
   ).slice(0, 400);
+}
+
+/** Told apart from the other findings of its fit: several layers, or lines, may say the same. */
+export function findingKey({ kind, at }: Finding): string {
+  return [kind, at?.layerId, at?.line, at?.run].filter((part) => part !== undefined).join('-');
 }

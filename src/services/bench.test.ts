@@ -55,13 +55,14 @@ test('a mark freezes the pass that its piece lies in, and no other', async () =>
   run = valueOf(await createRun(context, { title: 'Many', dueOn: null, list: names.join('\n') }));
   const { passes } = valueOf(await planOfRun(context, run.id, false));
   expect(passes.length).toBeGreaterThan(2);
-  const last = passes.at(-1)!.pieces[0]!.pieceId;
-  const first = passes[0]!.pieces[0]!.pieceId;
+  const firstOn = (pass: (typeof passes)[number]) => pass.patches[0]!.pieces[0]!.pieceId;
+  const last = firstOn(passes.at(-1)!);
+  const first = firstOn(passes[0]!);
   expect(valueOf(await recordAct(context, run.id, act([cut(last)]))).madePasses).toEqual([1]);
   const [made] = valueOf(await listMadePasses(context, run.id));
   const inPass = made!.patches[0]!.placed.map(({ pieceId }) => pieceId);
   expect([inPass.includes(last), inPass.includes(first)]).toEqual([true, false]);
-  const both = [first, passes[1]!.pieces[0]!.pieceId].map((id) => cut(id));
+  const both = [first, firstOn(passes[1]!)].map((id) => cut(id));
   expect(valueOf(await recordAct(context, run.id, act(both))).bench.tally.cut).toBe(3);
 });
 
@@ -114,9 +115,12 @@ test('a spoiled piece joins the next pass as its second cutting, and its first s
     current: 2,
   });
   const { passes } = valueOf(await planOfRun(context, run.id, false));
-  expect(passes.map(({ no, pieces }) => [no, pieces.map((piece) => [piece.pieceId, piece.attempt])])).toEqual([
-    [2, [[pieceId, 2]]],
-  ]);
+  expect(
+    passes.map(({ no, patches }) => [
+      no,
+      patches.flatMap(({ pieces }) => pieces.map((piece) => [piece.pieceId, piece.attempt])),
+    ]),
+  ).toEqual([[2, [[pieceId, 2]]]]);
   const undone = valueOf(await recordAct(context, run.id, act([{ kind: 'undone', actId: after.bench.undo! }])));
   expect(undone.bench.tally).toMatchObject({ cut: 1, recuts: 0 });
   expect(valueOf(await planOfRun(context, run.id, false)).passes).toEqual([]);
@@ -139,7 +143,7 @@ test('a made pass keeps its bytes whatever is changed afterwards, and the bench 
   expect(valueOf(await cutFile(context, run.id, pass.no))).toBe(before);
   // What was cut from film stays film at the bench, though the run would now take card.
   expect(await pieceNo(0)).toMatchObject({
-    madeText: ['Ottoline'],
+    frozenText: ['Ottoline'],
     process: 'film',
     materialName: 'gold heat-transfer film',
   });

@@ -1,10 +1,13 @@
+import { placedIn } from '@/core/freeze';
 import { type Act, type ItemStage, type Tally, foldActs, itemIdsTouched, lastDeedOf, tallyOf } from '@/core/ledger';
-import { type Outcome, ok } from '@/core/outcome';
+import { type Outcome, ok, presentOrThrow } from '@/core/outcome';
+import type { PieceName } from '@/core/pieces';
 import { type Material, type PieceStage, type Process, type Variant, processOf } from '@/core/shop';
-import { type RunSpec, findBlank, findMaterial, readPieceId } from '@/core/spec';
-import { type MadePass, type Placed, attemptKey } from '@/core/sheets';
-import { listActs, listPasses } from '@/store';
+import { type RunSpec, readPieceId } from '@/core/spec';
+import { listActs, listPasses, listReleases } from '@/store';
 import type { Context } from './context';
+import type { RunMarks } from './run-events';
+import { type FrozenOf, type FrozenPiece, frozenOf } from './frozen';
 import { type NamedItemWork, itemWorks } from './item-works';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
@@ -25,10 +28,10 @@ export interface BenchPiece {
   /** The made pass that this cutting lies in; null while it is only planned. */
   readonly passNo: number | null;
   readonly passId: string | null;
-  /** Hash of the frozen outline; null while it is only planned. */
-  readonly outline: string | null;
+  /** As it was made, or released to be cut; null while it follows the run. */
+  readonly frozen: FrozenPiece | null;
   /** What was frozen, when it differs from what the run says now; otherwise null. */
-  readonly madeText: readonly string[] | null;
+  readonly frozenText: readonly string[] | null;
 }
 
 export interface BenchItem {
@@ -72,12 +75,8 @@ export async function benchOfRun(
 ): Promise<Outcome<BenchView, ServiceProblem>> {
   const read = await readBench(context, runId, station);
   if (!read.ok) return read;
-  const { spec, works, placed, counter, numPasses, acts, ...state } = read.value;
-  return ok({
-    ...state,
-    state: stateName(counter, numPasses, acts.at(-1)?.seq ?? 0),
-    items: works.map((work) => benchItem(spec, work, placed)),
-  });
+  const { spec, works, frozen, marks, acts: _, passes: __, ...state } = read.value;
+  return ok({ ...state, state: stateName(marks), items: works.map((work) => benchItem(spec, work, frozen)) });
 }
 
 /** What the bench has to draw anew after an act, and after the passes that were made for it. */
@@ -89,106 +88,94 @@ export async function benchAfterAct(
 ): Promise<Outcome<BenchChange, ServiceProblem>> {
   const read = await readBench(context, runId, act.by.station);
   if (!read.ok) return read;
-  const { spec, works, placed, counter, numPasses, acts, ...state } = read.value;
+  const { spec, works, frozen, marks, acts, passes, ...state } = read.value;
   const actsById = new Map(acts.map((known) => [known.id, known]));
   const touched = new Set(itemIdsTouched(act, (id) => actsById.get(id)));
-  for (const { passNo, itemId } of placed.values()) if (madePasses.includes(passNo)) touched.add(itemId);
+  for (const pass of passes.filter(({ no }) => madePasses.includes(no))) {
+    for (const { placed } of placedIn(pass)) touched.add(readPieceId(placed.pieceId)?.itemId ?? '');
+  }
   return ok({
     ...state,
-    since: stateName(counter, numPasses - madePasses.length, act.seq - 1),
-    state: stateName(counter, numPasses, act.seq),
-    changed: works.filter(({ itemId }) => touched.has(itemId)).map((work) => benchItem(spec, work, placed)),
+    since: stateName({ ...marks, passes: marks.passes - madePasses.length, acts: act.seq - 1 }),
+    state: stateName({ ...marks, acts: act.seq }),
+    changed: works.filter(({ itemId }) => touched.has(itemId)).map((work) => benchItem(spec, work, frozen)),
   });
 }
 
-function stateName(counter: number, numPasses: number, seq: number): string {
-  return `${counter}.${numPasses}.${seq}`;
+/** The state in one word: whoever knows it knows whether the bench has changed since. */
+function stateName({ spec, passes, releases, acts }: RunMarks): string {
+  return `${spec}.${passes}.${releases}.${acts}`;
 }
 
 async function readBench(context: Context, runId: string, station: string) {
   const run = await getRun(context, runId);
   if (!run.ok) return run;
   const { db } = context.store;
+  const { spec, counter } = run.value;
   const passes = await listPasses(db, runId);
+  const releases = await listReleases(db, runId);
   const acts = await listActs(db, runId);
-  const works = itemWorks(run.value.spec, foldActs(acts));
+  const works = itemWorks(spec, foldActs(acts));
   const { undo, redo } = lastDeedOf(acts, station);
+  const marks: RunMarks = {
+    spec: counter,
+    passes: passes.length,
+    releases: releases.length,
+    acts: acts.at(-1)?.seq ?? 0,
+  };
   return ok({
-    spec: run.value.spec,
-    counter: run.value.counter,
-    numPasses: passes.length,
+    spec,
+    passes,
     acts,
     works,
-    placed: placedByAttempt(passes),
+    marks,
+    frozen: frozenOf(passes, releases.at(-1) ?? null),
     tally: tallyOf(works),
     undo: undo?.id ?? null,
     redo: redo?.id ?? null,
   });
 }
 
-type PlacedInPass = Placed & {
-  readonly passNo: number;
-  readonly passId: string;
-  readonly itemId: string;
-  readonly materialId: string;
-};
-
-const knownPlaced = new WeakMap<readonly MadePass[], ReadonlyMap<string, PlacedInPass>>();
-
-function placedByAttempt(passes: readonly MadePass[]): ReadonlyMap<string, PlacedInPass> {
-  const known = knownPlaced.get(passes) ?? readPlaced(passes);
-  knownPlaced.set(passes, known);
-  return known;
-}
-
-function readPlaced(passes: readonly MadePass[]): ReadonlyMap<string, PlacedInPass> {
-  return new Map(
-    passes.flatMap(({ id: passId, no: passNo, patches }) =>
-      patches.flatMap(({ materialId, placed }) =>
-        placed.map((piece): [string, PlacedInPass] => [
-          attemptKey(piece.pieceId, piece.attempt),
-          { ...piece, passNo, passId, materialId, itemId: readPieceId(piece.pieceId)?.itemId ?? '' },
-        ]),
-      ),
-    ),
-  );
-}
-
-function benchItem(spec: RunSpec, work: NamedItemWork, made: ReadonlyMap<string, PlacedInPass>): BenchItem {
-  const slot = work.names[0]!.slot;
-  const blank = findBlank(spec, slot.blankId);
+function benchItem(spec: RunSpec, { itemId, stage, pieces, names }: NamedItemWork, frozen: FrozenOf): BenchItem {
+  const { slot } = presentOrThrow(names.at(0), `a piece of ${itemId}`);
   return {
-    itemId: work.itemId,
+    itemId,
     entryId: slot.entry.id,
     text: slot.text,
     fields: slot.entry.fields,
-    blankName: blank.name,
+    blankName: slot.blank.name,
     variantId: slot.variant?.id ?? null,
-    variantWords: blank.variants.length > 1 ? variantWords(slot.variant) : '',
-    stage: work.stage,
-    pieces: work.names.map(({ id, slot: at, layerId, materialId }, i): BenchPiece => {
-      const { attempt, stage, spoiledFor } = work.pieces[i]!;
-      const inPass = made.get(attemptKey(id, attempt));
-      const material = materialOfPiece(spec, materialId, inPass);
-      const isSame = inPass !== undefined && inPass.text.join('\n') === at.text.join('\n');
-      return {
-        pieceId: id,
-        attempt,
-        stage,
-        spoiledFor,
-        placeId: at.place.placeId,
-        placeName: blank.places.find((place) => place.id === at.place.placeId)?.name ?? '',
-        text: at.text,
-        layerId,
-        materialName: material.name,
-        materialHex: material.colour.hex,
-        process: processOf(material),
-        passNo: inPass?.passNo ?? null,
-        passId: inPass?.passId ?? null,
-        outline: inPass?.outline ?? null,
-        madeText: inPass && !isSame ? inPass.text : null,
-      };
-    }),
+    variantWords: slot.blank.variants.length > 1 ? variantWords(slot.variant) : '',
+    stage,
+    pieces: names.map((name, i) => benchPiece(spec, name, pieces[i]!, frozen)),
+  };
+}
+
+function benchPiece(
+  spec: RunSpec,
+  { id, slot, layer }: PieceName,
+  { attempt, stage, spoiledFor }: NamedItemWork['pieces'][number],
+  frozen: FrozenOf,
+): BenchPiece {
+  const kept = frozen(id, attempt);
+  const material = materialOfPiece(spec, layer, kept);
+  const isSame = kept === null || kept.text.join('\n') === slot.text.join('\n');
+  return {
+    pieceId: id,
+    attempt,
+    stage,
+    spoiledFor,
+    placeId: slot.ref.placeId,
+    placeName: slot.role.name,
+    text: slot.text,
+    layerId: layer.id,
+    materialName: material.name,
+    materialHex: material.colour.hex,
+    process: processOf(material),
+    passNo: kept?.by === 'pass' ? kept.no : null,
+    passId: kept?.passId ?? null,
+    frozen: kept,
+    frozenText: isSame ? null : kept.text,
   };
 }
 
@@ -198,8 +185,8 @@ function variantWords(variant: Variant | null): string {
     : 'no such size or colour';
 }
 
-/** A made piece stays what it was cut from, whatever the run would take now; the run's own when it dropped that. */
-function materialOfPiece(spec: RunSpec, materialId: string, inPass: PlacedInPass | undefined): Material {
-  const made = spec.shop.materials.find(({ id }) => id === inPass?.materialId)?.value;
-  return made ?? findMaterial(spec, materialId);
+/** A frozen piece stays what it was cut from, whatever the run would take now; the run's own when it dropped that. */
+function materialOfPiece(spec: RunSpec, layer: PieceName['layer'], frozen: FrozenPiece | null): Material {
+  const kept = spec.shop.materials.find(({ id }) => id === frozen?.materialId)?.value;
+  return kept ?? layer.material;
 }

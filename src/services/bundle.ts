@@ -5,8 +5,15 @@ import { outlineFromNumbers, outlineSha, writeOutline } from '@/core/geometry';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
 import { type RunSpec, runSpecSchema, upgradeSpec } from '@/core/spec';
 import { makeId } from '@/core/ids';
-import { type Release, releaseSchema } from '@/core/release';
-import { type MadePass, madePassSchema } from '@/core/sheets';
+import {
+  type MadePass,
+  type Release,
+  madePassSchema,
+  placedIn,
+  releaseSchema,
+  upgradePass,
+  upgradeRelease,
+} from '@/core/freeze';
 import {
   type StoredRun,
   findAttachment,
@@ -88,14 +95,14 @@ async function attachmentsOf({ store }: Context, spec: RunSpec): Promise<Pick<Bu
 }
 
 function outlinesNamed(passes: readonly MadePass[], releases: readonly Release[]): string[] {
-  const cut = passes.flatMap(({ patches }) => patches.flatMap(({ placed }) => placed.map(({ outline }) => outline)));
+  const cut = passes.flatMap((pass) => [...placedIn(pass)].map(({ placed }) => placed.outline));
   const released = releases.flatMap(({ pieces }) => pieces.map(({ outline }) => outline));
   return [...new Set([...cut, ...released])].sort();
 }
 
 /** Takes a bundle in as a new run, whole or not at all. Pieces, passes and acts keep their ids. */
 export async function importBundle(context: Context, candidate: unknown): Promise<Outcome<StoredRun, ServiceProblem>> {
-  const parsed = bundleSchema.safeParse(withPresentSpec(candidate));
+  const parsed = bundleSchema.safeParse(upgradeBundle(candidate));
   if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
   const spec = checkedSpec(parsed.data.spec);
   if (!spec.ok) return spec;
@@ -129,10 +136,16 @@ export async function importBundle(context: Context, candidate: unknown): Promis
   });
 }
 
-/** Bundles of earlier versions carry an earlier spec. */
-function withPresentSpec(candidate: unknown): unknown {
-  const hasSpec = typeof candidate === 'object' && candidate !== null && 'spec' in candidate;
-  return hasSpec ? { ...candidate, spec: upgradeSpec(candidate.spec) } : candidate;
+/** Bundles of earlier versions carry an earlier spec, and passes and releases that kept less. */
+export function upgradeBundle(candidate: unknown): unknown {
+  if (typeof candidate !== 'object' || candidate === null || !('spec' in candidate)) return candidate;
+  const { spec, passes, releases }: { spec: unknown; passes?: unknown; releases?: unknown } = candidate;
+  return {
+    ...candidate,
+    spec: upgradeSpec(spec),
+    ...(Array.isArray(passes) ? { passes: passes.map(upgradePass) } : {}),
+    ...(Array.isArray(releases) ? { releases: releases.map(upgradeRelease) } : {}),
+  };
 }
 
 function issue(field: string, message: string): InputIssue {

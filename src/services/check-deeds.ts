@@ -1,8 +1,19 @@
-import { type Act, type Deed, type LedgerState, currentAttempt, foldActs } from '@/core/ledger';
-import { pieceNames } from '@/core/pieces';
-import { type RunSpec, findMaterial, layerKeyOf, readPieceId } from '@/core/spec';
+import { type MadePass, attemptKey, madeAttempts, placedIn } from '@/core/freeze';
+import {
+  type Act,
+  type Deed,
+  type Effect,
+  type LedgerState,
+  currentAttempt,
+  effectsOf,
+  foldActs,
+  layerKeyOfBond,
+} from '@/core/ledger';
+import { assertNever } from '@/core/outcome';
+import { type PieceName, pieceNames } from '@/core/pieces';
+import { resolveSlots } from '@/core/resolve';
 import { isCut, processOf } from '@/core/shop';
-import { type MadePass, attemptKey, madeAttempts } from '@/core/sheets';
+import { type RunSpec, readPieceId } from '@/core/spec';
 import type { ServiceProblem } from './problem';
 
 export type CheckedDeeds =
@@ -15,6 +26,8 @@ interface Known {
   /** Pieces that no pass cuts: their work begins with bonding. */
   readonly readyMade: ReadonlySet<string>;
   readonly pieceIds: ReadonlySet<string>;
+  readonly byItem: ReadonlyMap<string, readonly string[]>;
+  readonly byLayer: ReadonlyMap<string, readonly string[]>;
   readonly passIds: ReadonlySet<string>;
   readonly actIds: ReadonlySet<string>;
   readonly state: LedgerState;
@@ -28,44 +41,67 @@ export function checkDeeds(
   acts: readonly Act[],
 ): CheckedDeeds {
   const made = madeAttempts(passes);
-  const names = pieceNames(spec);
-  const isReadyMade = (materialId: string) => !isCut(processOf(findMaterial(spec, materialId)));
-  const known: Known = {
-    readyMade: new Set(names.filter(({ materialId }) => isReadyMade(materialId)).map(({ id }) => id)),
-    pieceIds: new Set([
-      ...names.map(({ id }) => id),
-      ...passes.flatMap(({ patches }) => patches.flatMap(({ placed }) => placed.map(({ pieceId }) => pieceId))),
-    ]),
-    passIds: new Set(passes.map(({ id }) => id)),
-    actIds: new Set(acts.map(({ id }) => id)),
-    state: foldActs(acts),
-  };
+  const known = knownOf(pieceNames(resolveSlots(spec)), passes, acts);
+  const marked: string[] = [];
   for (const deed of deeds) {
-    const problem = problemOf(deed, known);
+    const effects = effectsOf(deed);
+    const problem =
+      effects.map((effect) => problemOf(effect, known)).find((one) => one !== null) ?? passProblem(deed, known);
     if (problem) return { kind: 'refused', problem };
+    for (const effect of effects) marked.push(...piecesMarked(effect, known));
   }
-  const notMade = deeds
-    .flatMap((deed) => piecesMarked(deed, known))
+  const notMade = marked
     .filter((pieceId) => !known.readyMade.has(pieceId))
     .filter((pieceId) => !made.has(attemptKey(pieceId, currentAttempt(known.state, pieceId))));
   return notMade.length === 0 ? { kind: 'fine' } : { kind: 'needsPass', notMade: [...new Set(notMade)] };
 }
 
-function problemOf(deed: Deed, known: Known): ServiceProblem | null {
-  switch (deed.kind) {
-    case 'cut':
-    case 'weeded':
-      return pieceProblem(deed.pieceId, deed.attempt, known, false) ?? passProblem(deed.passId, known);
-    case 'spoiled':
-      for (const { pieceId, attempt } of deed.pieces) {
-        const problem = pieceProblem(pieceId, attempt, known, true);
-        if (problem) return problem;
-      }
-      return null;
-    case 'undone':
-      return known.actIds.has(deed.actId) ? null : { kind: 'unknownTarget', what: 'act', id: deed.actId };
+function knownOf(names: readonly PieceName[], passes: readonly MadePass[], acts: readonly Act[]): Known {
+  const isReadyMade = ({ layer }: PieceName) => !isCut(processOf(layer.material));
+  const pieceIds = new Set(names.map(({ id }) => id));
+  for (const pass of passes) for (const { placed } of placedIn(pass)) pieceIds.add(placed.pieceId);
+  const byItem = new Map<string, string[]>();
+  const byLayer = new Map<string, string[]>();
+  for (const id of pieceIds) {
+    const parts = readPieceId(id);
+    if (!parts) continue;
+    listAt(byItem, parts.itemId).push(id);
+    listAt(byLayer, parts.layerKey).push(id);
+  }
+  return {
+    readyMade: new Set(names.filter(isReadyMade).map(({ id }) => id)),
+    pieceIds,
+    byItem,
+    byLayer,
+    passIds: new Set(passes.map(({ id }) => id)),
+    actIds: new Set(acts.map(({ id }) => id)),
+    state: foldActs(acts),
+  };
+}
+
+function listAt(lists: Map<string, string[]>, key: string): string[] {
+  const found = lists.get(key) ?? [];
+  lists.set(key, found);
+  return found;
+}
+
+function problemOf(effect: Effect, known: Known): ServiceProblem | null {
+  switch (effect.kind) {
+    case 'reach':
+      return pieceProblem(effect.pieceId, effect.attempt, known, false);
+    case 'spoil':
+      return pieceProblem(effect.pieceId, effect.attempt, known, true);
+    case 'bond': {
+      const [first] = known.byLayer.get(layerKeyOfBond(effect)) ?? [];
+      if (first === undefined) return { kind: 'unknownTarget', what: 'item', id: effect.itemId };
+      return effect.attempt === null ? null : pieceProblem(first, effect.attempt, known, false);
+    }
+    case 'mark':
+      return known.byItem.has(effect.itemId) ? null : { kind: 'unknownTarget', what: 'item', id: effect.itemId };
+    case 'undo':
+      return known.actIds.has(effect.actId) ? null : { kind: 'unknownTarget', what: 'act', id: effect.actId };
     default:
-      return piecesMarked(deed, known).length > 0 ? null : { kind: 'unknownTarget', what: 'item', id: deed.itemId };
+      return assertNever(effect);
   }
 }
 
@@ -77,29 +113,26 @@ function pieceProblem(pieceId: string, attempt: number, known: Known, mayBePast:
   return { kind: 'notTheCurrentCutting', pieceId, attempt, current };
 }
 
-function passProblem(passId: string | null, known: Known): ServiceProblem | null {
+function passProblem(deed: Deed, known: Known): ServiceProblem | null {
+  const passId = 'passId' in deed ? deed.passId : null;
   return passId === null || known.passIds.has(passId) ? null : { kind: 'unknownTarget', what: 'pass', id: passId };
 }
 
-/** The pieces that a deed says were in hand: they have been cut, whatever it marks. */
-function piecesMarked(deed: Deed, { pieceIds, state }: Known): string[] {
-  switch (deed.kind) {
-    case 'cut':
-    case 'weeded':
-      return [deed.pieceId];
-    case 'spoiled':
+/** The pieces that an effect says were in hand: they have been cut, whatever it marks. */
+function piecesMarked(effect: Effect, { byItem, byLayer, state }: Known): readonly string[] {
+  switch (effect.kind) {
+    case 'reach':
+      return [effect.pieceId];
+    case 'spoil':
       // A cutting that was spoiled before is past; asking for the pass of its successor would make it too early.
-      return deed.pieces
-        .filter(({ pieceId, attempt }) => attempt === currentAttempt(state, pieceId))
-        .map(({ pieceId }) => pieceId);
-    case 'bonded': {
-      const keys = deed.layerIds.map((layerId) => `${layerKeyOf(deed.itemId, deed.placeId, layerId)}-`);
-      return [...pieceIds].filter((id) => keys.some((key) => id.startsWith(key)));
-    }
-    case 'checked':
-    case 'packed':
-      return [...pieceIds].filter((id) => readPieceId(id)?.itemId === deed.itemId);
-    default:
+      return effect.attempt === currentAttempt(state, effect.pieceId) ? [effect.pieceId] : [];
+    case 'bond':
+      return byLayer.get(layerKeyOfBond(effect)) ?? [];
+    case 'mark':
+      return byItem.get(effect.itemId) ?? [];
+    case 'undo':
       return [];
+    default:
+      return assertNever(effect);
   }
 }

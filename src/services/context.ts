@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { RandomBytes } from '@/core/ids';
 import { type OpenProblem, type Store, openStore } from '@/store';
 import type { Outcome } from '@/core/outcome';
+import { RunEvents } from './run-events';
 import { dataDirOfServer } from './data-dir';
 import { VERSION } from './version';
 import type { Compute } from './compute/compute';
@@ -10,6 +11,7 @@ import { threadCompute } from './compute/threads';
 /** What every use case works with. */
 export interface Context {
   readonly store: Store;
+  readonly events: RunEvents;
   readonly compute: Compute;
   readonly nowIso: () => string;
   readonly randomBytes: RandomBytes;
@@ -29,7 +31,9 @@ export async function contextOn(
   parts: Pick<Context, 'compute' | 'nowIso' | 'randomBytes'>,
 ): Promise<Outcome<Context, OpenProblem>> {
   const store = await openStore(dataDir, parts.nowIso());
-  return store.ok ? { ok: true, value: { ...parts, store: store.value, version: VERSION } } : store;
+  return store.ok
+    ? { ok: true, value: { ...parts, store: store.value, events: new RunEvents(), version: VERSION } }
+    : store;
 }
 
 /** The server keeps one context for its whole life, also when the framework loads this file more than once. */

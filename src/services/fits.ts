@@ -1,6 +1,13 @@
-import { type Outcome, ok } from '@/core/outcome';
+import { foldActs } from '@/core/ledger';
+import { type Outcome, ok, presentOrThrow } from '@/core/outcome';
+import { pieceNames } from '@/core/pieces';
+import { resolveSlots } from '@/core/resolve';
+import type { RunSpec } from '@/core/spec';
+import { type Connection, findOutline, listActs, listPasses, listReleases } from '@/store';
 import type { FitsAnswer } from './compute/answers';
+import type { FrozenBody } from './compute/compute';
 import type { Context } from './context';
+import { type FrozenPiece, frozenNow, frozenOf } from './frozen';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
 
@@ -10,5 +17,37 @@ export async function fitsOfRun(
   withOutlines: boolean,
 ): Promise<Outcome<FitsAnswer, ServiceProblem>> {
   const run = await getRun(context, runId);
-  return run.ok ? ok(await context.compute.fits(run.value.spec, withOutlines)) : run;
+  if (!run.ok) return run;
+  const { spec } = run.value;
+  const frozen = await frozenPieces(context.store.db, runId, spec);
+  return ok(await context.compute.fits({ runId, spec, frozen, withOutlines }));
+}
+
+/** Everything of a run that was made or released, as it counts now. */
+async function frozenPieces(db: Connection, runId: string, spec: RunSpec): Promise<FrozenPiece[]> {
+  const frozen = frozenOf(await listPasses(db, runId), (await listReleases(db, runId)).at(-1) ?? null);
+  const state = foldActs(await listActs(db, runId));
+  return frozenNow(
+    frozen,
+    state,
+    pieceNames(resolveSlots(spec)).map(({ id }) => id),
+  );
+}
+
+/** The same with outlines, for what is drawn on paper; `wanted` says which. */
+export async function frozenBodies(
+  db: Connection,
+  runId: string,
+  spec: RunSpec,
+  wanted: (piece: FrozenPiece) => boolean = () => true,
+): Promise<FrozenBody[]> {
+  const bodies = new Map<string, string>();
+  const frozen: FrozenBody[] = [];
+  for (const piece of (await frozenPieces(db, runId, spec)).filter(wanted)) {
+    const { outline } = piece;
+    const body = bodies.get(outline) ?? presentOrThrow(await findOutline(db, outline), `outline ${outline}`);
+    bodies.set(outline, body);
+    frozen.push({ ...piece, body });
+  }
+  return frozen;
 }

@@ -1,7 +1,6 @@
 import { copyFileSync, readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import type { Tally } from '@/core/ledger';
-import { upgradeSpec } from '@/core/spec';
 import { DATABASE_FILE } from '@/store';
 import {
   benchOfRun,
@@ -14,6 +13,7 @@ import {
   releaseOfRun,
   writeBundle,
 } from '.';
+import { type Bundle, upgradeBundle } from './bundle';
 import type { Context } from './context';
 import { aContext, freshFolder, removeFolders, valueOf } from './test/a-context';
 
@@ -83,10 +83,8 @@ describe.each(Object.entries(KEPT))('%s', (name, { title, tally, nextNo }) => {
     const { passes } = valueOf(await planOfRun(context, run.id, false));
     expect(passes[0]?.no ?? null).toBe(nextNo);
     const exported = valueOf(await exportBundle(context, run.id));
-    const { spec, ...made } = bundleOf(name);
-    expect(writeBundle({ ...made, spec: upgradeSpec(spec), writtenBy: exported.writtenBy })).toBe(
-      writeBundle(exported),
-    );
+    const kept = upgradeBundle(bundleOf(name)) as Bundle;
+    expect(writeBundle({ ...kept, writtenBy: exported.writtenBy })).toBe(writeBundle(exported));
     await context.store.close();
   });
 

@@ -37,11 +37,15 @@ export { planOfRun } from './plan';
 export {
   type FitAnswer,
   type FitsAnswer,
+  type LayerAnswer,
+  type PassOnBed,
+  type PatchOnBed,
+  type PieceOnBed,
   type PlanAnswer,
-  type PlannedPassAnswer,
-  type PlannedPieceAnswer,
 } from './compute/answers';
-export { type PassSummary, cutFile, listMadePasses, makeNextPass, outlineText } from './passes';
+export { type FrozenPiece } from './frozen';
+export { type RunMarks, marksOfRun } from './run-events';
+export { cutFile, listMadePasses, makeNextPass, outlineText, passOnBed } from './passes';
 export { type BenchChange, type BenchItem, type BenchPiece, type BenchView, benchOfRun } from './bench';
 export { type ActAnswer, recordAct } from './record-act';
 export { type Bundle, bundleSchema, bundleJsonSchema, exportBundle, importBundle, writeBundle } from './bundle';

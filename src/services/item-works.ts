@@ -1,24 +1,26 @@
 import { type ItemWork, type LedgerState, type Tally, itemWork, tallyOf } from '@/core/ledger';
 import { type PieceName, pieceNames } from '@/core/pieces';
+import { type Slot, resolveSlots } from '@/core/resolve';
 import type { RunSpec } from '@/core/spec';
 
 export interface NamedItemWork extends ItemWork {
   readonly names: readonly PieceName[];
 }
 
-const known = new WeakMap<RunSpec, ReadonlyMap<string, readonly PieceName[]>>();
+const known = new WeakMap<readonly Slot[], ReadonlyMap<string, readonly PieceName[]>>();
 
 /** Pieces of every item, in roster order. */
-function namesByItem(spec: RunSpec): ReadonlyMap<string, readonly PieceName[]> {
-  const earlier = known.get(spec);
+export function namesByItem(spec: RunSpec): ReadonlyMap<string, readonly PieceName[]> {
+  const slots = resolveSlots(spec);
+  const earlier = known.get(slots);
   if (earlier) return earlier;
   const byItem = new Map<string, PieceName[]>();
-  for (const name of pieceNames(spec)) {
+  for (const name of pieceNames(slots)) {
     const names = byItem.get(name.slot.itemId);
     if (names) names.push(name);
     else byItem.set(name.slot.itemId, [name]);
   }
-  known.set(spec, byItem);
+  known.set(slots, byItem);
   return byItem;
 }
 

@@ -1,9 +1,10 @@
-import { writeSvg } from '@/core/cutfile';
-import { outlineFromNumbers } from '@/core/geometry';
+import { pathData, writeSvg } from '@/core/cutfile';
+import { outlineSize } from '@/core/fit';
+import { type Outline, outlineFromNumbers } from '@/core/geometry';
 import { foldActs } from '@/core/ledger';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
 import { type RandomBytes, makeId } from '@/core/ids';
-import type { FrozenPass, MadePass } from '@/core/sheets';
+import { type FrozenPass, type MadePass, type Patch, placedIn } from '@/core/freeze';
 import {
   type Connection,
   findOutline,
@@ -15,33 +16,14 @@ import {
   listReleases,
   putOutlines,
 } from '@/store';
+import { outlineOnBed } from '@/core/sheets';
+import { um10ToMm } from '@/core/units';
+import type { PassOnBed, PatchOnBed, PieceOnBed } from './compute/answers';
 import type { Context } from './context';
 import { cutSoFar, nextPassNo } from './plan';
 import type { ServiceProblem } from './problem';
 import { releasedToCut } from './releases';
 import { getRun } from './runs';
-
-/** A made pass without its positions, for lists. */
-export interface PassSummary {
-  readonly id: string;
-  readonly no: number;
-  readonly bed: MadePass['bed'];
-  readonly materialIds: readonly string[];
-  readonly isReversed: boolean;
-  readonly pieces: readonly { readonly pieceId: string; readonly attempt: number; readonly text: readonly string[] }[];
-}
-
-export function summaryOfPass({ id, no, bed, patches }: MadePass): PassSummary {
-  const placed = patches.flatMap((patch) => patch.placed);
-  return {
-    id,
-    no,
-    bed,
-    materialIds: patches.map(({ materialId }) => materialId),
-    isReversed: placed.some(({ reversed }) => reversed),
-    pieces: placed.map(({ pieceId, attempt, text }) => ({ pieceId, attempt, text })),
-  };
-}
 
 export async function listMadePasses(
   context: Context,
@@ -94,6 +76,7 @@ async function makePass(
     const earlier = before.passes.find((pass) => pass.id === id);
     if (earlier) return ok({ pass: earlier, isRepeat: true });
     const answer = await context.compute.freezeNext({
+      runId,
       spec: before.spec,
       cutSoFar: before.cutSoFar,
       released: before.released,
@@ -105,6 +88,7 @@ async function makePass(
     });
     if (answer.kind === 'nothingToMake') return fail(answer);
     if (await keepIfUnchanged(db, runId, before.fingerprint, answer.frozen)) {
+      context.events.changed(runId);
       return ok({ pass: answer.frozen.pass, isRepeat: false });
     }
   }
@@ -154,15 +138,71 @@ export async function outlineText({ store }: Context, sha: string): Promise<Outc
   return text === null ? fail({ kind: 'outlineNotFound', sha }) : ok(text);
 }
 
-/** The cut file of a made pass, the same bytes every time. */
-export async function cutFile(context: Context, runId: string, no: number): Promise<Outcome<string, ServiceProblem>> {
+async function madePass(context: Context, runId: string, no: number): Promise<Outcome<KeptPass, ServiceProblem>> {
   const passes = await listMadePasses(context, runId);
   if (!passes.ok) return passes;
   const pass = passes.value.find((made) => made.no === no);
   if (!pass) return fail({ kind: 'passNotFound', no, lastNo: nextPassNo(passes.value) - 1 });
-  const bodies = new Map<string, string>();
-  for (const { outline } of pass.patches.flatMap(({ placed }) => placed)) {
-    bodies.set(outline, presentOrThrow(await findOutline(context.store.db, outline), `outline ${outline}`));
+  const outlines = new Map<string, Outline>();
+  for (const { placed } of placedIn(pass)) {
+    if (outlines.has(placed.outline)) continue;
+    const body = presentOrThrow(await findOutline(context.store.db, placed.outline), `outline ${placed.outline}`);
+    outlines.set(placed.outline, outlineFromNumbers(JSON.parse(body)));
   }
-  return ok(writeSvg(pass, (sha) => outlineFromNumbers(JSON.parse(presentOrThrow(bodies.get(sha), sha)))));
+  return ok({ pass, outlineOf: (sha) => presentOrThrow(outlines.get(sha), sha) });
+}
+
+interface KeptPass {
+  readonly pass: MadePass;
+  readonly outlineOf: (sha: string) => Outline;
+}
+
+/** The cut file of a made pass, the same bytes every time. */
+export async function cutFile(context: Context, runId: string, no: number): Promise<Outcome<string, ServiceProblem>> {
+  const made = await madePass(context, runId, no);
+  return made.ok ? ok(writeSvg(made.value.pass, made.value.outlineOf)) : made;
+}
+
+/** A made pass as it is drawn: the very shapes of its cut file. */
+export async function passOnBed(
+  context: Context,
+  runId: string,
+  no: number,
+): Promise<Outcome<PassOnBed, ServiceProblem>> {
+  const made = await madePass(context, runId, no);
+  if (!made.ok) return made;
+  const { pass, outlineOf } = made.value;
+  return ok({ no: pass.no, bed: pass.bed, patches: pass.patches.map((patch) => patchOnBed(patch, outlineOf)) });
+}
+
+function patchOnBed(patch: Patch, outlineOf: KeptPass['outlineOf']): PatchOnBed {
+  const { materialId, reversed, x, y, w, h, placed } = patch;
+  let covered = 0;
+  const pieces = placed.map((piece): PieceOnBed => {
+    const outline = outlineOf(piece.outline);
+    const { inkWidthMm, inkHeightMm } = outlineSize(outline);
+    covered += inkWidthMm * inkHeightMm;
+    return {
+      pieceId: piece.pieceId,
+      attempt: piece.attempt,
+      text: piece.text,
+      xMm: um10ToMm(piece.x),
+      yMm: um10ToMm(piece.y),
+      widthMm: inkWidthMm,
+      heightMm: inkHeightMm,
+      turnDeg: piece.turnDeg,
+      path: pathData(outlineOnBed(outline, { x: piece.x, y: piece.y, turnDeg: piece.turnDeg, reversed })),
+    };
+  });
+  const [widthMm, heightMm] = [um10ToMm(w), um10ToMm(h)];
+  return {
+    materialId,
+    isReversed: reversed,
+    xMm: um10ToMm(x),
+    yMm: um10ToMm(y),
+    widthMm,
+    heightMm,
+    usedShare: covered / (widthMm * heightMm),
+    pieces,
+  };
 }

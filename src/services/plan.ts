@@ -1,6 +1,6 @@
 import { type LedgerState, currentAttempt, foldActs } from '@/core/ledger';
 import { type Outcome, ok } from '@/core/outcome';
-import { type MadePass, madeAttempts } from '@/core/sheets';
+import { type MadePass, madeAttempts } from '@/core/freeze';
 import { listActs, listPasses } from '@/store';
 import type { PlanAnswer } from './compute/answers';
 import type { CutSoFar } from './compute/compute';
@@ -21,6 +21,7 @@ export async function planOfRun(
   const soFar = cutSoFar(passes, state);
   return ok(
     await context.compute.plan({
+      runId,
       spec: run.value.spec,
       cutSoFar: soFar,
       released: await releasedToCut(context.store.db, runId, soFar),

@@ -1,5 +1,6 @@
 import type { Act, NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
+import { readPieceId } from '@/core/spec';
 import { type Connection, appendAct, findAct, findRun, inTransaction, listActs, listPasses } from '@/store';
 import { type BenchChange, benchAfterAct } from './bench';
 import { checkDeeds } from './check-deeds';
@@ -35,6 +36,7 @@ export async function recordAct(
     const tried = await inTransaction(context.store.db, (db) => tryRecord(db, runId, act, context.nowIso()));
     if (tried.kind === 'refused') return fail(tried.problem);
     if (tried.kind === 'recorded') {
+      if (!tried.isRepeat) context.events.changed(runId);
       const bench = await benchAfterAct(context, runId, tried.act, madePasses);
       return bench.ok ? ok({ act: tried.act, isRepeat: tried.isRepeat, madePasses, bench: bench.value }) : bench;
     }
@@ -79,7 +81,9 @@ async function makePassesWith(
   const plan = await planOfRun(context, runId, false);
   if (!plan.ok) return plan;
   const passOf = new Map(
-    plan.value.passes.flatMap(({ no, pieces }) => pieces.map((piece) => [piece.pieceId, no] as const)),
+    plan.value.passes.flatMap(({ no, patches }) =>
+      patches.flatMap(({ pieces }) => pieces.map((piece) => [piece.pieceId, no] as const)),
+    ),
   );
   const missing = pieceIds.find((id) => !passOf.has(id));
   if (missing !== undefined) return fail(notCuttable(plan.value, missing));
@@ -95,7 +99,7 @@ async function makePassesWith(
 
 function notCuttable({ stopped, unplaced }: PlanAnswer, pieceId: string): ServiceProblem {
   const text =
-    stopped.find(({ itemId }) => pieceId.startsWith(`${itemId}-`))?.text ??
+    stopped.find(({ fitKey }) => fitKey === readPieceId(pieceId)?.fitKey)?.text ??
     unplaced.find((piece) => piece.pieceId === pieceId)?.text ??
     [];
   return { kind: 'notCuttable', pieceId, text: text.join(' ') };

@@ -1,8 +1,9 @@
 import { foldActs, pieceStage } from '@/core/ledger';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
 import { pieceNames } from '@/core/pieces';
-import type { Release, ReleaseChange, ReleasedOutline } from '@/core/release';
-import { attemptKey } from '@/core/sheets';
+import { type Release, attemptKey, placedIn } from '@/core/freeze';
+import type { ReleaseChange, ReleasedOutline } from '@/core/release';
+import { resolveSlots } from '@/core/resolve';
 import {
   type Connection,
   findOutline,
@@ -26,6 +27,8 @@ export interface ReleaseHead {
   readonly who: string;
   readonly numPieces: number;
   readonly numTicked: number;
+  /** Pieces with a check that was open then; null where an earlier Knurl did not keep that. */
+  readonly numOpen: number | null;
 }
 
 /** How a run stands to its last release. */
@@ -40,7 +43,9 @@ export interface ReleaseView {
 
 function headOf({ no, at, by, pieces }: Release): ReleaseHead {
   const numTicked = pieces.filter(({ proof }) => proof === 'ticked').length;
-  return { no, at, who: by.who, numPieces: pieces.length, numTicked };
+  const isKept = pieces.every(({ open }) => open !== null);
+  const numOpen = isKept ? pieces.filter(({ open }) => (open?.length ?? 0) > 0).length : null;
+  return { no, at, who: by.who, numPieces: pieces.length, numTicked, numOpen };
 }
 
 export async function releaseOfRun(context: Context, runId: string): Promise<Outcome<ReleaseView, ServiceProblem>> {
@@ -49,12 +54,10 @@ export async function releaseOfRun(context: Context, runId: string): Promise<Out
   const { db } = context.store;
   const last = (await listReleases(db, runId)).at(-1);
   if (!last) return ok({ last: null, changes: [] });
-  const changes = await context.compute.changesSince({ spec: run.value.spec, release: last });
+  const changes = await context.compute.changesSince({ runId, spec: run.value.spec, release: last });
   const state = foldActs(await listActs(db, runId));
   const made = new Set(
-    (await listPasses(db, runId)).flatMap(({ patches }) =>
-      patches.flatMap(({ placed }) => placed.map(({ pieceId }) => pieceId)),
-    ),
+    (await listPasses(db, runId)).flatMap((pass) => [...placedIn(pass)].map(({ placed }) => placed.pieceId)),
   );
   return ok({
     last: headOf(last),
@@ -86,10 +89,12 @@ export async function releaseRun(
     const releases = await listReleases(db, runId);
     if (releases.some((release) => release.id === id)) return releaseOfRun(context, runId);
     const { release, outlines } = await context.compute.freezeRelease({
+      runId,
       spec: run.spec,
       head: { id, no: releases.length + 1, at: context.nowIso(), by, version: context.version },
     });
-    if (release.pieces.length === 0) return fail({ kind: 'nothingToRelease', numStopped: pieceNames(run.spec).length });
+    if (release.pieces.length === 0)
+      return fail({ kind: 'nothingToRelease', numStopped: pieceNames(resolveSlots(run.spec)).length });
     const isKept = await inTransaction(db, async (transaction) => {
       const now = await findRun(transaction, runId);
       const known = await listReleases(transaction, runId);
@@ -98,7 +103,9 @@ export async function releaseRun(
       await insertRelease(transaction, runId, release);
       return true;
     });
-    if (isKept) return releaseOfRun(context, runId);
+    if (!isKept) continue;
+    context.events.changed(runId);
+    return releaseOfRun(context, runId);
   }
   throw new Error(`the run ${runId} kept changing while it was released`);
 }
@@ -115,10 +122,10 @@ export async function releasedToCut(
   const waiting = last.pieces.filter(({ pieceId }) => !isMade.has(attemptKey(pieceId, attempts[pieceId] ?? 1)));
   const bodies = new Map<string, string>();
   const released: ReleasedOutline[] = [];
-  for (const { pieceId, text, materialId, outline } of waiting) {
+  for (const { pieceId, text, materialId, outline, spot } of waiting) {
     const body = bodies.get(outline) ?? presentOrThrow(await findOutline(db, outline), `outline ${outline}`);
     bodies.set(outline, body);
-    released.push({ pieceId, text, materialId, body });
+    released.push({ pieceId, text, materialId, spot, body });
   }
   return released;
 }

@@ -30,7 +30,7 @@ test('a list alone gives fits and a plan', async () => {
   expect(fits.map(({ text }) => text[0])).toEqual(['Olivetti', 'Um', 'Petronella']);
   expect(fits.every(({ outline }) => outline !== null && outline.length > 0)).toBe(true);
   const { passes } = valueOf(await planOfRun(context, id, false));
-  expect(passes.flatMap(({ pieces }) => pieces)).toHaveLength(3);
+  expect(passes.flatMap(({ patches }) => patches.flatMap(({ pieces }) => pieces))).toHaveLength(3);
 });
 
 test('an empty list is refused by its field, and nothing is stored', async () => {

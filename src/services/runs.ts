@@ -1,7 +1,8 @@
+import { placedIn } from '@/core/freeze';
 import { entryIdsNamed } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { entriesFromList } from '@/core/roster';
-import { type RunSpec, runSpecSchema, specFaults, upgradeSpec } from '@/core/spec';
+import { type RunSpec, readPieceId, runSpecSchema, specFaults, upgradeSpec } from '@/core/spec';
 import { changeList, newRunSpec } from '@/core/edit';
 import { makeId } from '@/core/ids';
 import { type Connection, type StoredRun, findRun, insertRun, listActs, listPasses, updateRunSpec } from '@/store';
@@ -61,7 +62,10 @@ export async function saveSpec(
   const lost = await entriesLost(context, runId, spec.value);
   if (lost.length > 0) return fail({ kind: 'invalidInput', issues: lost });
   const saved = await updateRunSpec(context.store.db, { id: runId, counter, spec: spec.value }, context.nowIso());
-  if (saved !== null) return ok({ id: runId, counter: saved, spec: spec.value });
+  if (saved !== null) {
+    context.events.changed(runId);
+    return ok({ id: runId, counter: saved, spec: spec.value });
+  }
   const now = await getRun(context, runId);
   return now.ok ? fail({ kind: 'changedElsewhere', yourCounter: counter, counter: now.value.counter }) : now;
 }
@@ -81,8 +85,8 @@ async function entriesLost({ store: { db } }: Context, runId: string, spec: RunS
 /** Entries that the ledger or a made pass names. */
 export async function entriesWithWork(db: Connection, runId: string): Promise<ReadonlySet<string>> {
   const named = new Set(entryIdsNamed(await listActs(db, runId)));
-  for (const { patches } of await listPasses(db, runId)) {
-    for (const { pieceId } of patches.flatMap(({ placed }) => placed)) named.add(pieceId.split('-', 1)[0] ?? pieceId);
+  for (const pass of await listPasses(db, runId)) {
+    for (const { placed } of placedIn(pass)) named.add(readPieceId(placed.pieceId)?.entryId ?? placed.pieceId);
   }
   return named;
 }

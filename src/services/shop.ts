@@ -1,6 +1,6 @@
 import { STARTER_BLANKS } from '@/core/blanks';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import { type Blank, blankSchema, shopIdSchema } from '@/core/shop';
+import { type Blank, blankSchema, upgradeBlank, shopIdSchema } from '@/core/shop';
 import { findAttachment, listShopBlanks, removeShopBlank, restoreShopBlank, saveShopBlank } from '@/store';
 import type { Context } from './context';
 import { issuesOfZod } from './input-issues';
@@ -38,7 +38,7 @@ export async function saveBlank(
     const message = 'An id of the shop is 2 to 40 small letters, figures and hyphens, a letter first.';
     return fail({ kind: 'invalidInput', issues: [{ field: 'id', row: null, message }] });
   }
-  const parsed = blankSchema.safeParse(candidate);
+  const parsed = blankSchema.safeParse(upgradeBlank(candidate));
   if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
   const value = parsed.data as Blank;
   const { db } = context.store;

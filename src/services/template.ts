@@ -1,6 +1,8 @@
 import { type Outcome, fail, ok } from '@/core/outcome';
 import type { TemplateWish } from './compute/compute';
+import { readPieceId } from '@/core/spec';
 import type { Context } from './context';
+import { frozenBodies } from './fits';
 import type { ServiceProblem } from './problem';
 import type { FileBytes } from './roster-files';
 import { getRun } from './runs';
@@ -22,5 +24,9 @@ export async function templateOfPlace(
     return fail({ kind: 'unknownTarget', what: 'entry', id: wish.entryId });
   }
   const today = context.nowIso().slice(0, 10);
-  return ok({ bytes: new Uint8Array(await context.compute.templatePdf({ spec, wish, today })) });
+  const frozen = await frozenBodies(context.store.db, runId, spec, ({ pieceId }) => {
+    const id = readPieceId(pieceId);
+    return id?.useId === wish.useId && id.placeId === wish.placeId;
+  });
+  return ok({ bytes: new Uint8Array(await context.compute.templatePdf({ runId, spec, wish, frozen, today })) });
 }

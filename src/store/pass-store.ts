@@ -1,4 +1,4 @@
-import { type MadePass, madePassSchema } from '@/core/sheets';
+import { type MadePass, madePassSchema, upgradePass } from '@/core/freeze';
 import type { Connection } from './database';
 import { cachesOf } from './recent-cache';
 
@@ -21,7 +21,7 @@ export async function listPasses(db: Connection, runId: string): Promise<readonl
     rows.length === known?.length && rows.every(({ id, no }, i) => known[i]?.id === id && known[i]?.no === no);
   if (known && isSame) return known;
   const all = await db.selectFrom('made_pass').select('pass_json').where('run_id', '=', runId).orderBy('no').execute();
-  const passes = all.map(({ pass_json }): MadePass => madePassSchema.parse(JSON.parse(pass_json)));
+  const passes = all.map(({ pass_json }): MadePass => madePassSchema.parse(upgradePass(JSON.parse(pass_json))));
   cache.set(runId, passes);
   return passes;
 }

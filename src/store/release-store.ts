@@ -1,4 +1,4 @@
-import { type Release, releaseSchema } from '@/core/release';
+import { type Release, releaseSchema, upgradeRelease } from '@/core/freeze';
 import type { Connection } from './database';
 import { cachesOf } from './recent-cache';
 
@@ -13,7 +13,7 @@ export async function listReleases(db: Connection, runId: string): Promise<reado
     rows.length === known?.length && rows.every(({ id, no }, i) => known[i]?.id === id && known[i]?.no === no);
   if (known && isSame) return known;
   const all = await db.selectFrom('release').select('release_json').where('run_id', '=', runId).orderBy('no').execute();
-  const read = all.map(({ release_json }): Release => releaseSchema.parse(JSON.parse(release_json)));
+  const read = all.map(({ release_json }): Release => releaseSchema.parse(upgradeRelease(JSON.parse(release_json))));
   cache.set(runId, read);
   return read;
 }

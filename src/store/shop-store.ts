@@ -1,4 +1,4 @@
-import { type Blank, blankSchema } from '@/core/shop';
+import { type Blank, blankSchema, upgradeBlank } from '@/core/shop';
 import type { Connection } from './database';
 
 /** A thing of the shop at one of its states. `value` null: it was removed. */
@@ -19,7 +19,7 @@ export async function listShopBlanks(db: Connection): Promise<ShopThing<Blank>[]
   return rows.map(({ id, rev, value_json, removed_at }) => ({
     id,
     rev,
-    value: removed_at === null ? (blankSchema.parse(JSON.parse(value_json)) as Blank) : null,
+    value: removed_at === null ? (blankSchema.parse(upgradeBlank(JSON.parse(value_json))) as Blank) : null,
   }));
 }
 

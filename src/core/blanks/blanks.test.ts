@@ -3,7 +3,7 @@ import { type RunSpec, findBlank, runSpecSchema, specFaults } from '../spec';
 import { blankSchema, measuredOf } from '../shop';
 import { changeMeasures, mainPlace } from '../edit';
 import { chooseVariant } from '../resolve';
-import { aRun, seededBytes } from '../test';
+import { aRun, seededBytes, aZone, aRect } from '../test';
 import {
   STARTER_BLANKS,
   addBlank,
@@ -108,7 +108,7 @@ test('a twin is the mirror image until it has measures of its own', () => {
     ...place,
     anchor: 'left',
     datum: { ...place.datum, leftMm: 20 },
-    clear: [{ name: 'badge', shape: { kind: 'rect', widthMm: 30, heightMm: 30 }, leftMm: 10, topMm: 5 }],
+    clear: [aZone('badge', aRect(30, 30), 10, 5)],
   }));
   const { blank, placeId } = addPlace(wide, 'other side', front!.id, bytes);
   const mirror = measuredOf(blank, blank.variants[0]!, placeId)!;

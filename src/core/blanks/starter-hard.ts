@@ -102,7 +102,16 @@ export const HARD = [
           {
             left: 5,
             drop: 5,
-            clear: [{ name: 'hole', shape: { kind: 'ellipse', widthMm: 18, heightMm: 18 }, leftMm: 2, topMm: 18 }],
+            clear: [
+              {
+                id: 'zonehole01',
+                name: 'hole',
+                mayLieInLoop: false,
+                shape: { kind: 'ellipse', widthMm: 18, heightMm: 18 },
+                leftMm: 2,
+                topMm: 18,
+              },
+            ],
           },
         ),
       }),
@@ -132,7 +141,16 @@ export const HARD = [
         lid: place(rect(160, 80), {
           left: 20,
           drop: 30,
-          clear: [{ name: 'clasp', shape: { kind: 'rect', widthMm: 30, heightMm: 15 }, leftMm: 65, topMm: 65 }],
+          clear: [
+            {
+              id: 'zoneclasp1',
+              name: 'clasp',
+              mayLieInLoop: false,
+              shape: { kind: 'rect', widthMm: 30, heightMm: 15 },
+              leftMm: 65,
+              topMm: 65,
+            },
+          ],
         }),
       }),
     ],

@@ -1,18 +1,19 @@
-import { fitRun, textCache } from '../fit';
+import { artCache } from '../artwork';
+
 import { type Outline, outlineFromNumbers } from '../geometry';
-import { piecesOfFits } from '../pieces';
 import { changeMaterial } from '../edit';
-import { freezePass, planPasses } from '../sheets';
-import { aRun, seededBytes, shippedFaces } from '../test';
+import { freezePass } from '../freeze';
+import { planPasses } from '../sheets';
+import { aHead, aRun, piecesOfRun, seededBytes, shippedFaces } from '../test';
 import { pathData, writeSvg } from '.';
 
-const cache = textCache(shippedFaces());
+const cache = artCache(shippedFaces());
 
 function svgOf(texts: readonly string[], materialId = 'film-gold'): string {
   const spec = changeMaterial(aRun(texts), null, materialId);
-  const wanted = piecesOfFits(spec, fitRun(spec, cache).fits).map((piece) => ({ piece, attempt: 1 }));
+  const wanted = piecesOfRun(spec, cache).map((piece) => ({ piece, attempt: 1 }));
   const [planned] = planPasses(spec, wanted).passes;
-  const { pass, outlines } = freezePass(spec, planned!, { passId: 'abcdefghij', no: 1, version: '1' }, seededBytes());
+  const { pass, outlines } = freezePass(planned!, aHead(spec), seededBytes());
   return writeSvg(pass, (sha): Outline => outlineFromNumbers(JSON.parse(outlines[sha]!)));
 }
 
@@ -26,7 +27,7 @@ test('each piece is one group with its entry, text, material and reversal, one p
   const svg = svgOf(['Pip & Co'], 'adhesive-silver');
   expect(svg.match(/<g /g)).toHaveLength(1);
   expect(svg).toMatch(
-    /<g id="piece-([a-z0-9]{10})-[a-z0-9]{10}-1-chestplace-textlayera-1" data-entry="\1" data-text="Pip &amp; Co" data-material="adhesive-silver" data-reversed="false">/,
+    /<g id="piece-([a-z0-9]{10})-[a-z0-9]{10}-1-chestplace-textlayera-1" data-entry="\1" data-place="chestplace" data-layer="textlayera" data-text="Pip &amp; Co" data-material="adhesive-silver" data-reversed="false">/,
   );
   expect(svg.match(/<path fill-rule="evenodd" d="/g)!.length).toBeGreaterThan(3);
 });

@@ -1,5 +1,7 @@
 import { type Island, type Outline, type Ring, cutOrder, outlineRings } from '../geometry';
-import { type MadePass, type Patch, type Placed, outlineOnBed } from '../sheets';
+import { type MadePass, type Patch, type Placed, placedIn } from '../freeze';
+import { outlineOnBed } from '../sheets';
+import { readPieceId } from '../spec';
 import { mmToUm10, writeMm } from '../units';
 import { xmlAttribute } from './xml-attribute';
 
@@ -13,7 +15,9 @@ import { xmlAttribute } from './xml-attribute';
 export function writeSvg(pass: MadePass, outlineOf: (sha: string) => Outline): string {
   const width = writeMm(mmToUm10(pass.bed.widthMm));
   const height = writeMm(mmToUm10(pass.bed.heightMm));
-  const lines = pass.patches.flatMap((patch) => patch.placed.flatMap((placed) => pieceLines(patch, placed, outlineOf)));
+  const lines = [...placedIn(pass)].flatMap(({ patch, placed }) =>
+    pieceLines(attributesOf(pass, patch, placed), outlineOnBed(outlineOf(placed.outline), lyingOf(patch, placed))),
+  );
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}">`,
@@ -23,18 +27,27 @@ export function writeSvg(pass: MadePass, outlineOf: (sha: string) => Outline): s
   ].join('\n');
 }
 
-/** Lines are joined once at the end: a file has megabytes, and each join copies them. */
-function pieceLines(patch: Patch, placed: Placed, outlineOf: (sha: string) => Outline): string[] {
-  const attributes = [
+function lyingOf({ reversed }: Patch, { x, y, turnDeg }: Placed) {
+  return { x, y, turnDeg, reversed };
+}
+
+/** What a group says of its piece. Files of passes from before version 2 stay as they were, byte for byte. */
+function attributesOf({ cutFile }: MadePass, { materialId, reversed }: Patch, placed: Placed): string[] {
+  const id = readPieceId(placed.pieceId);
+  return [
     `id="piece-${placed.pieceId}"`,
-    `data-entry="${xmlAttribute(placed.pieceId.split('-', 1)[0] ?? '')}"`,
+    `data-entry="${xmlAttribute(id?.entryId ?? placed.pieceId)}"`,
+    ...(cutFile === 1 || !id ? [] : [`data-place="${id.placeId}"`, `data-layer="${id.layerId}"`]),
     `data-text="${xmlAttribute(placed.text.join('\n'))}"`,
-    `data-material="${xmlAttribute(patch.materialId)}"`,
-    `data-reversed="${placed.reversed}"`,
+    `data-material="${xmlAttribute(materialId)}"`,
+    `data-reversed="${reversed}"`,
     ...(placed.turnDeg === 0 ? [] : [`data-turned="${placed.turnDeg}"`]),
   ];
-  const paths = cutOrder(outlineOnBed(outlineOf(placed.outline), placed)).map(islandPath);
-  return [`<g ${attributes.join(' ')}>`, ...paths, '</g>'];
+}
+
+/** Lines are joined once at the end: a file has megabytes, and each join copies them. */
+function pieceLines(attributes: readonly string[], onBed: Outline): string[] {
+  return [`<g ${attributes.join(' ')}>`, ...cutOrder(onBed).map(islandPath), '</g>'];
 }
 
 function islandPath({ outer, holes }: Island): string {

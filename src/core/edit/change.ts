@@ -1,5 +1,5 @@
 import { type PlaceAt, placeAt } from './main-place';
-import type { SlotRef, LayoutWish, ListReading, Wording, RunSpec } from '../spec';
+import type { TextRef, LayoutWish, ListReading, Wording, RunSpec } from '../spec';
 import type { Lettering, Material } from '../shop';
 
 /** Changes of a spec as functions from spec to spec: what is not named stays the very same object. */
@@ -70,7 +70,7 @@ export function changeMonogram(spec: RunSpec, change: Partial<RunSpec['monogram'
 /** What a place of a use says; null leaves it empty for now. */
 export function changeWordingAt(
   spec: RunSpec,
-  { useId, placeId }: Pick<SlotRef, 'useId' | 'placeId'>,
+  { useId, placeId }: Pick<TextRef, 'useId' | 'placeId'>,
   wording: Wording | null,
 ): RunSpec {
   const uses = spec.uses.map((use) =>

@@ -1,11 +1,11 @@
 import { aRun, seededBytes } from '../test';
-import { type SlotRef, lookedKey, ownSettingsAt, runSpecSchema, specFaults } from '../spec';
+import { type TextRef, lookedKey, ownSettingsAt, runSpecSchema, specFaults } from '../spec';
 import { dropLooked, dropOverrides, setLooked, setOverride, setOverrides } from '.';
 
 const random = seededBytes(12);
 const spec = aRun(['Ezra', 'Una', 'Ivo']);
 const slots = spec.entries.map(
-  ({ id }) => ({ entryId: id, useId: spec.uses[0]!.id, placeId: spec.uses[0]!.places[0]!.placeId }) as SlotRef,
+  ({ id }) => ({ entryId: id, useId: spec.uses[0]!.id, placeId: spec.uses[0]!.places[0]!.placeId }) as TextRef,
 );
 
 test('exceptions of several kinds stand beside each other; one of the same kind is replaced', () => {

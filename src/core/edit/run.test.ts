@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { aRun, seededBytes } from '../test';
 import { changeLayout, changeMaterial, changePlace, changeVariant, changeRule, mainPlace } from '.';
-import { fitRefKey, pieceIdOf, readItemId, readPieceId, runSpecSchema, specFaults } from '../spec';
+import { fitKeyOf, pieceIdOf, readItemId, readPieceId, runSpecSchema, specFaults } from '../spec';
 import { isId, makeId } from '../ids';
 import { processFacts, stagesOf } from '../shop';
 
@@ -36,10 +36,14 @@ test('ids that lead nowhere or stand twice are named by their path', () => {
 
 test('references become text and text becomes references', () => {
   const ref = { entryId: 'aaaaaaaaaa', useId: 'bbbbbbbbbb', ordinal: 12, placeId: 'cccccccccc' } as Parameters<
-    typeof fitRefKey
+    typeof fitKeyOf
   >[0];
-  expect(fitRefKey(ref)).toBe('aaaaaaaaaa-bbbbbbbbbb-12-cccccccccc');
+  expect(fitKeyOf(ref)).toBe('aaaaaaaaaa-bbbbbbbbbb-12-cccccccccc');
   expect(readPieceId(pieceIdOf(ref, 'dddddddddd', 1))).toEqual({
+    entryId: 'aaaaaaaaaa',
+    useId: 'bbbbbbbbbb',
+    fitKey: 'aaaaaaaaaa-bbbbbbbbbb-12-cccccccccc',
+    layerKey: 'aaaaaaaaaa-bbbbbbbbbb-12-cccccccccc-dddddddddd',
     itemId: 'aaaaaaaaaa-bbbbbbbbbb-12',
     placeId: 'cccccccccc',
     layerId: 'dddddddddd',

@@ -32,8 +32,8 @@ test('a file that is no font, or was damaged, is refused with the reason', () =>
 
 test('tracking moves letters apart and leaves combining marks on their letters', () => {
   const face = shippedFaces()(STAND_BLOCK_SHA);
-  const [, plain] = face.shape('HH', [], 0);
-  const [, wide] = face.shape('HH', [], 0.1);
+  const [, plain] = face.shape('HH', [], 0).glyphs;
+  const [, wide] = face.shape('HH', [], 0.1).glyphs;
   expect(wide!.x - plain!.x).toBeCloseTo(0.1 * face.unitsPerEm, 6);
-  expect(face.shape('漢', [], 0)[0]!.glyphId).toBe(0);
+  expect(face.shape('漢', [], 0).glyphs[0]!.glyphId).toBe(0);
 });

@@ -1,9 +1,9 @@
 import * as hb from 'harfbuzzjs';
 import { type Outcome, fail, ok } from '../outcome';
 import { glyphDrawer } from './glyph-drawer';
-import { type ShapedGlyph, shapeText } from './shaper';
+import { type ShapedText, shapeText } from './shaper';
 
-export type { ShapedGlyph } from './shaper';
+export type { ShapedGlyph, ShapedText } from './shaper';
 
 /** A font file ready for use. Heights are measured on the drawn letters, since several files state them wrongly. */
 export interface Face {
@@ -12,7 +12,7 @@ export interface Face {
   readonly capHeightEm: number;
   /** Height of x above the baseline, in em. */
   readonly xHeightEm: number;
-  shape(text: string, features: readonly string[], trackingEm: number): readonly ShapedGlyph[];
+  shape(text: string, features: readonly string[], trackingEm: number): ShapedText;
   /** Closed rings of one glyph, curves flattened: font units, y up, `x, y, …`. Cached; do not change them. */
   glyphRings(glyphId: number): readonly Float64Array[];
 }

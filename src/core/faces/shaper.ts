@@ -17,16 +17,17 @@ export interface ShapedGlyph {
   readonly y: number;
 }
 
+export interface ShapedText {
+  readonly glyphs: readonly ShapedGlyph[];
+  /** How far the pen has moved, in font units. */
+  readonly advance: number;
+}
+
 /**
  * Left-to-right text to positioned glyphs. `trackingUnits` (font units) is added after every glyph that moves the pen,
  * so that combining marks stay on their letters. Glyph 0 marks a character that the face does not have.
  */
-export function shapeText(
-  font: hb.Font,
-  text: string,
-  features: readonly string[],
-  trackingUnits: number,
-): ShapedGlyph[] {
+export function shapeText(font: hb.Font, text: string, features: readonly string[], trackingUnits: number): ShapedText {
   buffer.clearContents();
   buffer.addText(text);
   buffer.guessSegmentProperties();
@@ -37,7 +38,7 @@ export function shapeText(
   );
   const infos = buffer.getGlyphInfos();
   let penX = 0;
-  return buffer.getGlyphPositions().map((position, i) => {
+  const glyphs = buffer.getGlyphPositions().map((position, i) => {
     const info = infos[i]!;
     const glyph = {
       glyphId: info.codepoint,
@@ -48,4 +49,5 @@ export function shapeText(
     penX += position.xAdvance === 0 ? 0 : position.xAdvance + trackingUnits;
     return glyph;
   });
+  return { glyphs, advance: penX };
 }

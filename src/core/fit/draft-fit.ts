@@ -1,89 +1,77 @@
-import { type Finding, hasStop } from '../finding';
-import { type InkShape, type LargestFit, inkShape, largestHeldFit } from '../largest';
-import type { LetteredText } from '../lettering';
-import { presentOrThrow } from '../outcome';
+import { type ArtCache, type Artwork, artJobOf } from '../artwork';
+import { hasStop } from '../finding';
+import { type HeldFit, type InkShape, type LargestFit, heldFit, inkShape } from '../largest';
 import { type FreeSpace, freeSpace } from '../place';
-import { type Lettering, measuredOf } from '../shop';
-import { type RunSpec, type SizeGroup, findBlank, findLettering, findSizeGroup } from '../spec';
-import type { FitSlot } from './fit-slots';
+import type { Slot } from '../resolve';
 import type { Sizable } from './size-set';
-import { type TextCache, jobOfSlot } from './text-cache';
-import { textFindings } from './text-findings';
 
 /** A fit before its group is sized: drawn, with the largest size that its place holds. */
 export interface Draft {
-  readonly slot: FitSlot;
-  readonly lettered: LetteredText;
-  readonly lettering: Lettering;
-  readonly group: SizeGroup;
-  /** What its lowest layer is cut from. */
-  readonly materialId: string;
-  /** Null without ink. */
+  readonly slot: Slot;
+  readonly artwork: Artwork;
+  /** All of its ink as one. Null without any. */
   readonly ink: InkShape | null;
   /** Null when there is no such size or colour of the blank, or no room in its place. */
   readonly space: FreeSpace | null;
   /** Null when either is missing. */
+  readonly held: HeldFit | null;
+  /** The largest size that it may have, and where: in the middle of its place, or wherever it is largest. */
   readonly largest: LargestFit | null;
   /** Height in em of the letters that the group compares. */
   readonly letterEm: number;
-  /** What keeps it from being made whatever its size, and the stop of being too small at its largest. */
-  readonly findings: readonly Finding[];
+  /** Its largest capitals are lower than its lettering may be cut. */
+  readonly isTooSmall: boolean;
   /** As its size rule sees it. */
   readonly sizable: Sizable;
 }
 
-export function draftFit(spec: RunSpec, slot: FitSlot, cache: TextCache): Draft {
-  const group = findSizeGroup(spec, slot.place.sizeGroupId);
-  const lettering = findLettering(spec, slot.place.letteringId);
-  const lettered = cache.letter(jobOfSlot(spec, slot));
-  const space = spaceOf(spec, slot);
-  const ink = inkShape(lettered);
-  const largest = ink && space ? largestOf(ink, space) : null;
-  const letterEm = group.letter === 'x' ? lettered.xHeightEm : lettered.capHeightEm;
-  const findings = stopsOf(slot, lettered, lettering, largest, space);
+const drafts = new WeakMap<ArtCache, WeakMap<Slot, Draft>>();
+
+/** Drafted once for the same slot. */
+export function draftFit(slot: Slot, cache: ArtCache): Draft {
+  const known = drafts.get(cache) ?? new WeakMap<Slot, Draft>();
+  drafts.set(cache, known);
+  const found = known.get(slot);
+  if (found) return found;
+  const draft = computed(slot, cache);
+  known.set(slot, draft);
+  return draft;
+}
+
+function computed(slot: Slot, cache: ArtCache): Draft {
+  const { variant, measured, group, ownSize, liesLargest } = slot;
+  const artwork = cache.draw(artJobOf(slot));
+  const space = variant && measured ? freeSpace(variant, measured) : null;
+  const ink = inkShape(artwork);
+  const held = ink && space ? heldIn(ink, space) : null;
+  const largest = held && liesLargest ? held.most : held;
+  const letterEm = group.letter === 'x' ? artwork.xHeightEm : artwork.capHeightEm;
+  const isTooSmall = largest !== null && largest.emMm * artwork.capHeightEm < slot.leastHeightMm;
+  const isStopped = hasStop(slot.findings) || artwork.missing.length > 0 || isTooSmall;
   const sizable: Sizable = {
     text: slot.text.join(' '),
     mostMm: (largest?.emMm ?? 0) * letterEm,
     widthPerHeight: ink ? ink.widthEm / letterEm : 0,
-    own: slot.own.size ?? null,
-    isOut: hasStop(findings) || !largest || slot.own.size !== undefined,
+    own: ownSize,
+    isOut: isStopped || !largest || ownSize !== null,
   };
-  const [layer] = lettering.layers;
-  const materialId = presentOrThrow(slot.place.materials[layer!.slot], `material for ${layer!.slot}`);
-  return { slot, lettered, lettering, group, materialId, ink, space, largest, letterEm, findings, sizable };
+  return { slot, artwork, ink, space, held, largest, letterEm, isTooSmall, sizable };
 }
 
-export function spaceOf(spec: RunSpec, { variant, blankId, place }: FitSlot): FreeSpace | null {
-  if (!variant) return null;
-  const measured = measuredOf(findBlank(spec, blankId), variant, place.placeId);
-  return freeSpace(variant, presentOrThrow(measured, `measures of place ${place.placeId}`));
-}
+const known = new WeakMap<InkShape, WeakMap<FreeSpace, HeldFit>>();
 
-const known = new WeakMap<InkShape, WeakMap<FreeSpace, LargestFit>>();
+/** How many searches there were so far: what is kept need not be looked for again. */
+export const searches = { count: 0 };
 
 /** Computed once for the same ink and place: another size rule asks for nothing new. */
-function largestOf(ink: InkShape, space: FreeSpace): LargestFit {
-  const bySpace = known.get(ink) ?? new WeakMap<FreeSpace, LargestFit>();
+function heldIn(ink: InkShape, space: FreeSpace): HeldFit {
+  const bySpace = known.get(ink) ?? new WeakMap<FreeSpace, HeldFit>();
   known.set(ink, bySpace);
-  const found = bySpace.get(space) ?? largestHeldFit(ink, space);
-  bySpace.set(space, found);
-  return found;
-}
-
-function stopsOf(
-  slot: FitSlot,
-  { inkBox, missing, capHeightEm }: LetteredText,
-  { minLetterHeightMm: leastMm }: Lettering,
-  largest: LargestFit | null,
-  space: FreeSpace | null,
-): Finding[] {
-  const unusable: Finding[] = slot.variant && !space ? [{ kind: 'placeUnusable', severity: 'stop' }] : [];
-  const words = slot.findings.filter(({ severity }) => severity === 'stop');
-  const findings = [...words, ...textFindings(slot.text.join(' '), missing)];
-  if (!inkBox) {
-    if (findings.length === 0) findings.push({ kind: 'nothingToDraw', severity: 'stop' });
-  } else if (largest && largest.emMm * capHeightEm < leastMm) {
-    findings.push({ kind: 'tooSmall', severity: 'stop', capHeightMm: largest.emMm * capHeightEm, leastMm });
+  let found = bySpace.get(space);
+  if (!found) {
+    searches.count++;
+    found = heldFit(ink, space);
+    bySpace.set(space, found);
   }
-  return [...unusable, ...findings];
+  return found;
 }

@@ -1,14 +1,15 @@
+import { artCache } from '../artwork';
 import fc from 'fast-check';
 import { boxOfRings, outlineRings } from '../geometry';
 import { ANCHORS } from '../shop';
 import { changeLeastHeight, changePlace, changePlaceUse } from '../edit';
 import { wordingOf } from '../spec';
-import { aRun, shippedFaces, withPlace, withRule } from '../test';
+import { type FlatFit, fitRun, aRun, shippedFaces, withPlace, withRule } from '../test';
 import { UM10_PER_MM } from '../units';
-import { type Fit, fitRun, inkOutline, placedOutline, textCache } from '.';
+import { inkOutline, placedOutline } from '.';
 
-const cache = textCache(shippedFaces());
-const byText = (fits: readonly Fit[], text: string) => fits.find(({ slot }) => slot.text[0] === text)!;
+const cache = artCache(shippedFaces());
+const byText = (fits: readonly FlatFit[], text: string) => fits.find(({ slot }) => slot.text[0] === text)!;
 const name = fc.stringMatching(/^[A-ZÅÉØ][a-zéøłß]{1,14}(-[A-Z][a-z]{1,8})?$/);
 
 test('fill: the ink touches its place in one direction and lies inside in both, at every anchor', () => {

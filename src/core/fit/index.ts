@@ -1,16 +1,9 @@
 /**
- * Fit: every text of a run, sized by the rule of its group and set in its place, with measures and findings.
- * Letters come from lettering, places from place; which film a fit is cut from is decided in pieces.
+ * Fit: slots → drawn, sized by the rule of their group, and lying in their places. Only here is worked out how large a text is and
+ * where it lies; whoever needs it carries the fit. What is said of a fit belongs to checks, what it is cut from to pieces.
  */
-export { type Fit, type FitReport, fitRun } from './fit-run';
-export { type Measures, type MeasuredSpot, finestOf, measureFindings, measureText } from './fit-measures';
-export { isTooLong, numCharacters } from './text-findings';
-export { type FitNumbers, fitNumbers } from './fit-numbers';
-export { type FitSlot, fitSlots } from './fit-slots';
-export { type LetterJob, type TextCache, jobOfSlot, letterJobKey, letterJobs, textCache } from './text-cache';
-export { type RemedyOffer, remediesFor, remedyOffer } from './remedies';
-export { type SetSize, type TextCost } from './size-set';
-export { letterFindings } from './letter-findings';
-export { openAndLooked } from './looked-findings';
+export { type Fit, type FitLayer, type FitReport, fitAll, onBlankAt } from './fit-all';
+export { type Draft, draftFit, searches } from './draft-fit';
+export { type Sizable, type SetSize, type SizedText, type TextCost, setSize, sizeText } from './size-set';
 export { type OutlineFacts, outlineFacts } from './outline-facts';
-export { placedOutline, inkOutline } from './placed-outline';
+export { inkOutline, layerInInk, layerOutline, outlineAt, outlineSize, placedOutline } from './placed-outline';

@@ -1,8 +1,9 @@
 import { EM_UNITS } from '../faces';
 import { type Island, ringArea } from '../geometry';
 import { lieNear } from '../largest';
-import type { LetteredText } from '../lettering';
-import type { FreeSpace, PlaceRect } from '../place';
+import type { SizeGroup } from '../spec';
+import type { Artwork } from '../artwork';
+import { type FreeSpace, type PlaceRect, aimedAt } from '../place';
 import type { Draft } from './draft-fit';
 
 /** A drafted fit with the size that its rule gives it. */
@@ -23,13 +24,15 @@ export interface LyingInk extends PlaceRect {
 export function lieAll(sized: readonly SizedDraft[]): (LyingInk | null)[] {
   const baselines = commonBaselines(sized);
   return sized.map(({ draft, emMm }) => {
-    const { ink, space, largest, group, lettered } = draft;
+    const { ink, space, largest, artwork, slot } = draft;
+    const { lie } = slot.group;
     if (!ink || !space || !largest || emMm <= 0) return null;
     const widthMm = ink.widthEm * emMm;
     const heightMm = ink.heightEm * emMm;
-    const aim = aimOf(group.lie, lettered, space, { widthMm, heightMm, emMm }, baselines.get(keyOf(draft))?.get(space));
-    const lie = lieNear(ink, space, emMm, aim, largest);
-    return { ...lie, widthMm: ink.widthEm * lie.emMm, heightMm: ink.heightEm * lie.emMm };
+    const baselineMm = baselines.get(slot.group.id)?.get(space);
+    const aim = aimOf(space, artwork, { widthMm, heightMm, emMm }, { lie, baselineMm });
+    const lying = lieNear(ink, space, emMm, aim, largest);
+    return { ...lying, widthMm: ink.widthEm * lying.emMm, heightMm: ink.heightEm * lying.emMm };
   });
 }
 
@@ -39,38 +42,42 @@ interface InkSize {
   readonly emMm: number;
 }
 
+interface LieWish {
+  readonly lie: SizeGroup['lie'];
+  readonly baselineMm: number | undefined;
+}
+
 /** Where the top left corner of the ink's box should lie if nothing were in the way. */
 function aimOf(
-  lie: Draft['group']['lie'],
-  lettered: LetteredText,
-  { usable, aim: [right, down] }: FreeSpace,
+  space: FreeSpace,
+  artwork: Artwork,
   { widthMm, heightMm, emMm }: InkSize,
-  baselineMm: number | undefined,
+  { lie, baselineMm }: LieWish,
 ): readonly [number, number] {
-  const xMm = usable.xMm + (usable.widthMm - widthMm) * right;
-  const yMm = usable.yMm + (usable.heightMm - heightMm) * down;
-  if (lie === 'baseline' && baselineMm !== undefined) return [xMm, baselineMm - baselineEm(lettered) * emMm];
+  const [xMm, yMm] = aimedAt(space, widthMm, heightMm);
+  if (lie === 'baseline' && baselineMm !== undefined) return [xMm, baselineMm - baselineEm(artwork) * emMm];
   if (lie !== 'optical') return [xMm, yMm];
-  const weight = weightEm(lettered);
+  const [across, down] = space.aim;
+  const weight = weightEm(artwork);
   // Only what is centred has a middle to be moved to; what is held at a side lies at that side.
   return [
-    right === 0.5 ? usable.xMm + usable.widthMm / 2 - weight.xEm * emMm : xMm,
-    down === 0.5 ? usable.yMm + usable.heightMm / 2 - weight.yEm * emMm : yMm,
+    across.share === 0.5 ? across.atMm - weight.xEm * emMm : xMm,
+    down.share === 0.5 ? down.atMm - weight.yEm * emMm : yMm,
   ];
 }
 
 /** From the top of the ink down to the first baseline. */
-function baselineEm({ inkBox }: LetteredText): number {
+function baselineEm({ inkBox }: Artwork): number {
   return inkBox ? -inkBox.minY / EM_UNITS : 0;
 }
 
-const weights = new WeakMap<LetteredText, { readonly xEm: number; readonly yEm: number }>();
+const weights = new WeakMap<Artwork, { readonly xEm: number; readonly yEm: number }>();
 
 /** The optical middle, from the ink's top left corner: the centre of its area across, the middle of its letters' height down. */
-function weightEm(lettered: LetteredText): { readonly xEm: number; readonly yEm: number } {
-  const found = weights.get(lettered);
+function weightEm(artwork: Artwork): { readonly xEm: number; readonly yEm: number } {
+  const found = weights.get(artwork);
   if (found) return found;
-  const { outline, inkBox, capHeightEm, lastBaselineEm } = lettered;
+  const { outline, inkBox, capHeightEm, lastBaselineEm } = artwork;
   let area = 0;
   let moment = 0;
   for (const { outer, holes } of outline.islands as readonly Island[]) {
@@ -79,12 +86,12 @@ function weightEm(lettered: LetteredText): { readonly xEm: number; readonly yEm:
       moment += momentX(ring);
     }
   }
-  const first = baselineEm(lettered);
+  const first = baselineEm(artwork);
   const weight = {
     xEm: area > 0 && inkBox ? (moment / area - inkBox.minX) / EM_UNITS : 0,
     yEm: (first - capHeightEm + first + lastBaselineEm) / 2,
   };
-  weights.set(lettered, weight);
+  weights.set(artwork, weight);
   return weight;
 }
 
@@ -97,16 +104,13 @@ function momentX(ring: Int32Array): number {
   return sum / 6;
 }
 
-function keyOf({ group }: Draft): string {
-  return group.id;
-}
-
 /** One baseline for the texts of one line that share group and place: as near to the middle of the tallest as all of them allow. */
 function commonBaselines(sized: readonly SizedDraft[]): ReadonlyMap<string, ReadonlyMap<FreeSpace, number>> {
   const groups = new Map<string, Map<FreeSpace, SizedDraft[]>>();
   for (const one of sized) {
-    const { group, space, ink, lettered } = one.draft;
-    if (group.lie !== 'baseline' || !space || !ink || one.emMm <= 0 || lettered.lastBaselineEm > 0) continue;
+    const { space, ink, artwork, slot } = one.draft;
+    const { group } = slot;
+    if (group.lie !== 'baseline' || !space || !ink || one.emMm <= 0 || artwork.lastBaselineEm > 0) continue;
     const bySpace = groups.get(group.id) ?? new Map<FreeSpace, SizedDraft[]>();
     groups.set(group.id, bySpace.set(space, [...(bySpace.get(space) ?? []), one]));
   }
@@ -118,18 +122,20 @@ function commonBaselines(sized: readonly SizedDraft[]): ReadonlyMap<string, Read
   );
 }
 
-function baselineFor({ usable, aim: [, down] }: FreeSpace, members: readonly SizedDraft[]): number {
+function baselineFor({ usable, aim }: FreeSpace, members: readonly SizedDraft[]): number {
   const { yMm: top, heightMm } = usable;
   let highest = -Infinity;
   let lowest = Infinity;
   let tallestMm = 0;
   for (const { draft, emMm } of members) {
-    const above = baselineEm(draft.lettered) * emMm;
+    const above = baselineEm(draft.artwork) * emMm;
     highest = Math.max(highest, top + above);
     lowest = Math.min(lowest, top + heightMm - (draft.ink!.heightEm * emMm - above));
-    tallestMm = Math.max(tallestMm, draft.lettered.capHeightEm * emMm);
+    tallestMm = Math.max(tallestMm, draft.artwork.capHeightEm * emMm);
   }
-  const wanted = top + (heightMm - tallestMm) * down + tallestMm;
+  const { share, atMm } = aim[1];
+  // The capitals of the tallest, wanted where ink is.
+  const wanted = atMm + (1 - share) * tallestMm;
   // Where no line suits all, each keeps inside its place and comes as near as it can.
   return highest <= lowest ? Math.min(Math.max(wanted, highest), lowest) : (highest + lowest) / 2;
 }

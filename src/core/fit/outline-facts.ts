@@ -1,8 +1,8 @@
 import { EM_UNITS } from '../faces';
 import { outlineRings, ringArea } from '../geometry';
-import type { LetteredText } from '../lettering';
+import type { LayerArt } from '../artwork';
 
-/** What a drawn text costs in cutting and weeding. */
+/** What a drawn layer costs in cutting and weeding. */
 export interface OutlineFacts {
   readonly numIslands: number;
   readonly numHoles: number;
@@ -11,15 +11,15 @@ export interface OutlineFacts {
 }
 
 /** The same in em. */
-const known = new WeakMap<LetteredText, OutlineFacts>();
+const known = new WeakMap<LayerArt, OutlineFacts>();
 
-export function outlineFacts(lettered: LetteredText, emMm: number): OutlineFacts {
-  const inEm = known.get(lettered) ?? computed(lettered);
-  known.set(lettered, inEm);
+export function outlineFacts(art: LayerArt, emMm: number): OutlineFacts {
+  const inEm = known.get(art) ?? computed(art);
+  known.set(art, inEm);
   return { ...inEm, edgeMm: inEm.edgeMm * emMm, areaMm2: inEm.areaMm2 * emMm * emMm };
 }
 
-function computed({ outline }: LetteredText): OutlineFacts {
+function computed({ outline }: LayerArt): OutlineFacts {
   let edge = 0;
   let area = 0;
   for (const ring of outlineRings(outline)) {

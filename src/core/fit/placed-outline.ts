@@ -1,29 +1,48 @@
+import type { LayerArt } from '../artwork';
 import { EM_UNITS } from '../faces';
-import { EMPTY_OUTLINE, type Outline, mapOutline, turnOutline } from '../geometry';
+import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, mapOutline, outlineRings, turnOutline } from '../geometry';
+import type { Spot } from '../place';
 import { UM10_PER_MM, mmToUm10 } from '../units';
-import type { Fit } from './fit-run';
+import type { Fit } from './fit-all';
 
-/** The fit at its true size in integers of 0.1 µm, with the top left corner of its ink at the origin. */
-export function inkOutline({ lettered, emMm }: Fit): Outline {
-  return sizedOutline(lettered.outline, lettered.inkBox, emMm, 0, 0);
+/** All of a fit at its true size in integers of 0.1 µm, with the top left corner of its ink at the origin. */
+export function inkOutline({ artwork, emMm }: Fit): Outline {
+  return sizedOutline(artwork, artwork.inkBox, emMm);
 }
 
-/** The fit at its true size where it lies in its place, turned as it reads, in integers of 0.1 µm. */
-export function placedOutline({ lettered, emMm, xMm, yMm, turnDeg }: Fit): Outline {
-  if (turnDeg === 0) return sizedOutline(lettered.outline, lettered.inkBox, emMm, xMm, yMm);
-  let outline = sizedOutline(lettered.outline, lettered.inkBox, emMm, 0, 0);
-  for (let turned = 0; turned < turnDeg; turned += 90) outline = turnOutline(outline);
-  return mapOutline(outline, 1, 1, mmToUm10(xMm), mmToUm10(yMm));
+/** One layer at its true size, with the top left corner of its own ink at the origin: what a piece is cut by. */
+export function layerOutline({ artwork, emMm }: Fit, index: number): Outline {
+  const layer = artwork.layers[index];
+  return layer ? sizedOutline(layer, layer.inkBox, emMm) : EMPTY_OUTLINE;
 }
 
-function sizedOutline(
-  outline: Outline,
-  inkBox: { readonly minX: number; readonly minY: number } | null,
-  emMm: number,
-  xMm: number,
-  yMm: number,
-): Outline {
-  if (!inkBox) return EMPTY_OUTLINE;
+/** One layer at its true size where it lies in the ink of the whole. */
+export function layerInInk({ artwork, emMm }: Fit, index: number): Outline {
+  const layer = artwork.layers[index];
+  return layer ? sizedOutline(layer, artwork.inkBox, emMm) : EMPTY_OUTLINE;
+}
+
+/** All of a fit where it lies in its place, turned as it reads, in integers of 0.1 µm. Empty without a spot. */
+export function placedOutline(fit: Fit): Outline {
+  return fit.spot ? outlineAt(inkOutline(fit), fit.spot) : EMPTY_OUTLINE;
+}
+
+/** An outline that begins at the origin, turned and moved to its spot. */
+export function outlineAt(outline: Outline, { xMm, yMm, turnDeg }: Spot): Outline {
+  let turned = outline;
+  for (let deg = 0; deg < turnDeg; deg += 90) turned = turnOutline(turned);
+  return mapOutline(turned, 1, 1, mmToUm10(xMm), mmToUm10(yMm));
+}
+
+/** `from`: the box whose corner becomes the origin. */
+function sizedOutline({ outline }: LayerArt, from: Box | null, emMm: number): Outline {
+  if (!from) return EMPTY_OUTLINE;
   const scale = (emMm * UM10_PER_MM) / EM_UNITS;
-  return mapOutline(outline, scale, scale, mmToUm10(xMm) - inkBox.minX * scale, mmToUm10(yMm) - inkBox.minY * scale);
+  return mapOutline(outline, scale, scale, mmToUm10(0) - from.minX * scale, mmToUm10(0) - from.minY * scale);
+}
+
+/** The size of an outline that begins at the origin, as it will be cut. */
+export function outlineSize(outline: Outline): { readonly inkWidthMm: number; readonly inkHeightMm: number } {
+  const box = boxOfRings(outlineRings(outline));
+  return { inkWidthMm: (box?.maxX ?? 0) / UM10_PER_MM, inkHeightMm: (box?.maxY ?? 0) / UM10_PER_MM };
 }

@@ -1,18 +1,19 @@
+import { artCache } from '../artwork';
 import fc from 'fast-check';
 import { addBlank } from '../blanks';
 import type { SizeGroup } from '../spec';
 import { changePlaceUse, changeSizeGroup, setOverrides, sizeWith } from '../edit';
-import { aRun, seededBytes, shippedFaces, withPlace, withRule } from '../test';
-import { type Fit, fitRun, placedOutline, textCache } from '.';
+import { type FlatFit, fitRun, aRun, seededBytes, shippedFaces, withPlace, withRule } from '../test';
+import { type Fit, placedOutline } from '.';
 import { outlineRings } from '../geometry';
 import { UM10_PER_MM } from '../units';
 
-const cache = textCache(shippedFaces());
+const cache = artCache(shippedFaces());
 const name = fc.stringMatching(/^[A-ZÅÉØ][a-zéøłß]{1,14}$/);
 const names = fc.uniqueArray(name, { minLength: 2, maxLength: 6 });
-const caps = (fits: readonly Fit[]) => fits.map(({ capHeightMm }) => capHeightMm);
-const isStopped = ({ findings }: Fit) => findings.some(({ severity }) => severity === 'stop');
-const slotAt = (fit: Fit) => ({
+const caps = (fits: readonly FlatFit[]) => fits.map(({ capHeightMm }) => capHeightMm);
+const isStopped = ({ findings }: FlatFit) => findings.some(({ severity }) => severity === 'stop');
+const slotAt = (fit: FlatFit) => ({
   entryId: fit.slot.ref.entryId,
   useId: fit.slot.ref.useId,
   placeId: fit.slot.ref.placeId,
@@ -86,8 +87,10 @@ test('exceptions draw otherwise: narrower, closer, in another lettering, from an
     fitRun(setOverrides(spec, [slotAt(first!)], value, seededBytes(4)), cache).fits[0]!;
   expect(set({ kind: 'width', share: 0.8 }).capHeightMm).toBeCloseTo(first!.capHeightMm / 0.8, 2);
   expect(set({ kind: 'tracking', trackingEm: -0.02 }).capHeightMm).toBeGreaterThan(first!.capHeightMm);
-  expect(set({ kind: 'lettering', letteringId: 'narrow-block' }).slot.place.letteringId).toBe('narrow-block');
-  expect(set({ kind: 'material', materialId: 'film-white' }).materialId).toBe('film-white');
+  expect(set({ kind: 'lettering', letteringId: 'narrow-block' }).slot.letteringId).toBe('narrow-block');
+  expect(set({ kind: 'material', materialId: 'film-white' }).layers.map(({ layer }) => layer.materialId)).toEqual([
+    'film-white',
+  ]);
 });
 
 describe('where ink lies in a place with room to spare', () => {
@@ -104,7 +107,7 @@ describe('where ink lies in a place with room to spare', () => {
 
   test('by one baseline: descenders and accents move nobody off the line', () => {
     const fits = lie('baseline', ['Peggy', 'Ann', 'Éva']);
-    const baselines = fits.map(({ yMm, emMm, lettered }) => yMm - (lettered.inkBox!.minY / 1e6) * emMm);
+    const baselines = fits.map(({ yMm, emMm, artwork }) => yMm - (artwork.inkBox!.minY / 1e6) * emMm);
     for (const baseline of baselines) expect(baseline).toBeCloseTo(baselines[0]!, 6);
     // The capitals stand in the middle.
     expect(baselines[0]! - 7.5).toBeCloseTo(30, 6);

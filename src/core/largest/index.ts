@@ -1,7 +1,11 @@
 /**
- * The largest fit: drawn ink × a free space → the largest size at which it lies there, and where ink of a smaller size comes
- * to lie. Size rules, findings and what is cut belong to fit.
+ * The largest fit: drawn ink × a free space → the largest size at which it lies there, the largest that lies where it is wanted, and
+ * where ink of a smaller size comes to lie. Size rules and what is cut belong to fit, what is said of it to checks.
  */
-export { type InkShape, inkShape } from './ink-shape';
-export { type LargestFit, gainWithoutExtenders, largestFit, largestHeldFit, lieNear } from './largest-fit';
+export { type InkShape, type InkSource, inkShape } from './ink-shape';
+export { type LargestFit, largestFit } from './largest-fit';
+export { type HeldFit, MOST_FOR_MIDDLE, MOST_FOR_SIDE, heldFit, offMiddle } from './held-fit';
+export { lieNear } from './lie-near';
+export { gainWithoutExtenders } from './without-extenders';
+export { gainInLoops } from './in-loops';
 export { type Lie, inkWalls, isFree } from './ink-in-space';

@@ -1,7 +1,7 @@
 import { isPointInRing } from '../geometry';
 import type { FreeSpace } from '../place';
 import { type InkShape, reach } from './ink-shape';
-import { type Block, type Gap, blockOf, measureGapInPlace, segmentsMeet } from './separate';
+import { type FlatBlock, type Gap, blockOf, measureGapInPlace, segmentsMeet } from './separate';
 
 /** Where ink lies and how large it is: the top left corner of its box in the reader's frame, and millimetres to the em. */
 export interface Lie {
@@ -13,9 +13,9 @@ export interface Lie {
 /** Clear of everything by this much: curves of a place are flattened to 5 µm, and outlines are snapped to 0.1 µm. */
 export const CLEAR_MM = 0.006;
 
-const blocksOfSpace = new WeakMap<FreeSpace, readonly Block[]>();
+const blocksOfSpace = new WeakMap<FreeSpace, readonly FlatBlock[]>();
 
-export function blocksIn(space: FreeSpace): readonly Block[] {
+export function blocksIn(space: FreeSpace): readonly FlatBlock[] {
   const found = blocksOfSpace.get(space) ?? space.blocks.map(blockOf);
   blocksOfSpace.set(space, found);
   return found;
@@ -39,6 +39,19 @@ export function inkWalls(ink: InkShape, space: FreeSpace): InkWall[] {
 
 /** Outlines are snapped to 0.1 µm after sizing; two of those keep a snapped outline inside its place for certain. */
 export const SNAP_MM = 0.0002;
+
+/** Two walls that leave a line between them: this share of the ink's size lies at that spot, along x or y. */
+export function lineWalls(axis: 'x' | 'y', share: number, atMm: number, lengthEm: number): InkWall[] {
+  const [nx, ny] = axis === 'x' ? [1, 0] : [0, 1];
+  const reachEm = share * lengthEm;
+  return [
+    { nx, ny, c: atMm + ON_LINE_MM, reachEm },
+    { nx: -nx, ny: -ny, c: ON_LINE_MM - atMm, reachEm: -reachEm },
+  ];
+}
+
+/** A line has to have some width for sums in doubles; a thousandth of the step that outlines are snapped to. */
+const ON_LINE_MM = 1e-6;
 
 /** Visits every edge of the rings, in millimetres where they lie. */
 export function eachEdge(
@@ -67,28 +80,33 @@ export function isFree(ink: InkShape, walls: readonly InkWall[], space: FreeSpac
   return blocksIn(space).every((block) => isOff(ink, block, lie));
 }
 
-function isOff(ink: InkShape, block: Block, lie: Lie): boolean {
+function isOff(ink: InkShape, block: FlatBlock, lie: Lie): boolean {
   const { ring, minX, minY, maxX, maxY } = block;
+  const edges = block.mayLieInLoop ? [ink.rings, ink.loops] : [ink.rings];
   let isClear = true;
-  eachEdge(ink.rings, lie, (ax, ay, bx, by) => {
-    if (!isClear) return;
-    if (Math.max(ax, bx) < minX || Math.min(ax, bx) > maxX || Math.max(ay, by) < minY || Math.min(ay, by) > maxY)
-      return;
-    for (let i = 0, j = ring.length - 2; i < ring.length && isClear; j = i, i += 2) {
-      if (segmentsMeet(ax, ay, bx, by, ring[j]!, ring[j + 1]!, ring[i]!, ring[i + 1]!)) isClear = false;
-    }
-    if (isClear && ring.length > 4 && isPointInRing(ax, ay, ring)) isClear = false;
-  });
+  for (const rings of edges) {
+    eachEdge(rings, lie, (ax, ay, bx, by) => {
+      if (!isClear) return;
+      if (Math.max(ax, bx) < minX || Math.min(ax, bx) > maxX || Math.max(ay, by) < minY || Math.min(ay, by) > maxY)
+        return;
+      for (let i = 0, j = ring.length - 2; i < ring.length && isClear; j = i, i += 2) {
+        if (segmentsMeet(ax, ay, bx, by, ring[j]!, ring[j + 1]!, ring[i]!, ring[i + 1]!)) isClear = false;
+      }
+      if (isClear && ring.length > 4 && isPointInRing(ax, ay, ring)) isClear = false;
+    });
+  }
   if (!isClear) return false;
-  // A block that no edge meets may still lie wholly under a letter.
+  // A block that no edge meets may still lie wholly under a letter, or in its loop.
   const x = (ring[0]! - lie.xMm) / lie.emMm;
   const y = (ring[1]! - lie.yMm) / lie.emMm;
-  return !ink.rings.some((own) => isPointInRing(x, y, own));
+  const isUnder = ink.rings.some((own) => isPointInRing(x, y, own));
+  return !isUnder || (block.mayLieInLoop && ink.loops.some((own) => isPointInRing(x, y, own)));
 }
 
 /** Tells every edge of the rings that lies within a distance of a block, with the gap between the two. */
 export function nearestGaps(
   rings: readonly Float64Array[],
+  loops: readonly Float64Array[],
   space: FreeSpace,
   lie: Lie,
   within: number,
@@ -96,14 +114,16 @@ export function nearestGaps(
   found: (gap: Gap, block: Float64Array, ax: number, ay: number, bx: number, by: number) => void,
 ): void {
   const gap: Gap = { distance: 0, nx: 0, ny: 0 };
-  for (const { ring, coarse, minX, minY, maxX, maxY } of blocksIn(space)) {
+  for (const { ring, coarse, mayLieInLoop, minX, minY, maxX, maxY } of blocksIn(space)) {
     const [left, top, right, bottom] = [minX - within, minY - within, maxX + within, maxY + within];
     const block = isCoarse ? coarse : ring;
-    eachEdge(rings, lie, (ax, ay, bx, by) => {
+    const visit = (ax: number, ay: number, bx: number, by: number) => {
       if ((ax < left && bx < left) || (ax > right && bx > right)) return;
       if ((ay < top && by < top) || (ay > bottom && by > bottom)) return;
       measureGapInPlace(gap, block, ax, ay, bx, by);
       if (gap.distance <= within) found(gap, block, ax, ay, bx, by);
-    });
+    };
+    eachEdge(rings, lie, visit);
+    if (mayLieInLoop) eachEdge(loops, lie, visit);
   }
 }

@@ -1,7 +1,10 @@
 import { EM_UNITS } from '../faces';
 import { type Box, boxWidth } from '../geometry';
-import type { LetteredText } from '../lettering';
+import type { Artwork } from '../artwork';
 import { hullOf } from '../place';
+
+/** What the search needs of a drawn text: all of its layers as one. */
+export type InkSource = Pick<Artwork, 'outline' | 'inkBox' | 'capHeightEm' | 'lastBaselineEm'>;
 
 /** Closed rings of `x0, y0, x1, y1, …` in em, the ink's top left corner at the origin. */
 type FlatRing = Float64Array;
@@ -15,23 +18,25 @@ export interface InkRow {
 }
 
 /**
- * Ink as the search for its largest size sees it, in em. Holes count as ink: no letter is put round a button. A rectangle asks
- * for nothing but the box, so that all else is made when it is asked for.
+ * Ink as the search for its largest size sees it, in em. Holes count as ink, but for zones that may lie in a loop: else no letter
+ * is put round a button. A rectangle asks for nothing but the box, so that all else is made when it is asked for.
  */
 export class InkShape {
   readonly widthEm: number;
   readonly heightEm: number;
   /** How far its top lies below that of the whole ink. */
   readonly topEm: number;
-  readonly #lettered: LetteredText;
+  readonly #source: InkSource;
   readonly #level: (y: number) => number;
   #rings: readonly FlatRing[] | null = null;
+  #loops: readonly FlatRing[] | null = null;
   #coarse: readonly FlatRing[] | null = null;
   #hull: Float64Array | null = null;
   #rows: readonly InkRow[] | null = null;
+  #openRows: readonly InkRow[] | null = null;
 
-  constructor(lettered: LetteredText, box: Box, level: (y: number) => number) {
-    this.#lettered = lettered;
+  constructor(source: InkSource, box: Box, level: (y: number) => number) {
+    this.#source = source;
     this.#level = level;
     this.widthEm = boxWidth(box) / EM_UNITS;
     this.topEm = (level(box.minY) - box.minY) / EM_UNITS;
@@ -40,8 +45,14 @@ export class InkShape {
 
   /** Outer rings with every point that the cutter gets. */
   get rings(): readonly FlatRing[] {
-    this.#rings ??= ringsInEm(this.#lettered, this.#level);
+    this.#rings ??= ringsInEm(this.#source, this.#level, 'outer');
     return this.#rings;
+  }
+
+  /** Edges of the holes, for zones that may lie in them. */
+  get loops(): readonly FlatRing[] {
+    this.#loops ??= ringsInEm(this.#source, this.#level, 'holes');
+    return this.#loops;
   }
 
   /** The same with points left out that lie within `COARSE_EM` of the line past them. */
@@ -60,6 +71,12 @@ export class InkShape {
     this.#rows ??= inkRows(this.coarse, this.widthEm, this.heightEm);
     return this.#rows;
   }
+
+  /** The same with the holes left free. */
+  get openRows(): readonly InkRow[] {
+    this.#openRows ??= inkRows([...this.coarse, ...this.loops], this.widthEm, this.heightEm);
+    return this.#openRows;
+  }
 }
 
 export const COARSE_EM = 0.006;
@@ -68,40 +85,41 @@ const NUM_BINS = 600;
 /** No clear zone worth its name fits between letters that stand nearer. */
 const CLOSED_GAP_EM = 0.02;
 
-const shapes = new WeakMap<LetteredText, InkShape>();
-const bodies = new WeakMap<LetteredText, InkShape>();
+const shapes = new WeakMap<InkSource, InkShape>();
+const bodies = new WeakMap<InkSource, InkShape>();
 
 /** Null without ink. Made once for a drawn text. */
-export function inkShape(lettered: LetteredText): InkShape | null {
-  return remembered(shapes, lettered, (y) => y);
+export function inkShape(source: InkSource): InkShape | null {
+  return remembered(shapes, source, (y) => y);
 }
 
 /** The same without what rises above the capitals of the first line or hangs below the last baseline. */
-export function bodyShape(lettered: LetteredText): InkShape | null {
-  const top = -lettered.capHeightEm * EM_UNITS;
-  const bottom = lettered.lastBaselineEm * EM_UNITS;
-  return remembered(bodies, lettered, (y) => Math.min(bottom, Math.max(top, y)));
+export function bodyShape(source: InkSource): InkShape | null {
+  const top = -source.capHeightEm * EM_UNITS;
+  const bottom = source.lastBaselineEm * EM_UNITS;
+  return remembered(bodies, source, (y) => Math.min(bottom, Math.max(top, y)));
 }
 
 function remembered(
-  known: WeakMap<LetteredText, InkShape>,
-  lettered: LetteredText,
+  known: WeakMap<InkSource, InkShape>,
+  source: InkSource,
   level: (y: number) => number,
 ): InkShape | null {
-  if (!lettered.inkBox) return null;
-  const shape = known.get(lettered) ?? new InkShape(lettered, lettered.inkBox, level);
-  known.set(lettered, shape);
+  if (!source.inkBox) return null;
+  const shape = known.get(source) ?? new InkShape(source, source.inkBox, level);
+  known.set(source, shape);
   return shape;
 }
 
-function ringsInEm({ outline, inkBox }: LetteredText, level: (y: number) => number): FlatRing[] {
+function ringsInEm({ outline, inkBox }: InkSource, level: (y: number) => number, which: 'outer' | 'holes'): FlatRing[] {
   const left = inkBox!.minX;
   const top = level(inkBox!.minY);
-  return outline.islands.map(({ outer }) => {
-    const ring = new Float64Array(outer.length);
-    for (let i = 0; i < outer.length; i += 2) {
-      ring[i] = (outer[i]! - left) / EM_UNITS;
-      ring[i + 1] = (level(outer[i + 1]!) - top) / EM_UNITS;
+  const rings = outline.islands.flatMap(({ outer, holes }) => (which === 'outer' ? [outer] : holes));
+  return rings.map((units) => {
+    const ring = new Float64Array(units.length);
+    for (let i = 0; i < units.length; i += 2) {
+      ring[i] = (units[i]! - left) / EM_UNITS;
+      ring[i + 1] = (level(units[i + 1]!) - top) / EM_UNITS;
     }
     return ring;
   });

@@ -1,10 +1,9 @@
-import type { LetteredText } from '../lettering';
-import type { FreeSpace } from '../place';
-import { largestBehindWalls, nearestBehindWalls } from './convex-space';
+import { type FreeSpace, aimedAt } from '../place';
+import { largestBehindWalls } from './convex-space';
 import { type InkWall, type Lie, SNAP_MM, inkWalls, isFree } from './ink-in-space';
-import { type InkShape, bodyShape, inkShape } from './ink-shape';
-import { coarseEdges, grown, moved, trueEdges } from './polish';
-import { type Spot, cellOf, clusters, freeSpots } from './start-grid';
+import type { InkShape } from './ink-shape';
+import { coarseEdges, grown, trueEdges } from './polish';
+import { type GridSpot, cellOf, clusters, freeSpots } from './start-grid';
 
 /** The largest em at which ink lies in a place, and where. */
 export interface LargestFit extends Lie {
@@ -25,43 +24,29 @@ export function largestFit(ink: InkShape, space: FreeSpace): LargestFit {
   return { ...largestAmongBlocks(ink, walls, space, behind.emMm), boundBy: 'outline' };
 }
 
-/** What size may be given up, in small steps, for a text that lies where it is held. */
-const HELD_SHARES = [1, 0.995, 0.99, 0.985, 0.98];
-
-/**
- * The largest fit, unless a size that an eye cannot tell from it lies at the anchor: on a side that tapers a little, a name is
- * wanted in the middle and not at the wide end.
- */
-export function largestHeldFit(ink: InkShape, space: FreeSpace): LargestFit {
-  const found = largestFit(ink, space);
-  if (space.isRect) return found;
-  const walls = inkWalls(ink, space);
-  const { usable, aim } = space;
-  for (const share of HELD_SHARES) {
-    const emMm = found.emMm * share;
-    const xMm = usable.xMm + (usable.widthMm - ink.widthEm * emMm) * aim[0];
-    const yMm = usable.yMm + (usable.heightMm - ink.heightEm * emMm) * aim[1];
-    if (isFree(ink, walls, space, { xMm, yMm, emMm })) return { ...found, xMm, yMm, emMm };
-  }
-  return found;
-}
-
-/** In the usable rectangle: the size that is always possible. */
-function largestInRect({ widthEm, heightEm }: InkShape, { usable, aim }: FreeSpace): LargestFit {
+/** In the usable rectangle: the size that is always possible. Where it is wanted, as far as the rectangle allows. */
+export function largestInRect({ widthEm, heightEm }: InkShape, space: FreeSpace): LargestFit {
+  const { usable } = space;
   const byWidth = (usable.widthMm - SNAP_MM) / widthEm;
   const byHeight = (usable.heightMm - SNAP_MM) / heightEm;
   const emMm = Math.max(0, Math.min(byWidth, byHeight));
-  const [right, down] = aim;
+  const [widthMm, heightMm] = [widthEm * emMm, heightEm * emMm];
+  const [xMm, yMm] = aimedAt(space, widthMm, heightMm);
   return {
     emMm,
-    xMm: usable.xMm + (usable.widthMm - widthEm * emMm) * right,
-    yMm: usable.yMm + (usable.heightMm - heightEm * emMm) * down,
+    xMm: between(xMm, usable.xMm, usable.xMm + usable.widthMm - widthMm),
+    yMm: between(yMm, usable.yMm, usable.yMm + usable.heightMm - heightMm),
     boundBy: byWidth <= byHeight ? 'width' : 'height',
   };
 }
 
+/** The value as near to itself as the bounds allow; the lower one wins where they are crossed. */
+export function between(value: number, from: number, to: number): number {
+  return Math.min(Math.max(value, from), Math.max(from, to));
+}
+
 /** The first reach of a search, as a share of the shorter side. */
-const FIRST_REACH = 0.06;
+export const FIRST_REACH = 0.06;
 /** Sizes looked at from the largest that the walls allow downward; between two of them a start grows to what lies between. */
 const STEP_DOWN = 0.98;
 /** Another spot that starts this far below the best so far is not expected to outgrow it. */
@@ -82,10 +67,10 @@ function largestAmongBlocks(ink: InkShape, walls: readonly InkWall[], space: Fre
   const reachMm = FIRST_REACH * Math.min(space.widthMm, space.heightMm);
   const apartMm = APART_CELLS * cellOf(space);
   const grownLies: { readonly lie: Lie; readonly start: Lie }[] = [];
-  const started: Spot[] = [];
+  const started: GridSpot[] = [];
   let bestEmMm = inRect.emMm;
   const growFrom = (lie: Lie) => {
-    const coarse = grown(ink, coarseEdges(ink), walls, space, lie, reachMm);
+    const coarse = grown(ink, coarseEdges(ink, space), walls, space, lie, reachMm);
     grownLies.push({ lie: coarse, start: lie });
     bestEmMm = Math.max(bestEmMm, coarse.emMm);
   };
@@ -111,7 +96,7 @@ function largestAmongBlocks(ink: InkShape, walls: readonly InkWall[], space: Fre
     if (looked.length === MOST_LOOKS || looked.some((one) => isSame(one, lie, ink))) continue;
     looked.push(lie);
     const free = isFree(ink, walls, space, lie) ? lie : start;
-    const full = grown(ink, trueEdges(ink), walls, space, free, free === lie ? reachMm / 8 : reachMm);
+    const full = grown(ink, trueEdges(ink, space), walls, space, free, free === lie ? reachMm / 8 : reachMm);
     if (full.emMm > best.emMm && isFree(ink, walls, space, full)) best = full;
   }
   return best;
@@ -133,7 +118,7 @@ function freeOf(
   ink: InkShape,
   walls: readonly InkWall[],
   space: FreeSpace,
-  cluster: readonly Spot[],
+  cluster: readonly GridSpot[],
   emMm: number,
 ): Lie | null {
   const half = cellOf(space) / 2;
@@ -164,89 +149,3 @@ const NUDGES: readonly (readonly [number, number])[] = [
   [-1, 1],
   [-1, -1],
 ];
-
-/**
- * By how much larger the em could be if nothing rose above the capitals or hung below the line. Among clear zones only growing on
- * from where the text lies is asked for, not another search.
- */
-export function gainWithoutExtenders(lettered: LetteredText, space: FreeSpace, found: LargestFit): number {
-  const ink = inkShape(lettered);
-  const body = bodyShape(lettered);
-  if (!ink || !body || body.heightEm > ink.heightEm - LEAST_EXTENDER_EM) return 0;
-  if (space.isRect || space.blocks.length === 0) {
-    return largestHeldFit(body, space).emMm - found.emMm;
-  }
-  const start = { ...found, yMm: found.yMm + body.topEm * found.emMm };
-  const reachMm = FIRST_REACH * Math.min(space.widthMm, space.heightMm);
-  return Math.max(0, grown(body, coarseEdges(body), inkWalls(body, space), space, start, reachMm).emMm - found.emMm);
-}
-
-/** Round letters overshoot their line by about this much; that is no descender. */
-const LEAST_EXTENDER_EM = 0.03;
-
-/**
- * Where ink of a size that fits comes to lie: at `aim` (the top left corner of its box) or as near to it as the place allows.
- * Ink that straddles a clear zone may have no spot at a size in between: then it lies at the next smaller size that has one.
- */
-export function lieNear(
-  ink: InkShape,
-  space: FreeSpace,
-  emMm: number,
-  aim: readonly [number, number],
-  largest: Lie,
-): Lie {
-  const [aimX, aimY] = aim;
-  if (space.isRect) {
-    const { usable } = space;
-    const between = (at: number, from: number, to: number) => Math.min(Math.max(at, from), Math.max(from, to));
-    return {
-      emMm,
-      xMm: between(aimX, usable.xMm, usable.xMm + usable.widthMm - ink.widthEm * emMm),
-      yMm: between(aimY, usable.yMm, usable.yMm + usable.heightMm - ink.heightEm * emMm),
-    };
-  }
-  const walls = inkWalls(ink, space);
-  const there = { xMm: aimX, yMm: aimY, emMm };
-  if (isFree(ink, walls, space, there)) return there;
-  const far = 2 * Math.hypot(space.widthMm, space.heightMm);
-  const behind = nearestBehindWalls(walls, emMm, aim, far);
-  const near = behind && { xMm: behind[0], yMm: behind[1], emMm };
-  if (near && (space.blocks.length === 0 || isFree(ink, walls, space, near))) return near;
-  const start = startNear(ink, walls, space, emMm, aim, largest);
-  if (!start) return lieNear(ink, space, Math.max(emMm * SMALLER, largestInRect(ink, space).emMm), aim, largest);
-  if (emMm > largest.emMm * NO_SLACK) return start;
-  const lie = moved(coarseEdges(ink), walls, space, start, aim, MOVE_REACH * Math.min(space.widthMm, space.heightMm));
-  return isFree(ink, walls, space, lie) ? lie : start;
-}
-
-/** Ink that is nearly as large as it can be has nowhere to go. */
-const NO_SLACK = 0.985;
-/** The usable rectangle always holds its own size, so that the way down ends. */
-const SMALLER = 0.98;
-const MOVE_REACH = 0.12;
-
-/** A free lie of this size, as near to the aim as one is easily found; null when there is none. */
-function startNear(
-  ink: InkShape,
-  walls: readonly InkWall[],
-  space: FreeSpace,
-  emMm: number,
-  [aimX, aimY]: readonly [number, number],
-  largest: Lie,
-): Lie | null {
-  const off = ({ xMm, yMm }: Lie) => Math.hypot(xMm - aimX, yMm - aimY);
-  const shrink = largest.emMm - emMm;
-  // Most ink that gets smaller about one of its own points stays off what it stayed off before.
-  const shrunk = [0.5, 0, 1].flatMap((across) =>
-    [0.5, 0, 1].map((down) => ({
-      xMm: largest.xMm + shrink * across * ink.widthEm,
-      yMm: largest.yMm + shrink * down * ink.heightEm,
-      emMm,
-    })),
-  );
-  const spots = freeSpots(ink, space, emMm).map((spot) => ({ ...spot, emMm }));
-  const free = [...shrunk, ...spots].sort((a, b) => off(a) - off(b)).find((lie) => isFree(ink, walls, space, lie));
-  if (free) return free;
-  const inRect = largestInRect(ink, space);
-  return inRect.emMm >= emMm ? { ...inRect, emMm } : null;
-}

@@ -8,15 +8,23 @@ import { COARSE_MM, blockReach } from './separate';
 /** Edges of the ink, and how far its true edge may stray from them. */
 export interface InkEdges {
   readonly rings: readonly Float64Array[];
+  /** Of the holes, for zones that may lie in them. */
+  readonly loops: readonly Float64Array[];
   readonly marginEm: number;
 }
 
-export function coarseEdges({ coarse }: InkShape): InkEdges {
-  return { rings: coarse, marginEm: COARSE_EM };
+export function coarseEdges(ink: InkShape, space: FreeSpace): InkEdges {
+  return { rings: ink.coarse, loops: loopsFor(ink, space), marginEm: COARSE_EM };
 }
 
-export function trueEdges({ rings }: InkShape): InkEdges {
-  return { rings, marginEm: 0 };
+export function trueEdges(ink: InkShape, space: FreeSpace): InkEdges {
+  return { rings: ink.rings, loops: loopsFor(ink, space), marginEm: 0 };
+}
+
+const NONE: readonly Float64Array[] = [];
+
+function loopsFor(ink: InkShape, { blocks }: FreeSpace): readonly Float64Array[] {
+  return blocks.some(({ zone }) => zone?.mayLieInLoop) ? ink.loops : NONE;
 }
 
 const MOST_STEPS = 14;
@@ -30,7 +38,7 @@ const WORTH_A_STEP = 2e-4;
  */
 export function grown(
   ink: InkShape,
-  { rings, marginEm }: InkEdges,
+  edges: InkEdges,
   walls: readonly InkWall[],
   space: FreeSpace,
   start: Lie,
@@ -40,12 +48,7 @@ export function grown(
   let reachMm = firstReachMm;
   const span = Math.max(ink.widthEm, ink.heightEm);
   for (let step = 0; step < MOST_STEPS && reachMm > 0.02; step++) {
-    const rows = gapWalls(rings, marginEm, space, lie, 2.5 * reachMm).map(({ nx, ny, reachEm, c }) => [
-      nx,
-      ny,
-      reachEm,
-      c,
-    ]);
+    const rows = gapWalls(edges, space, lie, 2.5 * reachMm).map(({ nx, ny, reachEm, c }) => [nx, ny, reachEm, c]);
     for (const { nx, ny, reachEm, c } of walls) rows.push([nx, ny, reachEm, c]);
     // Counted from here, so that the bounds of the programme are the reach; the size in the ink's own span.
     const from = [lie.xMm, lie.yMm, lie.emMm];
@@ -71,7 +74,7 @@ const MOST_MOVES = 6;
 
 /** Moves ink of a fixed size from a free lie towards `aim`, as near as it comes in a few steps. */
 export function moved(
-  { rings, marginEm }: InkEdges,
+  edges: InkEdges,
   walls: readonly InkWall[],
   space: FreeSpace,
   start: Lie,
@@ -80,7 +83,7 @@ export function moved(
 ): Lie {
   let lie = start;
   for (let step = 0; step < MOST_MOVES; step++) {
-    const near = [...gapWalls(rings, marginEm, space, lie, 2.5 * reachMm), ...walls, ...squareRound(lie, reachMm)];
+    const near = [...gapWalls(edges, space, lie, 2.5 * reachMm), ...walls, ...squareRound(lie, reachMm)];
     const spot = nearestBehindWalls(near, lie.emMm, aim, 2 * Math.hypot(space.widthMm, space.heightMm));
     if (!spot) return lie;
     const way = Math.hypot(spot[0] - lie.xMm, spot[1] - lie.yMm);
@@ -100,18 +103,12 @@ function squareRound({ xMm, yMm }: Lie, reachMm: number): InkWall[] {
 }
 
 /** Every edge of the ink near a block as a wall between the two. */
-function gapWalls(
-  rings: readonly Float64Array[],
-  marginEm: number,
-  space: FreeSpace,
-  lie: Lie,
-  withinMm: number,
-): InkWall[] {
+function gapWalls({ rings, loops, marginEm }: InkEdges, space: FreeSpace, lie: Lie, withinMm: number): InkWall[] {
   const { xMm, yMm, emMm } = lie;
   const found: InkWall[] = [];
   const isCoarse = marginEm > 0;
   const marginMm = CLEAR_MM + (isCoarse ? COARSE_MM : 0);
-  nearestGaps(rings, space, lie, withinMm, isCoarse, ({ distance, nx, ny }, block, ax, ay, bx, by) => {
+  nearestGaps(rings, loops, space, lie, withinMm, isCoarse, ({ distance, nx, ny }, block, ax, ay, bx, by) => {
     if (distance < 1e-6) return;
     // From the ink to the block, so that the ink stays on the inner side.
     const [ux, uy] = [-nx, -ny];

@@ -1,8 +1,10 @@
-import type { Ring } from '../place';
+import type { Block } from '../place';
 import { thinned } from './ink-shape';
 
 /** A convex part of a place with the box around it. */
-export interface Block {
+export interface FlatBlock {
+  /** It may lie in a hole of the ink. */
+  readonly mayLieInLoop: boolean;
   /** `x0, y0, x1, y1, …` */
   readonly ring: Float64Array;
   /** The same with points left out that lie within `COARSE_MM` of the line past them. */
@@ -17,11 +19,12 @@ export const COARSE_MM = 0.1;
 /** Numbers in a ring that is not worth thinning. */
 const MANY = 24;
 
-export function blockOf(ring: Ring): Block {
+export function blockOf({ ring, zone }: Block): FlatBlock {
   const xs = ring.map(([x]) => x);
   const ys = ring.map(([, y]) => y);
   const flat = Float64Array.from(ring.flat());
   return {
+    mayLieInLoop: zone?.mayLieInLoop ?? false,
     ring: flat,
     coarse: flat.length > MANY ? thinned(flat, COARSE_MM) : flat,
     minX: Math.min(...xs),

@@ -17,7 +17,7 @@ const MOST_CELLS = 40_000;
 const grids = new WeakMap<FreeSpace, Grid>();
 
 /** Where the top left corner of an ink's box may lie. */
-export interface Spot {
+export interface GridSpot {
   readonly xMm: number;
   readonly yMm: number;
 }
@@ -65,12 +65,13 @@ function computed({ widthMm, heightMm, outline, clear, walls }: FreeSpace): Grid
  * Spots on the grid at which ink of this size lies on free squares, row by row: at most `most` of them. Ink is rounded to the
  * nearest square, so that a spot may be wrong by half of one.
  */
-export function freeSpots(ink: InkShape, space: FreeSpace, emMm: number, most = Infinity): Spot[] {
+export function freeSpots(ink: InkShape, space: FreeSpace, emMm: number, most = Infinity): GridSpot[] {
   const { cellMm, columns, rows, sums } = gridOf(space);
   const stride = columns + 1;
   const perCell = emMm / cellMm;
   const boxes: number[] = [];
-  for (const { minX, minY, maxX, maxY } of ink.rows) {
+  const hasLoops = space.blocks.some(({ zone }) => zone?.mayLieInLoop);
+  for (const { minX, minY, maxX, maxY } of hasLoops ? ink.openRows : ink.rows) {
     const [left, right] = [Math.round(minX * perCell), Math.round(maxX * perCell)];
     const [top, bottom] = [Math.round(minY * perCell), Math.round(maxY * perCell)];
     if (right > left && bottom > top)
@@ -78,7 +79,7 @@ export function freeSpots(ink: InkShape, space: FreeSpace, emMm: number, most = 
   }
   const across = Math.round(ink.widthEm * perCell);
   const down = Math.round(ink.heightEm * perCell);
-  const spots: Spot[] = [];
+  const spots: GridSpot[] = [];
   let failed = 0;
   for (let row = 0; row + down <= rows; row++) {
     for (let column = 0; column + across <= columns; column++) {
@@ -108,8 +109,8 @@ export function cellOf(space: FreeSpace): number {
 }
 
 /** Spots by cluster, each from its middle outward. */
-export function clusters(spots: readonly Spot[], apartMm: number): Spot[][] {
-  const found: Spot[][] = [];
+export function clusters(spots: readonly GridSpot[], apartMm: number): GridSpot[][] {
+  const found: GridSpot[][] = [];
   for (const spot of spots) {
     const home = found.find(([first]) => Math.hypot(first!.xMm - spot.xMm, first!.yMm - spot.yMm) <= apartMm);
     if (home) home.push(spot);
@@ -118,7 +119,7 @@ export function clusters(spots: readonly Spot[], apartMm: number): Spot[][] {
   return found.map((own) => {
     const x = own.reduce((sum, { xMm }) => sum + xMm, 0) / own.length;
     const y = own.reduce((sum, { yMm }) => sum + yMm, 0) / own.length;
-    const off = ({ xMm, yMm }: Spot) => Math.hypot(xMm - x, yMm - y);
+    const off = ({ xMm, yMm }: GridSpot) => Math.hypot(xMm - x, yMm - y);
     return own.sort((a, b) => off(a) - off(b));
   });
 }

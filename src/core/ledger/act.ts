@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../deep-readonly';
+import { ITEM_ID_PATTERN, PIECE_ID_PATTERN } from '../spec';
 
-const pieceId = z
-  .string()
-  .regex(/^([a-z][a-z0-9]{9})-([a-z][a-z0-9]{9})-[1-9]\d*-([a-z][a-z0-9]{9})-([a-z][a-z0-9]{9})-[1-9]\d*$/);
-const itemId = z.string().regex(/^([a-z][a-z0-9]{9})-([a-z][a-z0-9]{9})-[1-9]\d*$/);
+const pieceId = z.string().regex(PIECE_ID_PATTERN);
+const itemId = z.string().regex(ITEM_ID_PATTERN);
 const id = z.string().regex(/^[a-z][a-z0-9]{9}$/);
 const attempt = z.number().int().min(1).max(1000);
 
@@ -28,12 +27,13 @@ export const SPOIL_REASONS = [
 const deedSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('cut'), pieceId, attempt, passId: id.nullable() }),
   z.object({ kind: z.literal('weeded'), pieceId, attempt, passId: id.nullable() }),
-  /** Pressed, applied, glued: by place, for all layers at once or for some. */
+  /** Pressed, applied, glued: by place, for all layers at once or for some; `attempts` are their cuttings, in the same order. */
   z.object({
     kind: z.literal('bonded'),
     itemId,
     placeId: id,
     layerIds: z.array(id).min(1).max(20),
+    attempts: z.array(attempt).min(1).max(20).optional(),
     face: z.enum(['front', 'back']),
   }),
   z.object({ kind: z.literal('checked'), itemId }),

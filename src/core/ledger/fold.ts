@@ -1,9 +1,10 @@
 import { assertNever } from '../outcome';
 import type { PieceStage } from '../shop';
-import { layerKeyOf, readPieceId } from '../spec';
-import type { Act, Deed } from './act';
+import { readPieceId } from '../spec';
+import type { Act } from './act';
 import { ByAttempt, type ReadonlyByAttempt } from './attempts';
 import { layerKeyOfPiece } from './deed-refs';
+import { type Effect, effectsOf, layerKeyOfBond } from './effects';
 import { actsInForce } from './undo';
 
 /** What the ledger comes to: asked through the functions below, which know what absence means. */
@@ -12,8 +13,9 @@ export interface LedgerState {
   readonly spoiled: ReadonlyByAttempt<string>;
   readonly cut: ReadonlyByAttempt<true>;
   readonly weeded: ReadonlyByAttempt<true>;
-  /** Layers bonded from the front, as `item-place-layer`. */
-  readonly bonded: ReadonlySet<string>;
+  /** Cuttings of layers (`item-place-layer`) bonded from the front, and from the back. */
+  readonly bonded: ReadonlyByAttempt<true>;
+  readonly bondedBack: ReadonlyByAttempt<true>;
   readonly checked: ReadonlySet<string>;
   readonly packed: ReadonlySet<string>;
 }
@@ -22,7 +24,8 @@ interface Folding {
   spoiled: ByAttempt<string>;
   cut: ByAttempt<true>;
   weeded: ByAttempt<true>;
-  bonded: Set<string>;
+  bonded: ByAttempt<true>;
+  bondedBack: ByAttempt<true>;
   checked: Set<string>;
   packed: Set<string>;
 }
@@ -33,48 +36,51 @@ export function foldActs(acts: readonly Act[]): LedgerState {
     spoiled: new ByAttempt(),
     cut: new ByAttempt(),
     weeded: new ByAttempt(),
-    bonded: new Set(),
+    bonded: new ByAttempt(),
+    bondedBack: new ByAttempt(),
     checked: new Set(),
     packed: new Set(),
   };
-  for (const act of actsInForce(acts)) for (const deed of act.deeds) applyInPlace(state, deed);
+  for (const act of actsInForce(acts)) {
+    for (const deed of act.deeds) for (const effect of effectsOf(deed)) applyInPlace(state, effect);
+  }
   return state;
 }
 
-function applyInPlace(state: Folding, deed: Deed): void {
-  switch (deed.kind) {
-    case 'cut':
-      state.cut.set(deed.pieceId, deed.attempt, true);
+function applyInPlace(state: Folding, effect: Effect): void {
+  switch (effect.kind) {
+    case 'reach':
+      state[effect.stage].set(effect.pieceId, effect.attempt, true);
       break;
-    case 'weeded':
-      state.weeded.set(deed.pieceId, deed.attempt, true);
+    case 'bond': {
+      const key = layerKeyOfBond(effect);
+      const attempt = effect.attempt ?? currentAttempt(state, firstPieceOf(key));
+      state[effect.face === 'front' ? 'bonded' : 'bondedBack'].set(key, attempt, true);
       break;
-    case 'bonded':
-      if (deed.face === 'back') break;
-      for (const layerId of deed.layerIds) state.bonded.add(layerKeyOf(deed.itemId, deed.placeId, layerId));
+    }
+    case 'mark':
+      state[effect.mark].add(effect.itemId);
       break;
-    case 'checked':
-      state.checked.add(deed.itemId);
+    case 'spoil':
+      spoilInPlace(state, effect);
       break;
-    case 'packed':
-      state.packed.add(deed.itemId);
-      break;
-    case 'spoiled':
-      for (const { pieceId, attempt } of deed.pieces) spoilInPlace(state, pieceId, attempt, deed.reason);
-      break;
-    case 'undone':
+    case 'undo':
       break;
     default:
-      assertNever(deed);
+      assertNever(effect);
   }
 }
 
-/** A spoiled piece takes its layer's bond with it, and the item is neither checked nor packed any more. */
-function spoilInPlace(state: Folding, pieceId: string, attempt: number, reason: string): void {
+/** A layer that is not split has one piece. */
+function firstPieceOf(layerKey: string): string {
+  return `${layerKey}-1`;
+}
+
+/** The next cutting of a spoiled piece is not bonded, and its item is neither checked nor packed any more. */
+function spoilInPlace(state: Folding, { pieceId, attempt, reason }: Extract<Effect, { kind: 'spoil' }>): void {
   // Spoiling the same cutting twice (two stations saw it) must not cost a second recut.
   if (state.spoiled.has(pieceId, attempt)) return;
   state.spoiled.set(pieceId, attempt, reason);
-  state.bonded.delete(layerKeyOfPiece(pieceId));
   const itemId = readPieceId(pieceId)?.itemId;
   if (itemId === undefined) return;
   state.checked.delete(itemId);
@@ -82,7 +88,7 @@ function spoilInPlace(state: Folding, pieceId: string, attempt: number, reason: 
 }
 
 /** Which cutting of a piece counts now: the first that was not spoiled. */
-export function currentAttempt(state: LedgerState, pieceId: string): number {
+export function currentAttempt(state: Pick<LedgerState, 'spoiled'>, pieceId: string): number {
   let attempt = 1;
   while (state.spoiled.has(pieceId, attempt)) attempt++;
   return attempt;
@@ -91,7 +97,7 @@ export function currentAttempt(state: LedgerState, pieceId: string): number {
 /** How far the current cutting of a piece is; a later stage includes the earlier ones. Null: not cut yet. */
 export function pieceStage(state: LedgerState, pieceId: string): PieceStage | null {
   const attempt = currentAttempt(state, pieceId);
-  if (state.bonded.has(layerKeyOfPiece(pieceId))) return 'bonded';
+  if (state.bonded.has(layerKeyOfPiece(pieceId), attempt)) return 'bonded';
   if (state.weeded.has(pieceId, attempt)) return 'weeded';
   return state.cut.has(pieceId, attempt) ? 'cut' : null;
 }

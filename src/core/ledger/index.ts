@@ -5,5 +5,6 @@
 export { type Act, type Deed, type NewAct, actSchema, newActSchema, SPOIL_REASONS } from './act';
 export { type LedgerState, type ItemMark, currentAttempt, foldActs, itemMarks, pieceStage } from './fold';
 export { actsInForce, lastDeedOf, type Undoable } from './undo';
+export { type Effect, effectsOf, itemIdOfEffect, layerKeyOfBond } from './effects';
 export { entryIdsNamed, itemIdsTouched } from './deed-refs';
 export { type ItemStage, type ItemWork, type Tally, itemStageIndex, itemWork, tallyOf } from './item-work';

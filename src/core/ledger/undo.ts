@@ -1,4 +1,5 @@
 import type { Act, Deed } from './act';
+import { effectsOf } from './effects';
 
 /**
  * The acts that still count, in order. Undoing is an act as well and can be undone, so the list is read from its end:
@@ -10,7 +11,7 @@ export function actsInForce(acts: readonly Act[]): Act[] {
   for (let i = acts.length - 1; i >= 0; i--) {
     const act = acts[i]!;
     if (undone.size > 0 && undone.has(act.id)) continue;
-    for (const deed of act.deeds) if (deed.kind === 'undone') undone.add(deed.actId);
+    for (const id of undoneIds(act)) undone.add(id);
     inForce.push(act);
   }
   return inForce.reverse();
@@ -37,5 +38,9 @@ export function lastDeedOf(acts: readonly Act[], station: string): Undoable {
 }
 
 function undoneIds({ deeds }: { readonly deeds: readonly Deed[] }): string[] {
-  return deeds.flatMap((deed) => (deed.kind === 'undone' ? [deed.actId] : []));
+  const ids: string[] = [];
+  for (const deed of deeds) {
+    for (const effect of effectsOf(deed)) if (effect.kind === 'undo') ids.push(effect.actId);
+  }
+  return ids;
 }

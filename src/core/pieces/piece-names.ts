@@ -1,30 +1,33 @@
-import { type FitSlot, fitSlots } from '../fit';
-import { type RunSpec, findLettering, pieceIdOf } from '../spec';
-import { presentOrThrow } from '../outcome';
+import { type Slot, type SlotLayer, isLayerEmpty } from '../resolve';
+import { pieceIdOf } from '../spec';
 
 /** Which pieces a run has, told from its words alone: nothing is drawn, so that the bench never waits for outlines. */
 export interface PieceName {
   readonly id: string;
-  readonly slot: FitSlot;
-  readonly layerId: string;
-  readonly materialId: string;
+  readonly slot: Slot;
+  readonly layer: SlotLayer;
+  /** Where the layer stands among the slot's, from the bottom. */
+  readonly layerIndex: number;
 }
 
-export function namesOfSlot(spec: RunSpec, slot: FitSlot): PieceName[] {
-  return findLettering(spec, slot.place.letteringId).layers.map(({ id: layerId, slot: colour }) => ({
-    id: pieceIdOf(slot.ref, layerId, 1),
+/** One for each layer that has something to cut. A slot without anything has its lowest: its stop has to stand somewhere. */
+export function namesOfSlot(slot: Slot): PieceName[] {
+  const names = slot.layers.map((layer, layerIndex) => ({
+    id: pieceIdOf(slot.ref, layer.id, 1),
     slot,
-    layerId,
-    materialId: presentOrThrow(slot.place.materials[colour], `material for ${colour}`),
+    layer,
+    layerIndex,
   }));
+  const cut = names.filter(({ layer }) => !isLayerEmpty(slot, layer));
+  return cut.length > 0 ? cut : names.slice(0, 1);
 }
 
-/** Specs never change, so that a large roster is walked once however many marks follow. */
-const known = new WeakMap<RunSpec, readonly PieceName[]>();
+/** The slots of a run are the same array as long as nothing of them changes, so that a large roster is walked once. */
+const known = new WeakMap<readonly Slot[], readonly PieceName[]>();
 
 /** In roster order. */
-export function pieceNames(spec: RunSpec): readonly PieceName[] {
-  const names = known.get(spec) ?? fitSlots(spec).flatMap((slot) => namesOfSlot(spec, slot));
-  known.set(spec, names);
+export function pieceNames(slots: readonly Slot[]): readonly PieceName[] {
+  const names = known.get(slots) ?? slots.flatMap(namesOfSlot);
+  known.set(slots, names);
   return names;
 }

@@ -1,24 +1,52 @@
+import type { CheckedFit } from '../checks';
 import { hasStop } from '../finding';
-import { type Fit, inkOutline } from '../fit';
+import { type Fit, layerOutline, onBlankAt } from '../fit';
 import { type Box, type Outline, boxOfRings, outlineRings } from '../geometry';
-import type { RunSpec } from '../spec';
+import { type InkOnBlank, type Spot, spotOfPart } from '../place';
 import { type PieceName, namesOfSlot } from './piece-names';
 
+/** Where a piece lies in its place, and where a ruler is laid for it. */
+export interface PieceSpot extends Spot {
+  readonly onBlank: InkOnBlank;
+}
+
 export interface Piece extends PieceName {
+  /** What it is cut from. */
+  readonly materialId: string;
   readonly text: readonly string[];
   /** As it will be read, never mirrored: integers of 0.1 µm, ink's top left corner at the origin. */
   readonly outline: Outline;
   readonly box: Box;
+  /** Null where that was not kept: it was released by an earlier Knurl. */
+  readonly spot: PieceSpot | null;
 }
 
 /** The pieces that may be cut: fits with a stop finding give none until it is remedied. In roster order. */
-export function piecesOfFits(spec: RunSpec, fits: readonly Fit[]): Piece[] {
-  return fits
-    .filter(({ findings }) => !hasStop(findings))
-    .flatMap((fit) => {
-      const outline = inkOutline(fit);
-      const box = boxOfRings(outlineRings(outline));
-      if (!box) return [];
-      return namesOfSlot(spec, fit.slot).map((name) => ({ ...name, text: fit.slot.text, outline, box }));
-    });
+export function piecesOfFits(fits: readonly CheckedFit[]): Piece[] {
+  return fits.filter(({ findings }) => !hasStop(findings)).flatMap(({ fit }) => piecesOfFit(fit));
+}
+
+const known = new WeakMap<Fit, readonly Piece[]>();
+
+/** Made once for the same fit. */
+function piecesOfFit(fit: Fit): readonly Piece[] {
+  const found = known.get(fit);
+  if (found) return found;
+  const pieces = namesOfSlot(fit.slot).flatMap((name): Piece[] => {
+    const outline = layerOutline(fit, name.layerIndex);
+    const box = boxOfRings(outlineRings(outline));
+    if (!box) return [];
+    const { materialId } = name.layer;
+    return [{ ...name, materialId, text: fit.slot.text, outline, box, spot: spotOf(fit, name.layerIndex) }];
+  });
+  known.set(fit, pieces);
+  return pieces;
+}
+
+function spotOf(fit: Fit, layerIndex: number): PieceSpot | null {
+  const part = fit.layers[layerIndex]?.part;
+  if (!fit.spot || !part) return null;
+  const spot = spotOfPart(fit.spot, fit, part);
+  const onBlank = onBlankAt(fit.slot, spot, { inkWidthMm: part.widthMm, inkHeightMm: part.heightMm });
+  return onBlank && { ...spot, onBlank };
 }

@@ -1,15 +1,30 @@
-import type { MeasuredPlace, Variant } from '../shop';
+import type { ClearZone, MeasuredPlace, Variant } from '../shop';
 import type { PlaceRect } from './inscribed-rect';
 import { type PlaceGeometry, placeGeometry } from './place-geometry';
 import { blocksOf, hullOf } from './convex-parts';
 import { FLAT_MM, type Ring } from './shape-ring';
-import { FRACTIONS, type ReadingDeg } from './usable-area';
+import { FRACTIONS, type ReadingDeg, type Share } from './anchor-shares';
+import { middleOf } from './middle';
 
 /** Everything on the inner side of a line: `nx·x + ny·y ≤ c`, with a unit normal that points outward. */
 export interface HalfPlane {
   readonly nx: number;
   readonly ny: number;
   readonly c: number;
+}
+
+/** A convex part that ink keeps off: of a dent of the outline, or of a clear zone. */
+export interface Block {
+  readonly ring: Ring;
+  /** Null for a dent. */
+  readonly zone: ClearZone | null;
+}
+
+/** Where ink is wanted along one axis: this share of its own size lies at that spot. */
+export interface AxisAim {
+  /** 0: its left or upper edge, 0.5: its middle, 1: its right or lower edge. */
+  readonly share: Share;
+  readonly atMm: number;
 }
 
 /**
@@ -23,14 +38,14 @@ export interface FreeSpace {
   readonly clear: readonly Ring[];
   /** What ink stays behind wherever it lies: the hull of the outline, what is seen, and the gap at the anchor's sides. */
   readonly walls: readonly HalfPlane[];
-  /** Convex parts that ink keeps off: dents of the outline and clear zones. None: the walls say all. */
-  readonly blocks: readonly Ring[];
+  /** None: the walls say all. */
+  readonly blocks: readonly Block[];
   /** The place is an upright rectangle and nothing else. */
   readonly isRect: boolean;
-  /** The largest upright rectangle; ink that is smaller than its place is aimed at it. */
+  /** The largest upright rectangle: what ink always fits into. */
   readonly usable: PlaceRect;
-  /** The anchor as a share of the way from left to right and from top to bottom. */
-  readonly aim: readonly [right: number, down: number];
+  /** Where ink is wanted: in the middle of the place as a ruler finds it, or at a side of the usable rectangle. */
+  readonly aim: readonly [across: AxisAim, down: AxisAim];
   readonly turnDeg: ReadingDeg;
 }
 
@@ -54,7 +69,13 @@ function computed(geometry: PlaceGeometry, usable: PlaceRect, place: MeasuredPla
   const clear = geometry.clear.map((zone) => zone.map(turn.point));
   const hull = hullOf(outline);
   const [widthMm, heightMm] = turn.isAside ? [box.heightMm, box.widthMm] : [box.widthMm, box.heightMm];
-  const blocks = [...blocksOf(outline, hull), ...clear.flatMap((zone) => convexZone(zone))];
+  const blocks = [
+    ...blocksOf(outline, hull).map((ring): Block => ({ ring, zone: null })),
+    ...clear.flatMap((ring, i) => convexZone(ring).map((part): Block => ({ ring: part, zone: place.clear[i]! }))),
+  ];
+  const room = turn.rect(usable);
+  const middle = turn.point(middleOf(geometry));
+  const [right, down] = turn.aim(FRACTIONS[place.anchor]);
   return {
     widthMm,
     heightMm,
@@ -63,10 +84,23 @@ function computed(geometry: PlaceGeometry, usable: PlaceRect, place: MeasuredPla
     walls: [...wallsOf(hull), ...limitsOf(geometry, place).map(turn.wall)],
     blocks,
     isRect: !isInscribed,
-    usable: turn.rect(usable),
-    aim: turn.aim(FRACTIONS[place.anchor]),
+    usable: room,
+    aim: [axisAim(right, room.xMm, room.widthMm, middle[0]), axisAim(down, room.yMm, room.heightMm, middle[1])],
     turnDeg: place.readingDeg,
   };
+}
+
+function axisAim(share: Share, fromMm: number, lengthMm: number, middleMm: number): AxisAim {
+  return { share, atMm: share === 0.5 ? middleMm : fromMm + share * lengthMm };
+}
+
+/** The top left corner of ink of this size that lies where it is wanted. */
+export function aimedAt(
+  { aim: [across, down] }: Pick<FreeSpace, 'aim'>,
+  widthMm: number,
+  heightMm: number,
+): readonly [number, number] {
+  return [across.atMm - across.share * widthMm, down.atMm - down.share * heightMm];
 }
 
 /** A clear zone with dents is kept off edge by edge. */
@@ -146,14 +180,15 @@ function turnerOf(deg: ReadingDeg, width: number, height: number) {
       const [bx, by] = point([xMm + widthMm, yMm + heightMm]);
       return { xMm: Math.min(ax, bx), yMm: Math.min(ay, by), widthMm: Math.abs(bx - ax), heightMm: Math.abs(by - ay) };
     },
-    aim: ([right, down]: readonly [number, number]): readonly [number, number] => {
+    aim: ([right, down]: readonly [Share, Share]): readonly [Share, Share] => {
+      const other = (share: Share) => (1 - share) as Share;
       switch (deg) {
         case 90:
-          return [down, 1 - right];
+          return [down, other(right)];
         case 180:
-          return [1 - right, 1 - down];
+          return [other(right), other(down)];
         case 270:
-          return [1 - down, right];
+          return [other(down), right];
         default:
           return [right, down];
       }

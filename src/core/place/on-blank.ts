@@ -1,7 +1,7 @@
 import type { Datum, MeasuredPlace, Variant } from '../shop';
 import { dropAlongSide } from './as-seen';
+import type { PlaceRect } from './inscribed-rect';
 import { type PlaceGeometry, placeGeometry } from './place-geometry';
-import { inkInPlace } from './usable-area';
 
 /** Where a ruler is laid to place a piece: distances to the ink itself, in millimetres. */
 export interface InkOnBlank {
@@ -14,16 +14,10 @@ export interface InkOnBlank {
   readonly acrossFrom: 'sides' | 'seenPart';
 }
 
-/** For ink of this size as it reads, held at the place's anchor. */
-export function inkOnBlank(
-  variant: Variant,
-  place: MeasuredPlace,
-  inkWidthMm: number,
-  inkHeightMm: number,
-): InkOnBlank {
+/** For the box that ink covers in the frame of the place. */
+export function inkOnBlank(variant: Variant, place: MeasuredPlace, ink: PlaceRect): InkOnBlank {
   const geometry = placeGeometry(variant, place);
   const { leftMm, topMm, body } = geometry;
-  const ink = inkInPlace(variant, place, inkWidthMm, inkHeightMm);
   const { kind, lineMm } = place.datum;
   if (place.wrap?.kind === 'round') {
     const [fromMm, toMm] = seenEnds(geometry, ink.yMm + ink.heightMm / 2);

@@ -1,5 +1,5 @@
 import type { MeasuredPlace } from '../shop';
-import { aPlace, aRect, aVariant } from '../test';
+import { aPlace, aRect, aVariant, aZone } from '../test';
 import { placeGeometry } from '.';
 
 const BLANK = aVariant();
@@ -55,13 +55,11 @@ test('corners in a line enclose nothing', () => {
 test('radii that are changed over, also of a clear zone', () => {
   const ring = { kind: 'ringPart', innerRadiusMm: 90, outerRadiusMm: 70, sweepDeg: 40, outerAt: 'top' } as const;
   expect(problems({ outline: ring })).toEqual([{ kind: 'ringCrossed', severity: 'stop', innerMm: 90, outerMm: 70 }]);
-  expect(problems({ clear: [{ name: 'seam', shape: ring, leftMm: 0, topMm: 0 }] })).toMatchObject([
-    { kind: 'ringCrossed' },
-  ]);
+  expect(problems({ clear: [aZone('seam', ring, 0, 0)] })).toMatchObject([{ kind: 'ringCrossed' }]);
 });
 
 test('a zone that leaves nothing is told by its name', () => {
-  const zip = { name: 'zip', shape: aRect(200, 80), leftMm: -10, topMm: -10 };
+  const zip = aZone('zip', aRect(200, 80), -10, -10);
   expect(problems({ clear: [zip] })).toEqual([{ kind: 'clearSwallows', severity: 'stop', names: ['zip'] }]);
   expect(problems({ outline: aRect(4, 40) })).toMatchObject([{ kind: 'noRoom', leastMm: 5 }]);
 });

@@ -1,7 +1,11 @@
 import fc from 'fast-check';
-import { ANCHORS, type Centring } from '../shop';
-import { aPlace, aRect, aVariant } from '../test';
+import { ANCHORS, type Centring, type MeasuredPlace, type Variant } from '../shop';
+import { aPlace, aRect, aVariant, aimedBox } from '../test';
 import { centringReport, inkOnBlank } from '.';
+
+/** Where a ruler is laid for ink of this size that lies where it is wanted. */
+const onBlank = (variant: Variant, place: MeasuredPlace, widthMm: number, heightMm: number) =>
+  inkOnBlank(variant, place, aimedBox(variant, place, widthMm, heightMm));
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -33,7 +37,7 @@ test('on 200 random bags the ink is centred on the middle that was taken, and it
         centring,
       });
       const inkMm = widthMm * inkShare;
-      const ink = inkOnBlank(aVariant(bodyMm, 500), place, inkMm, 40);
+      const ink = onBlank(aVariant(bodyMm, 500), place, inkMm, 40);
       expect(ink.leftMm + inkMm + ink.rightMm).toBeCloseTo(bodyMm, 9);
       // Handles by where they really are: their middles from the left edge, at each height.
       const middles = levels.map(
@@ -69,7 +73,7 @@ test('on 200 random blanks a place held anywhere keeps its ink off the edges by 
       const aside = readingDeg % 180 === 90;
       const ink = [width * 0.4 * share[0], height * 0.2 * share[1]] as const;
       const read = aside ? [ink[1], ink[0]] : ink;
-      const found = inkOnBlank(aVariant(width, height), place, read[0]!, read[1]!);
+      const found = onBlank(aVariant(width, height), place, read[0]!, read[1]!);
       expect(found.leftMm).toBeGreaterThanOrEqual(20 - 1e-9);
       expect(found.leftMm + ink[0] + found.rightMm).toBeCloseTo(width, 9);
       expect(found.dropMm).toBeGreaterThanOrEqual(30 - 1e-9);

@@ -1,17 +1,7 @@
 import fc from 'fast-check';
 import { shapeBox } from '../shop';
-import { aPlace, aRect, aVariant } from '../test';
-import {
-  type RoundGoods,
-  diameterAt,
-  inkInPlace,
-  inkOnBlank,
-  placeGeometry,
-  seenMap,
-  shapeRing,
-  slantMm,
-  unrolled,
-} from '.';
+import { aPlace, aRect, aVariant, aimedBox } from '../test';
+import { type RoundGoods, diameterAt, inkOnBlank, placeGeometry, seenMap, shapeRing, slantMm, unrolled } from '.';
 import { isInRing } from './shape-ring';
 
 const goods = fc.record({
@@ -180,8 +170,8 @@ test('the drop of ink on round goods is what a tape along the side reads at the 
       });
       const variant = aVariant(100, 100);
       const [inkWidthMm, inkHeightMm] = [8, 6];
-      const ink = inkInPlace(variant, place, inkWidthMm, inkHeightMm);
-      const found = inkOnBlank(variant, place, inkWidthMm, inkHeightMm);
+      const ink = aimedBox(variant, place, inkWidthMm, inkHeightMm);
+      const found = inkOnBlank(variant, place, ink);
       // Rolled up again, the ink's upper middle stands so far below the rim, upright; along the slope it is as much longer.
       const [, uprightMm] = seenMap(variant, place)(ink.xMm + inkWidthMm / 2, ink.yMm);
       expect(found.dropMm).toBeCloseTo(dropMm + (uprightMm * side) / round.heightMm, 6);

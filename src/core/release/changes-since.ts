@@ -1,8 +1,8 @@
-import type { Fit } from '../fit';
+import type { CheckedFit } from '../checks';
+import type { Release, ReleasedPiece } from '../freeze';
 import { outlineSha, writeOutline } from '../geometry';
 import { type Piece, pieceNames, piecesOfFits } from '../pieces';
-import type { RunSpec } from '../spec';
-import type { Release, ReleasedPiece } from './release';
+import type { Slot } from '../resolve';
 
 /** One piece that is otherwise now than it was released. */
 export interface ReleaseChange {
@@ -16,11 +16,11 @@ export interface ReleaseChange {
 }
 
 /** What has changed since a release, in roster order; what is gone comes last. */
-export function changesSince(spec: RunSpec, fits: readonly Fit[], release: Release): ReleaseChange[] {
+export function changesSince(slots: readonly Slot[], fits: readonly CheckedFit[], release: Release): ReleaseChange[] {
   const released = new Map(release.pieces.map((piece) => [piece.pieceId, piece]));
-  const cuttable = new Map(piecesOfFits(spec, fits).map((piece) => [piece.id, piece]));
+  const cuttable = new Map(piecesOfFits(fits).map((piece) => [piece.id, piece]));
   const changes: ReleaseChange[] = [];
-  for (const { id: pieceId, slot } of pieceNames(spec)) {
+  for (const { id: pieceId, slot } of pieceNames(slots)) {
     const was = released.get(pieceId);
     const now = cuttable.get(pieceId);
     released.delete(pieceId);

@@ -1,2 +1,9 @@
-/** From what a run decides to what each item gets. */
+/**
+ * Resolve: from what a run decides to what each item gets. A slot has everything looked up once (entry, item, place as measured,
+ * lines of runs with their faces, layers with their materials, size rule, exceptions); nothing after this room reads uses,
+ * letterings or exceptions of a spec.
+ */
 export { type VariantMissing, chooseVariant } from './choose-variant';
+export { type SetLine, type SetRun, type Slot, type SlotLayer, type SlotSetting, isLayerEmpty } from './slot';
+export { type Reset, resetSlot, resolveSlots } from './resolve-slots';
+export { UNPRINTABLE, isTooLong, numCharacters } from './text-limits';

@@ -18,17 +18,24 @@ export interface PlannedPiece extends WantedPiece {
   readonly turnDeg: 0 | 90;
 }
 
-/** One loading of the cutter, not made yet: one patch of one material from the bed's top left corner. */
-export interface PlannedPass {
+/** A rectangle of one material laid down on the bed. */
+export interface PlannedPatch {
   readonly materialId: string;
+  /** Its material is bonded face down: its pieces are cut as mirror images. */
   readonly isReversed: boolean;
   readonly placed: readonly PlannedPiece[];
-  /** The material that has to be laid down: the bed's whole width, and down to the lowest piece with its edge. */
-  readonly patchWidth: Um10;
-  readonly patchHeight: Um10;
-  /** Share of the patch that the pieces' boxes cover, 0 to 1. */
+  readonly x: Um10;
+  readonly y: Um10;
+  readonly w: Um10;
+  readonly h: Um10;
+  /** Share of it that the pieces' boxes cover, 0 to 1. */
   readonly usedShare: number;
-  /** Layouts that were tried for this material. */
+}
+
+/** One loading of the cutter, not made yet. Today it is one patch from the bed's top left corner. */
+export interface PlannedPass {
+  readonly patches: readonly PlannedPatch[];
+  /** Layouts that were tried for it. */
   readonly layouts: number;
 }
 
@@ -63,7 +70,7 @@ export function planPasses(spec: RunSpec, wanted: readonly WantedPiece[]): PassP
       const placed = onBed.map(({ index, x, y, isTurned }): PlannedPiece => {
         return { ...ofMaterial[index]!, x, y, turnDeg: isTurned ? 90 : 0 };
       });
-      passes.push(passOf(spec, materialId, placed, options, layouts));
+      passes.push({ patches: [patchOf(spec, materialId, placed, options)], layouts });
     }
     unplaced.push(...tooLarge.map((index) => largerThanBed(ofMaterial[index]!, options)));
   }
@@ -104,25 +111,26 @@ function lowEdge({ piece, y, turnDeg }: PlannedPiece): Um10 {
   return y + (turnDeg === 90 ? boxWidth(piece.box) : boxHeight(piece.box));
 }
 
-function passOf(
+/** The bed's whole width, and down to the lowest piece with its edge. */
+function patchOf(
   spec: RunSpec,
   materialId: string,
   placed: readonly PlannedPiece[],
   { bedWidth, bedHeight, edge }: PackOptions,
-  layouts: number,
-): PlannedPass {
+): PlannedPatch {
   const lowest = placed.reduce((low, piece) => Math.max(low, lowEdge(piece)), 0);
   const wholeMm = mmToUm10(Math.ceil(um10ToMm(lowest + edge)));
-  const patchHeight = Math.min(bedHeight, wholeMm);
+  const h = Math.min(bedHeight, wholeMm);
   const covered = placed.reduce((sum, { piece }) => sum + boxWidth(piece.box) * boxHeight(piece.box), 0);
   return {
     materialId,
     isReversed: processFacts(processOf(findMaterial(spec, materialId))).reversed,
     placed,
-    patchWidth: bedWidth,
-    patchHeight,
-    usedShare: covered / (bedWidth * patchHeight),
-    layouts,
+    x: 0,
+    y: 0,
+    w: bedWidth,
+    h,
+    usedShare: covered / (bedWidth * h),
   };
 }
 

@@ -1,15 +1,16 @@
+import { artCache } from '../artwork';
 import fc from 'fast-check';
-import { fitRun, textCache } from '../fit';
+
 import { boxOfRings, outlineRings, ringArea } from '../geometry';
-import { piecesOfFits } from '../pieces';
 import type { RunSpec } from '../spec';
 import { changeLayout, changeMaterial } from '../edit';
-import { aRun, seededBytes, shippedFaces, withPlace } from '../test';
-import { type PackOptions, freezePass, madeAttempts, madePassSchema, outlineOnBed, packBoxes, planPasses } from '.';
+import { aRun, piecesOfRun, shippedFaces, withPlace } from '../test';
+import { type PackOptions, type PlannedPass, outlineOnBed, packBoxes, planPasses } from '.';
 
-const cache = textCache(shippedFaces());
-const wantedOf = (spec: RunSpec, attempt = 1) =>
-  piecesOfFits(spec, fitRun(spec, cache).fits).map((piece) => ({ piece, attempt }));
+const cache = artCache(shippedFaces());
+const wantedOf = (spec: RunSpec, attempt = 1) => piecesOfRun(spec, cache).map((piece) => ({ piece, attempt }));
+
+const placedOn = ({ patches }: PlannedPass) => patches.flatMap(({ placed }) => placed);
 
 const OPTIONS: PackOptions = {
   bedWidth: 3000,
@@ -96,16 +97,22 @@ test('every wanted piece lies in a pass or is named as too large, each once', ()
   const { passes, unplaced } = planPasses(spec, wantedOf(spec));
   expect(unplaced.map(({ piece }) => piece.text[0])).toEqual(['Montgomery']);
   expect(unplaced[0]).toMatchObject({ kind: 'largerThanBed', roomWidthMm: 280, roomHeightMm: 280 });
-  expect(passes.flatMap(({ placed }) => placed.map(({ piece }) => piece.text[0])).sort()).toEqual(['Ann', 'Bo', 'Di']);
+  expect(
+    passes
+      .flatMap(placedOn)
+      .map(({ piece }) => piece.text[0])
+      .sort(),
+  ).toEqual(['Ann', 'Bo', 'Di']);
 });
 
 test('reversal follows the material and nothing else', () => {
   const film = aRun(['Ann']);
   const adhesive = changeMaterial(film, null, 'adhesive-silver');
-  expect(planPasses(film, wantedOf(film)).passes[0]).toMatchObject({ materialId: 'film-gold', isReversed: true });
+  expect(planPasses(film, wantedOf(film)).passes[0]).toMatchObject({
+    patches: [{ materialId: 'film-gold', isReversed: true }],
+  });
   expect(planPasses(adhesive, wantedOf(adhesive)).passes[0]).toMatchObject({
-    materialId: 'adhesive-silver',
-    isReversed: false,
+    patches: [{ materialId: 'adhesive-silver', isReversed: false }],
   });
 });
 
@@ -114,7 +121,7 @@ test('recuts lie in the first pass, however many other pieces wait', () => {
   const wanted = wantedOf(spec).map((want, i) => ({ ...want, attempt: i === 24 ? 2 : 1 }));
   const { passes } = planPasses(spec, wanted);
   expect(passes.length).toBeGreaterThan(1);
-  expect(passes[0]!.placed.some(({ attempt }) => attempt === 2)).toBe(true);
+  expect(placedOn(passes[0]!).some(({ attempt }) => attempt === 2)).toBe(true);
 });
 
 test('narrow pieces share the bed with wide ones instead of asking for another', () => {
@@ -122,7 +129,7 @@ test('narrow pieces share the bed with wide ones instead of asking for another',
   const spec = withPlace(aRun(names), 180, 40, 'stand-block');
   const { passes } = planPasses(spec, wantedOf(spec));
   expect(passes).toHaveLength(1);
-  expect(passes[0]!.usedShare).toBeGreaterThan(0.55);
+  expect(passes[0]!.patches[0]!.usedShare).toBeGreaterThan(0.55);
 });
 
 test('a piece lies mirrored first and turned after it, inside its turned box', () => {
@@ -140,28 +147,7 @@ test('a piece lies mirrored first and turned after it, inside its turned box', (
   for (const { outer } of both.islands) expect(ringArea(outer)).toBeGreaterThan(0);
 });
 
-test('the page of a roll is as long as the pass, and no longer than the roll may be', () => {
-  const spec = changeLayout(aRun(['Ann', 'Bo', 'Cy']), { bedId: 'roll' });
-  const [planned] = planPasses(spec, wantedOf(spec)).passes;
-  const { pass } = freezePass(spec, planned!, { passId: 'abcdefghij', no: 1, version: '1' }, seededBytes(1));
-  expect(pass.bed.widthMm).toBe(290);
-  expect(pass.bed.heightMm * 10_000).toBe(planned!.patchHeight);
-  expect(pass.bed.heightMm).toBeLessThan(300);
-});
-
 test('a stop keeps the piece out of every pass', () => {
   const spec = aRun(['Ann', '漢']);
   expect(wantedOf(spec).map(({ piece }) => piece.text[0])).toEqual(['Ann']);
-});
-
-test('a frozen pass holds everything its file needs and passes its own schema; freezing twice is the same', () => {
-  const spec = aRun(['Ann', 'Bo']);
-  const [planned] = planPasses(spec, wantedOf(spec)).passes;
-  const freeze = () => freezePass(spec, planned!, { passId: 'abcdefghij', no: 3, version: '9.9.9' }, seededBytes(1));
-  const { pass, outlines } = freeze();
-  expect(madePassSchema.parse(pass)).toEqual(pass);
-  expect(pass).toMatchObject({ no: 3, engine: { knurl: '9.9.9' }, bed: { widthMm: 290 } });
-  for (const { outline } of pass.patches[0]!.placed) expect(outlines[outline]).toMatch(/^\[\[\[/);
-  expect(freeze()).toEqual({ pass, outlines });
-  expect([...madeAttempts([pass]).values()]).toEqual([3, 3]);
 });

@@ -50,8 +50,13 @@ export {
   type LetterStyle,
   type Material,
   CASE_FORMS,
+  MOST_LAYERS,
+  MOST_LINES,
+  MOST_RUNS,
   bedSchema,
+  colourSlotSchema,
   copyOf,
+  faceShaSchema,
   letteringSchema,
   materialSchema,
   pageSchema,
@@ -60,4 +65,5 @@ export {
 export { type ShapeBox, shapeBox } from './shape-box';
 export { measuredOf } from './twin-place';
 export { sizeKey, wordKey } from './size-key';
+export { upgradeBlank } from './upgrade-blank';
 export { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';

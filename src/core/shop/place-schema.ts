@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../deep-readonly';
+import { ID_PATTERN } from '../ids';
 
 /** Schemas of a measured place: its outline, what it keeps clear of, where it lies and how it is seen. Millimetres. */
 
@@ -38,7 +39,11 @@ export const shapeSchema = z.discriminatedUnion('kind', [
 
 /** A part of a place that lettering keeps away from; it lies at its shape's top left corner in the frame of the place. */
 export const clearZoneSchema = z.object({
+  /** Of its own within the place, so that two people's changes of different zones are put together unasked. */
+  id: z.string().regex(ID_PATTERN),
   name: z.string().max(60),
+  /** It may lie in the loop of a letter, where cloth stays bare. */
+  mayLieInLoop: z.boolean(),
   shape: shapeSchema,
   leftMm: offsetMm,
   topMm: offsetMm,

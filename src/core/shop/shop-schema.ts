@@ -28,27 +28,40 @@ export const bedSchema = pageSchema.extend({ kind: z.enum(['bed', 'roll']) });
 export const CASE_FORMS = ['asTyped', 'capitals', 'title'] as const;
 export type CaseForm = (typeof CASE_FORMS)[number];
 
-export const layerSchema = z.object({
-  id: idSchema,
-  slot: z.string().min(1).max(40),
-  make: z.object({ kind: z.literal('text') }),
-});
+/** A name of a colour that a lettering has: `main`, `second` … Which material it is cut from, each place says. */
+export const colourSlotSchema = z.string().min(1).max(40);
+
+export const faceShaSchema = z.string().regex(/^[0-9a-f]{64}$/);
+
+/** How a layer comes to be; each kind is a maker in the room artwork. */
+export const layerMakeSchema = z.discriminatedUnion('kind', [
+  /** The letters of its colour slot, joined. */
+  z.object({ kind: z.literal('text') }),
+]);
+
+export const layerSchema = z.object({ id: idSchema, slot: colourSlotSchema, make: layerMakeSchema });
+
+export const MOST_LAYERS = 8;
+export const MOST_LINES = 6;
+export const MOST_RUNS = 12;
 
 export const letteringSchema = z.object({
   name,
+  /** Line n of a wording takes style n; the last one repeats. */
   lines: z
     .array(
       z.object({
         /** Hash of the face's file. */
-        face: z.string().regex(/^[0-9a-f]{64}$/),
+        face: faceShaSchema,
         caseForm: z.enum(CASE_FORMS),
         trackingEm: z.number().min(-0.2).max(1),
         features: z.array(z.string().max(20)),
       }),
     )
-    .length(1),
+    .min(1)
+    .max(MOST_LINES),
   /** Bottom up. */
-  layers: z.array(layerSchema).length(1),
+  layers: z.array(layerSchema).min(1).max(MOST_LAYERS),
   minLetterHeightMm: mm.min(1).max(500),
 });
 

@@ -8,7 +8,7 @@ export const DEFAULT_BAND = 1.35;
 
 /** From what changes a name least to what has to be asked. */
 export const DEFAULT_REMEDIES: RunSpec['remedies'] = {
-  order: ['tighten', 'condense', 'twoLines', 'narrowerFace', 'shorten'],
+  order: ['tighten', 'condense', 'twoLines', 'narrowerFace', 'offMiddle', 'shorten'],
   condenseTo: 0.85,
   stretchTo: 1.15,
 };

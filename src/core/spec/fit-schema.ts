@@ -1,10 +1,7 @@
 import { z } from 'zod';
-import { idSchema, shopIdSchema } from '../shop';
+import { MOST_LINES, idSchema, shopIdSchema } from '../shop';
 
 /** Schemas of how letters are sized and set: rules of a group, exceptions of one text, what was looked at, remedies. */
-
-/** More lines than that are a letter, not a name. */
-export const MOST_LINES = 6;
 
 const letterMm = z.number().finite().positive().max(1000);
 
@@ -46,6 +43,8 @@ export const overrideSchema = z.object({
     /** Drawn narrower or wider than it is by nature; strokes are measured as they come out. */
     z.object({ kind: z.literal('width'), share: z.number().min(WIDTH_SHARES.least).max(WIDTH_SHARES.most) }),
     z.object({ kind: z.literal('size'), size: ownSizeSchema }),
+    /** Where it is largest, also off the middle of its place. */
+    z.object({ kind: z.literal('lie'), at: z.literal('largest') }),
   ]),
 });
 
@@ -57,7 +56,7 @@ export const lookedSchema = z.object({
   reason: z.string().max(400),
 });
 
-export const REMEDIES = ['tighten', 'condense', 'twoLines', 'narrowerFace', 'shorten'] as const;
+export const REMEDIES = ['tighten', 'condense', 'twoLines', 'narrowerFace', 'offMiddle', 'shorten'] as const;
 
 export const remediesSchema = z.object({
   /** Which remedy is offered first. */

@@ -4,14 +4,19 @@
  */
 export {
   type FitRef,
-  fitRefKey,
-  type SlotRef,
-  slotKeyOf,
+  type PieceParts,
+  type TextRef,
+  ITEM_ID_PATTERN,
+  PIECE_ID_PATTERN,
+  fitKeyIn,
+  fitKeyOf,
   itemIdOf,
+  layerKeyOf,
   pieceIdOf,
   readItemId,
   readPieceId,
-  layerKeyOf,
+  readTextKey,
+  textKeyOf,
 } from './refs';
 export { upgradeSpec } from './upgrade-spec';
 export {
@@ -30,7 +35,6 @@ export {
   type SizeGroup,
   type SizeRule,
   type Wording,
-  MOST_LINES,
   REMEDIES,
   SPEC_VERSION,
   WIDTH_SHARES,

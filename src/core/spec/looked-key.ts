@@ -1,6 +1,6 @@
-import { type SlotRef, slotKeyOf } from './refs';
+import { type TextRef, textKeyOf } from './refs';
 
 /** `entry-use-place-kind`: one finding of one text. */
-export function lookedKey(at: SlotRef, kind: string): string {
-  return `${slotKeyOf(at)}-${kind}`;
+export function lookedKey(at: TextRef, kind: string): string {
+  return `${textKeyOf(at)}-${kind}`;
 }

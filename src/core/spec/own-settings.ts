@@ -1,4 +1,5 @@
-import { type SlotRef, slotKeyOf } from './refs';
+import { assertNever } from '../outcome';
+import { type TextRef, textKeyOf } from './refs';
 import type { Override, OwnSize, RunSpec } from './run-spec';
 
 /** Exceptions of one entry at one place, read as a whole. */
@@ -14,23 +15,24 @@ export interface OwnSettings {
   readonly trackingEm?: number;
   readonly widthShare?: number;
   readonly size?: OwnSize;
+  readonly lie?: 'largest';
 }
 
 const NONE: OwnSettings = {};
 const known = new WeakMap<RunSpec['overrides'], ReadonlyMap<string, OwnSettings>>();
 
-export function ownSettingsAt({ overrides }: RunSpec, at: SlotRef): OwnSettings {
+export function ownSettingsAt({ overrides }: RunSpec, at: TextRef): OwnSettings {
   let byKey = known.get(overrides);
   if (!byKey) {
     const settings = new Map<string, OwnSettings>();
     for (const override of overrides) {
-      const key = slotKeyOf(override.at as SlotRef);
+      const key = textKeyOf(override.at as TextRef);
       settings.set(key, { ...settings.get(key), ...settingOf(override.set) });
     }
     byKey = settings;
     known.set(overrides, byKey);
   }
-  return byKey.get(slotKeyOf(at)) ?? NONE;
+  return byKey.get(textKeyOf(at)) ?? NONE;
 }
 
 function settingOf(set: OverrideSet): OwnSettings {
@@ -45,7 +47,11 @@ function settingOf(set: OverrideSet): OwnSettings {
       return { trackingEm: set.trackingEm };
     case 'width':
       return { widthShare: set.share };
-    default:
+    case 'size':
       return { size: set.size };
+    case 'lie':
+      return { lie: set.at };
+    default:
+      return assertNever(set);
   }
 }

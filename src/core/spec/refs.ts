@@ -9,11 +9,11 @@ export interface FitRef {
   readonly placeId: Id<'place'>;
 }
 
-/** One place of an entry, on all of its items: they all say the same there. */
-export type SlotRef = Omit<FitRef, 'ordinal'>;
+/** A text: one place of an entry, on all of its items. They all say the same there. */
+export type TextRef = Omit<FitRef, 'ordinal'>;
 
 /** `entry-use-place`. */
-export function slotKeyOf({ entryId, useId, placeId }: SlotRef): string {
+export function textKeyOf({ entryId, useId, placeId }: TextRef): string {
   return `${entryId}-${useId}-${placeId}`;
 }
 
@@ -23,8 +23,13 @@ export function itemIdOf(ref: Pick<FitRef, 'entryId' | 'useId' | 'ordinal'>): st
 }
 
 /** `entry-use-ordinal-place`. */
-export function fitRefKey(ref: FitRef): string {
-  return `${itemIdOf(ref)}-${ref.placeId}`;
+export function fitKeyOf(ref: FitRef): string {
+  return fitKeyIn(itemIdOf(ref), ref.placeId);
+}
+
+/** The same from an item's id. */
+export function fitKeyIn(itemId: string, placeId: string): string {
+  return `${itemId}-${placeId}`;
 }
 
 /** `entry-use-ordinal-place-layer`: what is bonded in one go, whatever parts it was cut in. */
@@ -37,21 +42,56 @@ export function pieceIdOf(ref: FitRef, layerId: string, part: number): string {
   return `${layerKeyOf(itemIdOf(ref), ref.placeId, layerId)}-${part}`;
 }
 
-const ITEM = /^([a-z][a-z0-9]{9})-([a-z][a-z0-9]{9})-([1-9]\d*)$/;
-const PIECE = /^([a-z][a-z0-9]{9})-([a-z][a-z0-9]{9})-([1-9]\d*)-([a-z][a-z0-9]{9})-([a-z][a-z0-9]{9})-([1-9]\d*)$/;
+const ID = '([a-z][a-z0-9]{9})';
+const COUNT = '([1-9]\\d*)';
+export const ITEM_ID_PATTERN = new RegExp(`^${ID}-${ID}-${COUNT}$`);
+export const PIECE_ID_PATTERN = new RegExp(`^${ID}-${ID}-${COUNT}-${ID}-${ID}-${COUNT}$`);
+const TEXT_KEY_PATTERN = new RegExp(`^${ID}-${ID}-${ID}`);
 
 /** The parts of an item id; null when the text is not one. */
 export function readItemId(text: string): { entryId: string; useId: string; ordinal: number } | null {
-  const found = ITEM.exec(text);
+  const found = ITEM_ID_PATTERN.exec(text);
   if (!found) return null;
   const [, entryId = '', useId = '', ordinal = ''] = found;
   return { entryId, useId, ordinal: Number(ordinal) };
 }
 
-/** The parts of a piece id that the ledger works with; null when the text is not one. */
-export function readPieceId(text: string): { itemId: string; placeId: string; layerId: string; part: number } | null {
-  const found = PIECE.exec(text);
+/** The parts of `entry-use-place`, and of what begins with it; null when the text does not. */
+export function readTextKey(text: string): { entryId: string; useId: string; placeId: string } | null {
+  const found = TEXT_KEY_PATTERN.exec(text);
+  if (!found) return null;
+  const [, entryId = '', useId = '', placeId = ''] = found;
+  return { entryId, useId, placeId };
+}
+
+/** What the id of a piece says. */
+export interface PieceParts {
+  readonly entryId: string;
+  readonly useId: string;
+  readonly itemId: string;
+  readonly placeId: string;
+  readonly layerId: string;
+  readonly part: number;
+  /** `entry-use-ordinal-place` */
+  readonly fitKey: string;
+  /** `entry-use-ordinal-place-layer` */
+  readonly layerKey: string;
+}
+
+/** The parts of a piece id; null when the text is not one. */
+export function readPieceId(text: string): PieceParts | null {
+  const found = PIECE_ID_PATTERN.exec(text);
   if (!found) return null;
   const [, entryId = '', useId = '', ordinal = '', placeId = '', layerId = '', part = ''] = found;
-  return { itemId: `${entryId}-${useId}-${ordinal}`, placeId, layerId, part: Number(part) };
+  const itemId = `${entryId}-${useId}-${ordinal}`;
+  return {
+    entryId,
+    useId,
+    itemId,
+    placeId,
+    layerId,
+    part: Number(part),
+    fitKey: fitKeyIn(itemId, placeId),
+    layerKey: layerKeyOf(itemId, placeId, layerId),
+  };
 }

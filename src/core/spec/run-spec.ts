@@ -1,9 +1,21 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../deep-readonly';
-import { bedSchema, blankSchema, copyOf, idSchema, letteringSchema, materialSchema, shopIdSchema } from '../shop';
-import { MOST_LINES, lookedSchema, overrideSchema, remediesSchema, sizeGroupSchema } from './fit-schema';
+import {
+  MOST_LINES,
+  MOST_RUNS,
+  bedSchema,
+  blankSchema,
+  colourSlotSchema,
+  copyOf,
+  faceShaSchema,
+  idSchema,
+  letteringSchema,
+  materialSchema,
+  shopIdSchema,
+} from '../shop';
+import { lookedSchema, overrideSchema, remediesSchema, sizeGroupSchema } from './fit-schema';
 
-export { MOST_LINES, REMEDIES, WIDTH_SHARES } from './fit-schema';
+export { REMEDIES, WIDTH_SHARES } from './fit-schema';
 
 const fieldName = z.string().min(1).max(60);
 
@@ -22,8 +34,17 @@ const wordingSchema = z.object({
     .array(
       z.object({
         runs: z
-          .array(z.object({ template: z.string().max(400), slot: z.string().min(1).max(40), face: z.null() }))
-          .length(1),
+          .array(
+            z.object({
+              template: z.string().max(400),
+              /** The colour slot that its letters are cut from. */
+              slot: colourSlotSchema,
+              /** Another face than its line's style has; null: that one. */
+              face: faceShaSchema.nullable(),
+            }),
+          )
+          .min(1)
+          .max(MOST_RUNS),
       }),
     )
     .min(1)
@@ -42,7 +63,7 @@ const placeUseSchema = z.object({
   letteringId: shopIdSchema,
   sizeGroupId: idSchema,
   /** Which material each colour slot is cut from. */
-  materials: z.record(z.string().min(1).max(40), shopIdSchema),
+  materials: z.record(colourSlotSchema, shopIdSchema),
 });
 
 const blankUseSchema = z.object({
@@ -109,7 +130,7 @@ const prepareSchema = z.object({
 });
 
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
-export const SPEC_VERSION = 5;
+export const SPEC_VERSION = 6;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({
@@ -125,7 +146,7 @@ export const runSpecSchema = z.object({
   monogram: monogramSchema,
   /** At most one of each kind for an entry at a place. */
   overrides: z.array(overrideSchema).max(100_000),
-  /** Findings that were let stand, by `entry-use-place-kind`. */
+  /** Findings that were let stand, by `entry-use-place-kind`, with the layer behind it where a text has several. */
   looked: z.record(z.string().max(80), lookedSchema),
   remedies: remediesSchema,
   /** The proof: ticked texts by `entry-use-place`. */

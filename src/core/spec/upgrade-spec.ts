@@ -1,5 +1,12 @@
-import { DEFAULT_BEDS, DEFAULT_LETTERINGS, DEFAULT_MATERIALS, type MaterialKind, kindFacts } from '../shop';
-import { DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
+import {
+  DEFAULT_BEDS,
+  DEFAULT_LETTERINGS,
+  DEFAULT_MATERIALS,
+  type MaterialKind,
+  kindFacts,
+  upgradeBlank,
+} from '../shop';
+import { DEFAULT_GROUP } from './fit-defaults';
 import { DEFAULT_LIST, DEFAULT_MONOGRAM } from './list-defaults';
 
 type Json = Record<string, unknown>;
@@ -147,8 +154,24 @@ function upgradeFrom4(spec: Json): unknown {
     formatVersion: 5,
     sizeGroups: sizeGroups.map((group: unknown) => (isObject(group) ? { ...group, ...DEFAULT_GROUP } : group)),
     looked: {},
-    remedies: DEFAULT_REMEDIES,
+    remedies: REMEDIES_OF_5,
   };
+}
+
+const REMEDIES_OF_5 = {
+  order: ['tighten', 'condense', 'twoLines', 'narrowerFace', 'shorten'],
+  condenseTo: 0.85,
+  stretchTo: 1.15,
+};
+
+/** Version 6: clear zones have ids and may allow loops round them; a text may be moved off the middle as a remedy. */
+function upgradeFrom5(spec: Json): unknown {
+  const { shop, remedies } = spec;
+  if (!isObject(shop) || !areCopies(shop.blanks) || !isObject(remedies) || !Array.isArray(remedies.order)) return spec;
+  const last: unknown[] = remedies.order.filter((kind: unknown) => kind === 'shorten');
+  const order = [...remedies.order.filter((kind: unknown) => kind !== 'shorten'), 'offMiddle', ...last];
+  const blanks = shop.blanks.map((copy) => ({ ...copy, value: upgradeBlank(copy.value) }));
+  return { ...spec, formatVersion: 6, remedies: { ...remedies, order }, shop: { ...shop, blanks } };
 }
 
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
@@ -156,4 +179,5 @@ const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => un
   { from: 2, step: upgradeFrom2 },
   { from: 3, step: upgradeFrom3 },
   { from: 4, step: upgradeFrom4 },
+  { from: 5, step: upgradeFrom5 },
 ];

@@ -1,4 +1,4 @@
-import type { MeasuredPlace, Shape, Variant } from '../shop';
+import type { ClearZone, MeasuredPlace, Shape, Variant } from '../shop';
 
 /** A place of 100 × 40 mm, 50 mm from the left and 30 below the top edge, lying flat; what is named is otherwise. */
 export function aPlace(part: Partial<MeasuredPlace> = {}): MeasuredPlace {
@@ -30,4 +30,10 @@ export function aVariant(widthMm = 400, heightMm = 300, part: Partial<Variant> =
     places: {},
     ...part,
   };
+}
+
+/** A clear zone at a spot of its place; its id is made from its name. */
+export function aZone(name: string, shape: Shape, leftMm: number, topMm: number, mayLieInLoop = false): ClearZone {
+  const id = `z${name.toLowerCase().replace(/[^a-z0-9]/g, '')}xxxxxxxxxx`.slice(0, 10);
+  return { id, name, shape, leftMm, topMm, mayLieInLoop };
 }

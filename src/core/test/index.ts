@@ -2,4 +2,6 @@
 export { seededBytes } from './seeded-bytes';
 export { shippedFaces } from './shipped-faces';
 export { aRun, withPlace, withRule } from './a-run';
-export { aPlace, aRect, aVariant } from './a-place';
+export { aPlace, aRect, aVariant, aZone } from './a-place';
+export { type FlatFit, aRunOfLetters, aimedBox, anArtwork, fitRun, piecesOfRun } from './a-fit';
+export { aHead } from './a-head';

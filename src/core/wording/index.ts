@@ -1,10 +1,12 @@
 /**
- * Wording: entry × place → the lines that the place says, with what keeps them from being right. How they look is
- * lettering's business.
+ * Wording: entry × place → the lines that the place says, run by run, with what keeps them from being right; capitals and capital
+ * initials by our own rules. How they are drawn is artwork's business.
  */
+export { applyCase } from './case-form';
 export { entryParts } from './entry-parts';
 export { type TemplatePart, type Token, dateFormOf, templateParts } from './tokens';
-export { type Worded, type WordedLine, numberOf, people, wordEntry } from './word-entry';
+export { type WordedLine, type WordedRun, lettersOf, lineInCase, lineOf } from './worded-line';
+export { type Worded, numberOf, people, wordEntry } from './word-entry';
 export { type SpreadText, spreadLetters } from './spread-letters';
 export {
   type ProofRow,

@@ -1,11 +1,11 @@
-import { type Entry, type RunSpec, type SlotRef, slotKeyOf, placeNameIn } from '../spec';
+import { type Entry, type RunSpec, type TextRef, textKeyOf, placeNameIn } from '../spec';
 import { type ProofState, lookOf, proofStateOf } from './proof-state';
 import { type Worded, numberOf, wordEntry } from './word-entry';
 
 /** One text of the proof and of the matrix: what one place says for one entry. */
 export interface ProofRow {
   readonly key: string;
-  readonly at: SlotRef;
+  readonly at: TextRef;
   readonly entry: Entry;
   /** Number of the entry among those present, from 1. */
   readonly no: number;
@@ -21,7 +21,7 @@ export interface ProofRow {
 /** In roster order, place by place; entries that are withdrawn or give no item have none. */
 export function proofRows(spec: RunSpec): ProofRow[] {
   const own = new Set(
-    spec.overrides.filter(({ set }) => set.kind === 'wording').map(({ at }) => slotKeyOf(at as SlotRef)),
+    spec.overrides.filter(({ set }) => set.kind === 'wording').map(({ at }) => textKeyOf(at as TextRef)),
   );
   return spec.entries
     .filter(({ withdrawn, quantity }) => !withdrawn && quantity > 0)
@@ -30,10 +30,10 @@ export function proofRows(spec: RunSpec): ProofRow[] {
         .filter(({ onlyEntries }) => onlyEntries === null || onlyEntries.includes(entry.id))
         .flatMap((use) =>
           use.places.map((place): ProofRow => {
-            const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as SlotRef;
+            const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as TextRef;
             const worded = wordEntry(spec, entry, at, place);
             const lines = worded?.lines.map(({ text }) => text) ?? [];
-            const key = slotKeyOf(at);
+            const key = textKeyOf(at);
             return {
               key,
               at,

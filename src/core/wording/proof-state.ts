@@ -1,4 +1,4 @@
-import { type ProofTick, type RunSpec, type SlotRef, findLettering, slotKeyOf } from '../spec';
+import { type ProofTick, type RunSpec, type TextRef, findLettering, textKeyOf } from '../spec';
 
 /** How a text stands on the proof. */
 export type ProofState =
@@ -8,8 +8,8 @@ export type ProofState =
   | { readonly kind: 'changed'; readonly tick: ProofTick };
 
 /** `lines` are the words as they are now, before capitals are set: those are looks. */
-export function proofStateOf(spec: RunSpec, at: SlotRef, letteringId: string, lines: readonly string[]): ProofState {
-  const key = slotKeyOf(at);
+export function proofStateOf(spec: RunSpec, at: TextRef, letteringId: string, lines: readonly string[]): ProofState {
+  const key = textKeyOf(at);
   const tick = Object.hasOwn(spec.proof, key) ? spec.proof[key] : undefined;
   if (!tick) return { kind: 'open' };
   const isSame = tick.lines.length === lines.length && tick.lines.every((line, i) => line === lines[i]);

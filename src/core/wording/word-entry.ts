@@ -1,16 +1,10 @@
 import { type DateForm, type DateProblem, type DateValue, readDate, writeDate } from '../dates';
 import type { Finding } from '../finding';
 import { isNamePart, monogramOf, splitName, splitPair, typedMonogram } from '../names';
-import { type Entry, type PlaceUse, type RunSpec, type SlotRef, ownSettingsAt } from '../spec';
+import { type Entry, type PlaceUse, type RunSpec, type TextRef, ownSettingsAt } from '../spec';
 import { entryParts } from './entry-parts';
 import { type Token, templateParts } from './tokens';
-
-/** One line as it is cut. */
-export interface WordedLine {
-  readonly text: string;
-  /** A part that is drawn taller than the rest, in UTF-16 units. */
-  readonly large: { readonly at: number; readonly length: number } | null;
-}
+import { type WordedLine, type WordedRun, lineOf, tidyLine } from './worded-line';
 
 export interface Worded {
   readonly lines: readonly WordedLine[];
@@ -19,24 +13,46 @@ export interface Worded {
 }
 
 /** What a place says for an entry. Null when it stays empty for now. */
-export function wordEntry(spec: RunSpec, entry: Entry, at: SlotRef, place: PlaceUse): Worded | null {
+export function wordEntry(spec: RunSpec, entry: Entry, at: TextRef, place: PlaceUse): Worded | null {
   const { lines: own } = ownSettingsAt(spec, at);
-  if (own !== undefined) return own && { lines: own.map((text, i) => ownLine(spec, place, text, i)), findings: [] };
+  if (own !== undefined) return own && { lines: own.map((text, no) => ownLine(spec, place, text, no)), findings: [] };
   if (!place.wording) return null;
   const findings: Finding[] = [];
   const numLines = place.wording.lines.length;
-  const lines = place.wording.lines.map(({ runs }) =>
-    tidyLine(joined(runs.flatMap(({ template }) => saidOf(spec, entry, template, numLines, findings)))),
-  );
+  const lines = place.wording.lines.map(({ runs }, no) => {
+    const isWhole = numLines === 1 && runs.length === 1;
+    const said = runs.flatMap((run, runNo) => {
+      const told = saidOf(spec, entry, run.template, isWhole, (finding) =>
+        findings.push({ ...finding, at: { line: no, run: runNo } }),
+      );
+      return told.flatMap((part) => runsOf(part, { colourSlot: run.slot, face: run.face }));
+    });
+    return tidyLine(lineOf(no, said));
+  });
   // A line that says nothing for this entry takes no room, unless nothing is left.
   const saying = lines.filter(({ text }) => text !== '');
   return { lines: saying.length > 0 ? saying : lines.slice(0, 1), findings };
 }
 
-/** A monogram that was typed over keeps its tall centre, where the place says nothing else on that line. */
-function ownLine({ monogram }: RunSpec, { wording }: PlaceUse, text: string, i: number): WordedLine {
-  const isMonogram = wording?.lines[i]?.runs.every(({ template }) => template.trim() === '{monogram}') ?? false;
-  return { text, large: isMonogram ? typedMonogram(text, monogram).large : null };
+type RunLook = Pick<WordedRun, 'colourSlot' | 'face'>;
+
+/** What a token says as runs: its tall part by itself. */
+function runsOf({ text, large }: Said, look: RunLook): WordedRun[] {
+  const run = (part: string, isTall: boolean): WordedRun => ({ text: part, ...look, isTall });
+  if (!large) return [run(text, false)];
+  const end = large.at + large.length;
+  return [run(text.slice(0, large.at), false), run(text.slice(large.at, end), true), run(text.slice(end), false)];
+}
+
+/**
+ * Words that were typed over are set as their line of the wording begins. A monogram that was typed over keeps its tall centre,
+ * where the place says nothing else on that line.
+ */
+function ownLine({ monogram }: RunSpec, { wording }: PlaceUse, text: string, no: number): WordedLine {
+  const isMonogram = wording?.lines[no]?.runs.every(({ template }) => template.trim() === '{monogram}') ?? false;
+  const begins = (wording?.lines[no] ?? wording?.lines.at(-1))?.runs.at(0);
+  const look: RunLook = { colourSlot: begins?.slot ?? null, face: begins?.face ?? null };
+  return lineOf(no, runsOf({ text, large: isMonogram ? typedMonogram(text, monogram).large : null }, look));
 }
 
 /** The number of an entry among those present, from 1; what `{number}` says. */
@@ -51,24 +67,28 @@ export function numberOf(spec: RunSpec, entryId: string): number {
 
 /** Specs never change, and each entry asks. */
 const knownNumbers = new WeakMap<RunSpec['entries'], ReadonlyMap<string, number>>();
-/** What a token says, and which part of it is tall; the finding says why it cannot. */
+/** What a token says, and which part of it is tall, in UTF-16 units; the finding says why it cannot. */
 interface Said {
   readonly text: string;
-  readonly large?: WordedLine['large'];
+  readonly large?: { readonly at: number; readonly length: number } | null;
   readonly finding?: Finding;
 }
 
-function saidOf(spec: RunSpec, entry: Entry, template: string, numLines: number, findings: Finding[]): Said[] {
+function saidOf(
+  spec: RunSpec,
+  entry: Entry,
+  template: string,
+  isWholeWording: boolean,
+  tell: (finding: Finding) => void,
+): Said[] {
   const parts = templateParts(template);
-  const isWhole = numLines === 1 && parts.length === 1;
+  const isWhole = isWholeWording && parts.length === 1;
   return parts.map((part) => {
     if (part.kind === 'words') return { text: part.words };
     const said = sayToken(spec, entry, part.token);
-    if (said.finding) findings.push(said.finding);
+    if (said.finding) tell(said.finding);
     // What is the whole wording and empty leaves nothing to draw, and that is said elsewhere.
-    else if (said.text === '' && !isWhole) {
-      findings.push({ kind: 'partMissing', severity: 'check', part: nameOf(part.token) });
-    }
+    else if (said.text === '' && !isWhole) tell({ kind: 'partMissing', severity: 'check', part: nameOf(part.token) });
     return said;
   });
 }
@@ -142,22 +162,4 @@ export function people(entry: Entry) {
   const pair = splitPair(entry.fields.text ?? '');
   if (!pair) return [entryParts(entry), null] as const;
   return [splitName(pair[0]), splitName(pair[1])] as const;
-}
-
-function joined(said: readonly Said[]): WordedLine {
-  let text = '';
-  let large: WordedLine['large'] = null;
-  for (const part of said) {
-    if (part.large) large = { ...part.large, at: part.large.at + text.length };
-    text += part.text;
-  }
-  return { text, large };
-}
-
-/** Spaces that a missing part leaves at the ends or doubled are taken away. */
-function tidyLine({ text, large }: WordedLine): WordedLine {
-  const start = text.length - text.trimStart().length;
-  const tidy = text.trim();
-  if (large) return { text: tidy, large: { ...large, at: large.at - start } };
-  return { text: tidy.replace(/ {2,}/g, ' '), large: null };
 }

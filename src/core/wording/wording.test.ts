@@ -1,4 +1,4 @@
-import { type Entry, type RunSpec, type SlotRef, wordingOf } from '../spec';
+import { type Entry, type RunSpec, type TextRef, wordingOf } from '../spec';
 import { changeList, changeMonogram, changePlaceUse, mainPlace, setOverride } from '../edit';
 import { aRun, seededBytes } from '../test';
 import { entryParts, lookOf, numberOf, oddities, proofStateOf, spreadLetters, templateParts, wordEntry } from '.';
@@ -17,11 +17,16 @@ function say(
   const worded = wordEntry(
     spec,
     entry,
-    { entryId: entry.id, useId: use.id, placeId: placeUse.placeId } as SlotRef,
+    { entryId: entry.id, useId: use.id, placeId: placeUse.placeId } as TextRef,
     placeUse,
   );
+  const [line] = worded?.lines ?? [];
   return (
-    worded && { lines: worded.lines.map(({ text }) => text), findings: worded.findings, large: worded.lines[0]!.large }
+    worded && {
+      lines: worded.lines.map(({ text }) => text),
+      findings: worded.findings.map(({ at: _, ...finding }) => finding),
+      runs: line!.runs.map(({ text, isTall }) => (isTall ? `[${text}]` : text)),
+    }
   );
 }
 
@@ -107,9 +112,9 @@ test('monograms say what is tall, by rule, typed or for a couple', () => {
   const large = (spec: RunSpec) => changeMonogram(spec, { form: 'largeCentre' });
   expect(say({ text: 'Anna Maria Lind' }, ['{monogram}'], large)).toMatchObject({
     lines: ['ALM'],
-    large: { at: 1, length: 1 },
+    runs: ['A', '[L]', 'M'],
   });
-  expect(say({ text: 'Anna Maria Lind' }, ['– {monogram}'], large)?.large).toEqual({ at: 3, length: 1 });
+  expect(say({ text: 'Anna Maria Lind' }, ['– {monogram}'], large)?.runs).toEqual(['– A', '[L]', 'M']);
   expect(say({ text: 'Anna Lind', monogram: 'XYZ' }, ['{monogram}'])?.lines).toEqual(['XYZ']);
   expect(
     say({ text: 'Ann & Bo Lind' }, ['{monogram}'], (spec) => changeMonogram(spec, { form: 'couple' }))?.lines,
@@ -122,7 +127,7 @@ test('monograms say what is tall, by rule, typed or for a couple', () => {
 test('words of an entry’s own lead over the wording, also when they are none for now', () => {
   const spec = aRun(['Ann', 'Bo']);
   const { use, placeUse } = mainPlace(spec);
-  const at = (i: number) => ({ entryId: spec.entries[i]!.id, useId: use.id, placeId: placeUse.placeId }) as SlotRef;
+  const at = (i: number) => ({ entryId: spec.entries[i]!.id, useId: use.id, placeId: placeUse.placeId }) as TextRef;
   const own = setOverride(setOverride(spec, at(0), ['Annie', 'B.'], seededBytes(1)), at(1), null, seededBytes(2));
   expect(wordEntry(own, own.entries[0]!, at(0), placeUse)?.lines.map(({ text }) => text)).toEqual(['Annie', 'B.']);
   expect(wordEntry(own, own.entries[1]!, at(1), placeUse)).toBeNull();
@@ -136,11 +141,18 @@ test('a monogram that is typed over keeps its tall centre', () => {
   const base = changeMonogram(aRun(['Anna Maria Lind']), { form: 'largeCentre' });
   const spec = changePlaceUse(base, null, (place) => ({ ...place, wording: wordingOf(['{monogram}', 'est. 1976']) }));
   const { use, placeUse } = mainPlace(spec);
-  const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as SlotRef;
+  const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as TextRef;
   const own = setOverride(spec, at, ['XYZ', 'ABC'], seededBytes(1));
-  expect(wordEntry(own, own.entries[0]!, at, placeUse)?.lines).toEqual([
-    { text: 'XYZ', large: { at: 1, length: 1 } },
-    { text: 'ABC', large: null },
+  const runs = wordEntry(own, own.entries[0]!, at, placeUse)!.lines.map((line) =>
+    line.runs.map(({ text, isTall }) => [text, isTall]),
+  );
+  expect(runs).toEqual([
+    [
+      ['X', false],
+      ['Y', true],
+      ['Z', false],
+    ],
+    [['ABC', false]],
   ]);
 });
 
@@ -151,7 +163,7 @@ test('a text spread over blanks: letters as a reader counts them', () => {
 test('a tick holds for the words it was given for; another look is only told', () => {
   const spec = aRun(['Ann']);
   const { use, placeUse } = mainPlace(spec);
-  const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as SlotRef;
+  const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as TextRef;
   const key = `${at.entryId}-${at.useId}-${at.placeId}`;
   const look = lookOf(spec, placeUse.letteringId);
   const ticked: RunSpec = {

@@ -1,8 +1,9 @@
 'use client';
 
-import { useLengths } from '@/client';
+import { randomBytes, useLengths } from '@/client';
+import { makeId } from '@/core/ids';
 import { shapeBox, type ClearZone } from '@/core/shop';
-import { Button, LengthField, FieldRow } from '@/ui';
+import { Button, FieldRow, LengthField, Tick } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { ShapeFields } from './shape-fields';
 import { useChangePlace } from './use-change-place';
@@ -18,6 +19,8 @@ export function ClearFields({ edit }: { readonly edit: PlaceEdit }) {
     const { widthMm, heightMm } = shapeBox(outline);
     const side = Math.max(2, Math.round(Math.min(widthMm, heightMm) / 5));
     const zone: ClearZone = {
+      id: makeId(randomBytes),
+      mayLieInLoop: false,
       name: `clear zone ${clear.length + 1}`,
       shape: { kind: 'rect', widthMm: side, heightMm: side },
       leftMm: 0,
@@ -30,7 +33,7 @@ export function ClearFields({ edit }: { readonly edit: PlaceEdit }) {
       <h2 className="heading-small">Kept clear</h2>
       {clear.length === 0 && <p className="text-soft">Seams, zips, buttons or holes inside the place: none.</p>}
       {clear.map((zone, i) => (
-        <fieldset key={i} className="border-l-4 border-rule-strong pl-3">
+        <fieldset key={zone.id} className="border-l-4 border-rule-strong pl-3">
           <FieldRow label="What it is">
             <input
               className="w-40"
@@ -60,6 +63,9 @@ export function ClearFields({ edit }: { readonly edit: PlaceEdit }) {
             max={5000}
             onChange={(topMm) => change(i, { topMm })}
           />
+          <Tick checked={zone.mayLieInLoop} onChange={(mayLieInLoop) => change(i, { mayLieInLoop })}>
+            It may lie in the loop of a letter
+          </Tick>
           <Button onClick={() => changePlace({ clear: clear.filter((_, k) => k !== i) })}>
             No {zone.name || 'such zone'} here
           </Button>

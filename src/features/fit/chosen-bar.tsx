@@ -2,11 +2,11 @@
 
 import { randomBytes, useRun } from '@/client';
 import { type MainPlace, dropOverrides, setOverrides } from '@/core/edit';
-import { type OverrideSet, type SlotRef, WIDTH_SHARES, ownSettingsAt } from '@/core/spec';
+import { type OverrideSet, type TextRef, WIDTH_SHARES, ownSettingsAt } from '@/core/spec';
 import { Button, NumberField } from '@/ui';
 
 interface ChosenBarProps {
-  readonly slots: readonly SlotRef[];
+  readonly slots: readonly TextRef[];
   readonly numChosen: number;
   readonly place: MainPlace;
   /** Of the first of them, to start from. */

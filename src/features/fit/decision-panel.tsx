@@ -2,7 +2,7 @@
 
 import { findingSentence, findingWords, useRun } from '@/client';
 import { type Finding, worstSeverity } from '@/core/finding';
-import { type OverrideSet, type OwnSettings, type RunSpec, type SlotRef, lookedKey, ownSettingsAt } from '@/core/spec';
+import { type OverrideSet, type OwnSettings, type RunSpec, type TextRef, lookedKey, ownSettingsAt } from '@/core/spec';
 import { dropLooked, dropOverrides } from '@/core/edit';
 import { formatMm } from '@/core/units';
 import { Button, Key, SeverityTag } from '@/ui';
@@ -93,13 +93,22 @@ function sentence(finding: Finding): string {
   return words[0]!.toUpperCase() + words.slice(1);
 }
 
-const OWN_KINDS: readonly OverrideSet['kind'][] = ['lettering', 'material', 'tracking', 'width', 'size', 'wording'];
+const OWN_KINDS: readonly OverrideSet['kind'][] = [
+  'lettering',
+  'material',
+  'tracking',
+  'width',
+  'size',
+  'lie',
+  'wording',
+];
 const OWN_WORDS: Record<keyof OwnSettings, string> = {
   letteringId: 'lettering',
   materialId: 'film',
   trackingEm: 'tracking',
   widthShare: 'width',
   size: 'size',
+  lie: 'spot',
   lines: 'wording',
 };
 
@@ -110,7 +119,7 @@ function OwnSettings({
   change,
 }: {
   spec: RunSpec;
-  at: SlotRef;
+  at: TextRef;
   change: ReturnType<typeof useRun>['change'];
 }) {
   const own = Object.keys(ownSettingsAt(spec, at)) as (keyof typeof OWN_WORDS)[];

@@ -1,4 +1,4 @@
-import type { SlotRef } from '@/core/spec';
+import type { TextRef } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
 /** One tile of the wall. */
@@ -7,6 +7,6 @@ export function fitKey({ itemId, placeId }: Pick<ScreenFit, 'itemId' | 'placeId'
 }
 
 /** Where its exceptions are kept: on all items of its entry. */
-export function slotOf({ entryId, useId, placeId }: ScreenFit): SlotRef {
+export function slotOf({ entryId, useId, placeId }: ScreenFit): TextRef {
   return { entryId, useId, placeId };
 }

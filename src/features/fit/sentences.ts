@@ -33,6 +33,7 @@ export const REMEDY_WORDS: Record<RemedyKind, string> = {
   condense: 'Drawn narrower',
   twoLines: 'On two lines',
   narrowerFace: 'Another face',
+  offMiddle: 'Off the middle',
   shorten: 'Ask for a shorter name',
 };
 

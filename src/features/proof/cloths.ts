@@ -1,4 +1,4 @@
-import { type RunSpec, findBlank, slotKeyOf, variantFor } from '@/core/spec';
+import { type RunSpec, findBlank, textKeyOf, variantFor } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
 /** The colour of the blank that each text goes on, by `entry-use-place`; of the use's first while none is known. */
@@ -7,7 +7,7 @@ export function clothsBySlot(fits: readonly ScreenFit[], spec: RunSpec): (key: s
   const known = new Map<string, string>();
   for (const fit of fits) {
     const variant = uses.get(fit.useId)?.blank.variants.find(({ id }) => id === fit.variantId);
-    if (variant) known.set(slotKeyOf(fit), variant.colour.hex);
+    if (variant) known.set(textKeyOf(fit), variant.colour.hex);
   }
   return (key) => {
     const use = uses.get(key.split('-')[1] ?? '')?.use ?? spec.uses[0]!;

@@ -2,14 +2,15 @@
 
 import { useRef, useState } from 'react';
 import { useRun } from '@/client';
-import { MOST_LINES, type SlotRef, type Wording, wordingOf } from '@/core/spec';
+import { MOST_LINES } from '@/core/shop';
+import { type TextRef, type Wording, wordingOf } from '@/core/spec';
 import { changeWordingAt } from '@/core/edit';
 import { Button } from '@/ui';
 import { SpreadForm } from './spread-form';
 import { TokenButtons } from './token-buttons';
 
 interface ComposePlaceProps {
-  readonly at: Pick<SlotRef, 'useId' | 'placeId'>;
+  readonly at: Pick<TextRef, 'useId' | 'placeId'>;
   readonly name: string;
   /** Null: stays empty for now. */
   readonly wording: Wording | null;

@@ -2,12 +2,12 @@
 
 import { useMemo } from 'react';
 import { useRun } from '@/client';
-import type { SlotRef, Wording } from '@/core/spec';
+import type { TextRef, Wording } from '@/core/spec';
 import { proofRows, spreadLetters } from '@/core/wording';
 import { Choice, NumberField } from '@/ui';
 
 interface SpreadFormProps {
-  readonly at: Pick<SlotRef, 'useId' | 'placeId'>;
+  readonly at: Pick<TextRef, 'useId' | 'placeId'>;
   readonly wording: Wording;
   readonly onChange: (wording: Wording) => void;
 }

@@ -1,13 +1,35 @@
+import type { FitNumbers, LayerNumbers } from '@/core/checks';
 import type { Finding } from '@/core/finding';
-import type { FitNumbers, SetSize } from '@/core/fit';
+import type { SetSize } from '@/core/fit';
+import type { MadePass } from '@/core/freeze';
 import type { OutlineNumbers } from '@/core/geometry';
-import type { MadePass } from '@/core/sheets';
+import type { FrozenPiece } from '../frozen';
 
 /** What computing answers: plain values that cross from thread to thread and leave as JSON. */
 
 /** One fit for another program. Frame of the place: origin top left, y down. */
-export interface FitAnswer extends FitNumbers {
-  /** Integers of 0.1 µm where the fit lies in its place; null unless asked for. */
+export interface FitAnswer extends Omit<FitNumbers, 'layers'> {
+  /** The spot's own figures once more, as they stood here before layers; zero without a spot. */
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly turnDeg: 0 | 90 | 180 | 270;
+  /** What the lowest layer is cut from. */
+  readonly materialId: string;
+  /** Of all layers together. */
+  readonly numIslands: number;
+  readonly numHoles: number;
+  readonly edgeMm: number;
+  readonly areaMm2: number;
+  readonly layers: readonly LayerAnswer[];
+  /** Integers of 0.1 µm where all ink of the fit lies in its place; null unless asked for. */
+  readonly outline: OutlineNumbers | null;
+}
+
+export interface LayerAnswer extends LayerNumbers {
+  readonly pieceId: string;
+  /** As it was made or released: what is cut, whatever the fit is now. Null while it follows the fit. */
+  readonly frozen: FrozenPiece | null;
+  /** This layer's own outline where it lies in the place; null unless asked for. */
   readonly outline: OutlineNumbers | null;
 }
 
@@ -16,7 +38,8 @@ export interface FitsAnswer {
   readonly setSizes: Readonly<Record<string, SetSize>>;
 }
 
-export interface PlannedPieceAnswer {
+/** A piece as it lies on a bed, planned or made. */
+export interface PieceOnBed {
   readonly pieceId: string;
   readonly attempt: number;
   readonly text: readonly string[];
@@ -31,25 +54,34 @@ export interface PlannedPieceAnswer {
   readonly path: string | null;
 }
 
-export interface PlannedPassAnswer {
-  /** The number it will get if it is made next in this order. */
-  readonly no: number;
+export interface PatchOnBed {
   readonly materialId: string;
   readonly isReversed: boolean;
-  readonly bed: MadePass['bed'];
-  readonly patchWidthMm: number;
-  readonly patchHeightMm: number;
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** Share of it that the pieces' boxes cover, 0 to 1. */
   readonly usedShare: number;
-  readonly pieces: readonly PlannedPieceAnswer[];
+  readonly pieces: readonly PieceOnBed[];
+}
+
+/** A pass as it is drawn, whether it is made or only planned. */
+export interface PassOnBed {
+  /** Of a planned one: the number it will get if it is made next in this order. */
+  readonly no: number;
+  readonly bed: MadePass['bed'];
+  readonly patches: readonly PatchOnBed[];
 }
 
 /** What is not made yet: passes as they would be made now, and what stays out with the reason. */
 export interface PlanAnswer {
-  readonly passes: readonly PlannedPassAnswer[];
+  readonly passes: readonly PassOnBed[];
   readonly unplaced: readonly {
     readonly pieceId: string;
     readonly attempt: number;
     readonly text: readonly string[];
+    readonly whose: string;
     readonly reason: {
       readonly kind: 'largerThanBed';
       readonly pieceWidthMm: number;
@@ -60,7 +92,10 @@ export interface PlanAnswer {
   }[];
   readonly stopped: readonly {
     readonly itemId: string;
+    /** `entry-use-ordinal-place`: an item may be stopped at one place and not at another. */
+    readonly fitKey: string;
     readonly text: readonly string[];
+    readonly whose: string;
     readonly findings: readonly Finding[];
   }[];
 }

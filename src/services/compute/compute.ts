@@ -1,9 +1,10 @@
 import type { Paper } from '@/core/place';
 import type { RunSpec } from '@/core/spec';
-import type { FrozenRelease, Release, ReleaseChange, ReleasedOutline } from '@/core/release';
-import type { FrozenPass } from '@/core/sheets';
+import type { FrozenPass, FrozenRelease, Release } from '@/core/freeze';
+import type { ReleaseChange, ReleasedOutline } from '@/core/release';
 import type { Outcome } from '@/core/outcome';
 import type { FileProblem, ReadFile } from '../list-file/list-file';
+import type { FrozenPiece } from '../frozen';
 import type { FitsAnswer, PlanAnswer } from './answers';
 
 /** What has been cut so far, in the words that planning needs. */
@@ -14,8 +15,18 @@ export interface CutSoFar {
   readonly attempts: Readonly<Record<string, number>>;
 }
 
-export interface PlanRequest {
+/** Which run a job is for, and how it stands: what is known of it from earlier jobs is used again. */
+export interface RunState {
+  readonly runId: string;
   readonly spec: RunSpec;
+}
+
+export interface FitsRequest extends RunState {
+  readonly frozen: readonly FrozenPiece[];
+  readonly withOutlines: boolean;
+}
+
+export interface PlanRequest extends RunState {
   readonly cutSoFar: CutSoFar;
   /** What is cut as it was released. */
   readonly released: readonly ReleasedOutline[];
@@ -23,18 +34,15 @@ export interface PlanRequest {
   readonly withOutlines: boolean;
 }
 
-export interface ReleaseRequest {
-  readonly spec: RunSpec;
+export interface ReleaseRequest extends RunState {
   readonly head: Pick<Release, 'id' | 'no' | 'at' | 'by'> & { readonly version: string };
 }
 
-export interface ChangesRequest {
-  readonly spec: RunSpec;
+export interface ChangesRequest extends RunState {
   readonly release: Release;
 }
 
-export interface FreezeRequest {
-  readonly spec: RunSpec;
+export interface FreezeRequest extends RunState {
   readonly cutSoFar: CutSoFar;
   readonly released: readonly ReleasedOutline[];
   /** The planned pass with this piece is frozen; null takes the first. */
@@ -46,8 +54,14 @@ export interface FreezeRequest {
   readonly bytes: Uint8Array;
 }
 
-export interface ProofRequest {
-  readonly spec: RunSpec;
+/** A frozen piece with the text of its outline. */
+export interface FrozenBody extends FrozenPiece {
+  readonly body: string;
+}
+
+export interface ProofRequest extends RunState {
+  /** What is drawn as it was frozen. */
+  readonly frozen: readonly FrozenBody[];
   /** Day on which it is written, ISO. */
   readonly today: string;
 }
@@ -60,10 +74,10 @@ export interface TemplateWish {
   readonly paper: Paper;
 }
 
-export interface TemplateRequest {
-  readonly spec: RunSpec;
+export interface TemplateRequest extends RunState {
   /** Place and entry exist in the spec. */
   readonly wish: TemplateWish;
+  readonly frozen: readonly FrozenBody[];
   readonly today: string;
 }
 
@@ -73,7 +87,7 @@ export type FreezeAnswer =
 
 /** The heavy work of the core. The server does it in a worker thread, so that a mark never waits for a plan. */
 export interface Compute {
-  fits(spec: RunSpec, withOutlines: boolean): Promise<FitsAnswer>;
+  fits(request: FitsRequest): Promise<FitsAnswer>;
   plan(request: PlanRequest): Promise<PlanAnswer>;
   freezeNext(request: FreezeRequest): Promise<FreezeAnswer>;
   /** Every fit without a stop as it stands. */

@@ -6,7 +6,7 @@ import { createJobs } from './jobs';
 export function directCompute(readFace: (sha: string) => Uint8Array): Compute {
   const jobs = createJobs(readFace);
   return {
-    fits: async (spec, withOutlines) => jobs.fits(spec, withOutlines),
+    fits: async (request) => jobs.fits(request),
     plan: async (request) => jobs.plan(request),
     freezeNext: async (request) => jobs.freezeNext(request),
     freezeRelease: async (request) => jobs.freezeRelease(request),

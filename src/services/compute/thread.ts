@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import type { RunSpec } from '@/core/spec';
 import { faceFilePath } from '@/core/shop';
 import type {
   ChangesRequest,
+  FitsRequest,
   FreezeRequest,
   PlanRequest,
   ProofRequest,
@@ -15,8 +15,8 @@ import { createJobs } from './jobs';
 /** Entry of the worker thread; bundled by itself at build time, since threads start from a file. */
 const jobs = createJobs((sha) => readFileSync(path.join(process.cwd(), 'public', faceFilePath(sha))));
 
-export function fits({ spec, withOutlines }: { spec: RunSpec; withOutlines: boolean }) {
-  return jobs.fits(spec, withOutlines);
+export function fits(request: FitsRequest) {
+  return jobs.fits(request);
 }
 
 export function plan(request: PlanRequest) {

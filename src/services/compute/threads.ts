@@ -25,7 +25,7 @@ export function threadCompute(): Compute {
     idleTimeout: 2 ** 30,
   });
   return {
-    fits: (spec, withOutlines) => pool.run({ spec, withOutlines }, { name: 'fits' }),
+    fits: (request) => pool.run(request, { name: 'fits' }),
     plan: (request) => pool.run(request, { name: 'plan' }),
     freezeNext: (request) => pool.run(request, { name: 'freezeNext' }),
     freezeRelease: (request) => pool.run(request, { name: 'freezeReleased' }),

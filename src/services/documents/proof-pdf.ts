@@ -1,7 +1,8 @@
-import { type Fit, inkOutline } from '@/core/fit';
-import { pathData } from '@/core/cutfile';
-import { type RunSpec, slotKeyOf } from '@/core/spec';
+import type { CheckedFit } from '@/core/checks';
+import type { RunSpec } from '@/core/spec';
 import { type ProofRow, proofRows } from '@/core/wording';
+import type { FrozenBody } from '../compute/compute';
+import { type FrozenById, type InkPicture, asCut, drawnLayers, inkPicture } from './drawn-layers';
 import { PT, coveringFont, pdfBytes, words as pdfWords } from './pdf-parts';
 
 /** A4 upright, millimetres. */
@@ -10,7 +11,9 @@ const COLUMN = { number: 10, lettering: 92, words: 60 };
 
 interface ProofInput {
   readonly spec: RunSpec;
-  readonly fits: readonly Fit[];
+  readonly fits: readonly CheckedFit[];
+  /** What is drawn as it was frozen. */
+  readonly frozen: readonly FrozenBody[];
   /** ISO day. */
   readonly today: string;
 }
@@ -19,9 +22,9 @@ interface ProofInput {
  * The proof on paper: every text as it will be cut, all at one scale, spelled beneath in plain spaced letters, with its
  * tick or a box for one. In roster order.
  */
-export function proofPdf({ spec, fits, today }: ProofInput): Promise<Uint8Array> {
+export function proofPdf({ spec, fits, frozen, today }: ProofInput): Promise<Uint8Array> {
   const rows = proofRows(spec).filter(({ worded }) => worded !== null);
-  const drawn = drawingsOf(fits);
+  const drawn = drawingsOf(fits, new Map(frozen.map((piece) => [piece.pieceId, piece])));
   const hasPlaces = new Set(rows.map(({ placeName }) => placeName)).size > 1;
   const scale = Math.min(1, COLUMN.lettering / Math.max(1, ...[...drawn.values()].map(({ widthMm }) => widthMm)));
   const paper = { widthMm: PAGE.width, heightMm: PAGE.height };
@@ -46,45 +49,52 @@ export function proofPdf({ spec, fits, today }: ProofInput): Promise<Uint8Array>
 }
 
 /** The pictures of one text side by side (one, or a letter to each blank), millimetres. */
-interface Drawing {
-  readonly parts: readonly { readonly path: string; readonly xMm: number; readonly yMm: number }[];
-  readonly widthMm: number;
-  readonly heightMm: number;
+interface Drawing extends InkPicture {
   readonly asCut: string;
 }
 
 const LETTER_GAP_MM = 4;
 
-function drawingsOf(fits: readonly Fit[]): Map<string, Drawing> {
-  const byKey = new Map<string, Fit[]>();
-  for (const fit of fits) {
-    const key = slotKeyOf(fit.slot.ref);
-    const group = byKey.get(key);
-    if (group) group.push(fit);
-    else byKey.set(key, [fit]);
+function drawingsOf(fits: readonly CheckedFit[], frozenById: FrozenById): Map<string, Drawing> {
+  const byKey = new Map<string, CheckedFit[]>();
+  for (const checked of fits) {
+    const { textKey } = checked.fit.slot;
+    const group = byKey.get(textKey);
+    if (group) group.push(checked);
+    else byKey.set(textKey, [checked]);
   }
-  return new Map([...byKey].map(([key, group]) => [key, drawingOf(firstCopy(group))]));
+  return new Map([...byKey].map(([key, group]) => [key, drawingOf(firstCopy(group), frozenById)]));
 }
 
 /** Fits of one copy: further copies say the same. */
-function firstCopy(group: readonly Fit[]): readonly Fit[] {
+function firstCopy(group: readonly CheckedFit[]): readonly CheckedFit[] {
   const [first] = group;
-  const isSpread = first?.slot.place.wording?.spread === 'letterPerBlank';
-  if (!first || !isSpread) return group.slice(0, 1);
-  return group.slice(0, group.length / Math.max(1, first.slot.entry.quantity));
+  if (!first?.fit.slot.isSpread) return group.slice(0, 1);
+  return group.slice(0, group.length / Math.max(1, first.fit.slot.entry.quantity));
 }
 
-function drawingOf(fits: readonly Fit[]): Drawing {
-  const heightMm = Math.max(0, ...fits.map(({ inkHeightMm }) => inkHeightMm));
-  let xMm = 0;
-  const parts = fits.map((fit) => {
-    const part = { path: pathData(inkOutline(fit)), xMm, yMm: heightMm - fit.inkHeightMm };
-    xMm += fit.inkWidthMm + LETTER_GAP_MM;
-    return part;
+function drawingOf(fits: readonly CheckedFit[], frozenById: FrozenById): Drawing {
+  const pictures = fits.map(({ fit }) => inkPicture(drawnLayers(fit, frozenById)));
+  const heightMm = Math.max(0, ...pictures.map((picture) => picture.heightMm));
+  let left = 0;
+  const parts = pictures.flatMap((picture) => {
+    const from = left;
+    left += picture.widthMm + LETTER_GAP_MM;
+    return picture.parts.map(({ path, xMm, yMm }) => ({
+      path,
+      xMm: from + xMm,
+      yMm: heightMm - picture.heightMm + yMm,
+    }));
   });
-  const asCut =
-    fits.length === 1 ? fits[0]!.slot.text.join(' / ') : fits.map(({ slot }) => slot.text.join('')).join(' ');
-  return { parts, widthMm: Math.max(0, xMm - LETTER_GAP_MM), heightMm, asCut };
+  return {
+    parts,
+    widthMm: Math.max(0, left - LETTER_GAP_MM),
+    heightMm,
+    asCut: asCut(
+      fits.map(({ fit }) => fit),
+      frozenById,
+    ),
+  };
 }
 
 const TITLE_WIDTH = 128;

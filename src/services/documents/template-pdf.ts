@@ -1,5 +1,4 @@
-import { pathData } from '@/core/cutfile';
-import { type Fit, placedOutline } from '@/core/fit';
+import type { Fit } from '@/core/fit';
 import {
   OVERLAP_MM,
   PAPERS,
@@ -12,6 +11,8 @@ import {
 } from '@/core/place';
 import type { MainPlace } from '@/core/edit';
 import type { RunSpec } from '@/core/spec';
+import type { FrozenBody } from '../compute/compute';
+import { asCut, drawnLayers, placedPath } from './drawn-layers';
 import { INK, PT, coveringFont, pdfBytes, words } from './pdf-parts';
 
 /** Paper left around the outline, so that it can be cut out and its fold marks reach over it. */
@@ -26,6 +27,8 @@ interface TemplateInput {
   readonly place: MainPlace;
   /** What is drawn in the place; null leaves the outline empty. */
   readonly fit: Fit | null;
+  /** What of it is drawn as it was frozen. */
+  readonly frozen: readonly FrozenBody[];
   readonly paper: Paper;
   /** ISO day. */
   readonly today: string;
@@ -35,11 +38,13 @@ interface TemplateInput {
  * A place on paper at its true size: outline, clear zones, text, crosses on the middle lines to fold by, and a bar of 50 mm on
  * every sheet. What is larger than a sheet goes on several, with lines where the next one is laid.
  */
-export function templatePdf({ spec, place, fit, paper, today }: TemplateInput): Promise<Uint8Array> {
+export function templatePdf({ spec, place, fit, frozen, paper, today }: TemplateInput): Promise<Uint8Array> {
   const geometry = placeGeometry(place.variant, place.measured);
   const [widthMm, heightMm] = [geometry.box.widthMm + 2 * AROUND_MM, geometry.box.heightMm + 2 * AROUND_MM];
   const sheets = templatePages(widthMm, heightMm, paper);
-  const text = fit?.slot.text.join(' / ') ?? '';
+  const frozenById = new Map(frozen.map((piece) => [piece.pieceId, piece]));
+  const ink = fit ? placedPath(drawnLayers(fit, frozenById)) : '';
+  const text = fit ? asCut([fit], frozenById) : '';
   const title = `${place.blank.name}, ${place.role.name}${text && `: ${text}`}`;
   return pdfBytes(PAPERS[paper], `Template: ${title}`, today, (doc) => {
     sheets.forEach((sheet, i) => {
@@ -48,7 +53,7 @@ export function templatePdf({ spec, place, fit, paper, today }: TemplateInput): 
         ring(doc, geometry.outline, 0.35);
         for (const zone of geometry.clear) ring(doc, zone, 0.2);
         foldCrosses(doc, geometry.box);
-        if (fit && fit.emMm > 0) doc.path(pathData(placedOutline(fit))).fill(INK, 'even-odd');
+        if (ink !== '') doc.path(ink).fill(INK, 'even-odd');
       });
       overlapMarks(doc, sheet, sheets, paper);
       foot(doc, { title, run: spec.title, sheet, sheets, paper });

@@ -1,0 +1,61 @@
+import { type SetLine, type Slot, type SlotLayer, isTooLong } from '../resolve';
+
+/** What one text is drawn from; equal jobs give the same artwork. */
+export interface ArtJob {
+  /** The face of the first line: letter heights are those of its H and x. */
+  readonly leadFace: string;
+  readonly lines: readonly SetLine[];
+  /** Bottom up. */
+  readonly layers: readonly Pick<SlotLayer, 'colourSlot' | 'make'>[];
+  /** Drawn narrower or wider by this share. */
+  readonly widthShare: number;
+}
+
+const jobs = new WeakMap<Slot, ArtJob>();
+
+/** The job of a slot: the very same one each time. */
+export function artJobOf(slot: Slot): ArtJob {
+  const found = jobs.get(slot);
+  if (found) return found;
+  const { leadFace, lines, layers, widthShare } = slot;
+  const job: ArtJob = {
+    leadFace,
+    // Too long for a name: it gets a finding instead of minutes of drawing.
+    lines: lines.filter(({ runs }) => !isTooLong(runs.map(({ text }) => text).join(''))),
+    layers: layers.map(({ colourSlot, make }) => ({ colourSlot, make })),
+    widthShare,
+  };
+  jobs.set(slot, job);
+  return job;
+}
+
+const keys = new WeakMap<ArtJob, string>();
+
+/** Equal for jobs that draw the same. */
+export function artJobKey(job: ArtJob): string {
+  const found = keys.get(job);
+  if (found !== undefined) return found;
+  const { leadFace, lines, layers, widthShare } = job;
+  const key = JSON.stringify([
+    leadFace,
+    widthShare,
+    layers.map(({ colourSlot, make }) => [colourSlot, make]),
+    lines.map(({ runs }) =>
+      runs.map(({ text, colourSlot, face, trackingEm, features, isTall }) => [
+        text,
+        colourSlot,
+        face,
+        trackingEm,
+        features,
+        isTall,
+      ]),
+    ),
+  ]);
+  keys.set(job, key);
+  return key;
+}
+
+/** Every face that a job is drawn with. */
+export function facesOfJob({ leadFace, lines }: ArtJob): ReadonlySet<string> {
+  return new Set([leadFace, ...lines.flatMap(({ runs }) => runs.map(({ face }) => face))]);
+}

@@ -1,0 +1,95 @@
+import type { ArtCache } from '../artwork';
+import type { Finding } from '../finding';
+import { type Fit, type FitReport, type SetSize, fitAll } from '../fit';
+import type { Slot } from '../resolve';
+import { contrastFindings } from './contrast-findings';
+import { letterFindings } from './letter-findings';
+import { openAndLooked } from './looked-findings';
+import { measureFindings } from './measure-findings';
+import { type Measures, measureLayer } from './measure-layer';
+import { middleFindings } from './middle-findings';
+import { sizeFindings } from './size-findings';
+import { stopFindings } from './stop-findings';
+
+/** A fit with everything that is to be said of it. */
+export interface CheckedFit {
+  readonly fit: Fit;
+  /** Open, stops first. */
+  readonly findings: readonly Finding[];
+  /** Findings that somebody looked at and let stand. */
+  readonly looked: readonly Finding[];
+  /** By layer, bottom up; null until it was measured, and its findings come with it. */
+  readonly measures: readonly Measures[] | null;
+}
+
+export interface CheckedReport {
+  readonly fits: readonly CheckedFit[];
+  readonly setSizes: Readonly<Record<string, SetSize>>;
+}
+
+/** Fits of many slots with what is to be said of them by size, place and colour; strokes are measured by `measureFit`. */
+export function checkedReport(slots: readonly Slot[], cache: ArtCache): CheckedReport {
+  return checkReport(fitAll(slots, cache));
+}
+
+export function checkReport({ fits, setSizes }: FitReport): CheckedReport {
+  return { fits: fits.map(checkFit), setSizes };
+}
+
+function checkFit(fit: Fit): CheckedFit {
+  const { open, looked } = openAndLooked(fit.slot, findingsOf(fit));
+  return { fit, findings: open, looked, measures: null };
+}
+
+/** Everything that is to say about a sized fit, stops first. What depends on strokes is measured later. */
+export function findingsOf(fit: Fit): Finding[] {
+  const stops = stopFindings(fit);
+  return [
+    ...stops,
+    ...fit.slot.findings.filter(({ severity }) => severity !== 'stop'),
+    ...sizeFindings(fit, stops),
+    ...middleFindings(fit, stops),
+    ...contrastFindings(fit),
+  ];
+}
+
+/** What measuring adds to a fit. */
+export interface Measured {
+  readonly measures: readonly Measures[];
+  /** Found by measuring and open; and those that were let stand. */
+  readonly findings: readonly Finding[];
+  readonly looked: readonly Finding[];
+}
+
+/** Measures every layer of a fit against its own material, and looks at its letters one by one. */
+export function measureFit(fit: Fit, { faceOf }: Pick<ArtCache, 'faceOf'>): Measured {
+  const { artwork, emMm, slot } = fit;
+  const measures = slot.layers.map(({ material }, i) => measureLayer(artwork, i, emMm, material.finest));
+  // What has no place has no size: nothing of it is near or thin.
+  const found =
+    artwork.inkBox && emMm > 0
+      ? [...measures.flatMap((one, i) => measureFindings(fit, i, one)), ...letterFindings(fit, faceOf)]
+      : [];
+  const { open, looked } = openAndLooked(slot, found);
+  return { measures, findings: open, looked };
+}
+
+/** The same fit with what measuring found; whatever shows or freezes findings has them all then. */
+export function withMeasured<T extends Pick<CheckedFit, 'findings' | 'looked'>>(fit: T, found: Measured): T {
+  return {
+    ...fit,
+    findings: [...fit.findings, ...found.findings],
+    looked: [...fit.looked, ...found.looked],
+  };
+}
+
+/** Measures every fit of a report. */
+export function measuredReport({ fits, setSizes }: CheckedReport, cache: ArtCache): CheckedReport {
+  return {
+    fits: fits.map((checked) => {
+      const found = measureFit(checked.fit, cache);
+      return { ...withMeasured(checked, found), measures: found.measures };
+    }),
+    setSizes,
+  };
+}

@@ -1,0 +1,31 @@
+import { contrastProblem } from '../colour';
+import type { Finding } from '../finding';
+import type { Fit } from '../fit';
+
+/** Layers that are hard to tell from their blank. */
+export function contrastFindings({ slot: { variant }, layers }: Fit): Finding[] {
+  if (!variant) return [];
+  const inked = layers.filter(({ part }) => part !== null);
+  return inked.flatMap(({ layer }): Finding[] => {
+    const { colour } = layer.material;
+    const problem = problemOf(colour.hex, variant.colour.hex);
+    if (!problem) return [];
+    const { why, difference } = problem;
+    const said = { film: colour.name, blank: variant.colour.name, difference };
+    return [{ kind: 'lowContrast', severity: 'check', why, ...said, at: { layerId: layer.id } }];
+  });
+}
+
+const known = new Map<string, ReturnType<typeof contrastProblem>>();
+const MOST_KEPT = 1000;
+
+/** A run has a handful of pairs, and every fit asks. */
+function problemOf(film: string, blank: string): ReturnType<typeof contrastProblem> {
+  const key = `${film} ${blank}`;
+  const found = known.get(key);
+  if (found !== undefined) return found;
+  if (known.size >= MOST_KEPT) known.clear();
+  const problem = contrastProblem(film, blank);
+  known.set(key, problem);
+  return problem;
+}

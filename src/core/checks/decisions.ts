@@ -1,0 +1,30 @@
+import { type Finding, type Severity, worstSeverity } from '../finding';
+
+interface HasFindings {
+  readonly findings: readonly Finding[];
+}
+
+/** Findings that ask something of the maker, in their order. */
+export function asksOf({ findings }: HasFindings): readonly Finding[] {
+  return findings.filter(({ severity }) => severity !== 'note');
+}
+
+/** Stops before checks, each in their order. */
+export function gravestFirst(findings: readonly Finding[]): readonly Finding[] {
+  return [...findings].sort((a, b) => RANK[b.severity] - RANK[a.severity]);
+}
+
+const RANK: Readonly<Record<Severity, number>> = { stop: 2, check: 1, note: 0 };
+
+/** Whether somebody has to decide on it. */
+export function isOpen(fit: HasFindings): boolean {
+  const worst = worstSeverity(fit.findings);
+  return worst === 'stop' || worst === 'check';
+}
+
+/** How many entries ask something: the one count that the tape and every screen show. */
+export function countDecisions(fits: Iterable<HasFindings & { readonly entryId: string }>): number {
+  const open = new Set<string>();
+  for (const fit of fits) if (isOpen(fit)) open.add(fit.entryId);
+  return open.size;
+}

@@ -1,0 +1,42 @@
+import { type NearLetters, type FaceOf, lowFigures, nearestLetters } from '../artwork';
+import { EM_UNITS } from '../faces';
+import type { Finding } from '../finding';
+import type { SetLine } from '../resolve';
+import { isConnectedFace } from '../shop';
+import type { MeasuredFit } from './measure-findings';
+
+/** A run of figures as long as a year is read as one. */
+const YEAR = /[0-9]{4}|[0-9]{1,2}[./-][0-9]{1,2}/;
+
+/** What is to say of the letters one by one: figures that are not of full height in a year, neighbours that nearly touch. */
+export function letterFindings(fit: MeasuredFit, faceOf: FaceOf): Finding[] {
+  return [...figureFindings(fit, faceOf), ...nearFindings(fit, faceOf)];
+}
+
+/** One for each run with such figures. */
+function figureFindings({ slot }: MeasuredFit, faceOf: FaceOf): Finding[] {
+  if (!YEAR.test(slot.text.join(' '))) return [];
+  return slot.lines.flatMap(({ no, runs }) =>
+    runs.flatMap((run, i): Finding[] => {
+      const figures = lowFigures(faceOf(run.face), run.text, run.features);
+      return figures.length > 0 ? [{ kind: 'lowFigures', severity: 'check', figures, at: { line: no, run: i } }] : [];
+    }),
+  );
+}
+
+/** The nearest two letters of the text, where its faces stand apart and their material asks for more. */
+function nearFindings({ slot, emMm }: MeasuredFit, faceOf: FaceOf): Finding[] {
+  let nearest: (NearLetters & { readonly line: SetLine }) | null = null;
+  for (const line of slot.lines) {
+    if (line.runs.some(({ isTall, face }) => isTall || isConnectedFace(face))) continue;
+    const near = nearestLetters(line, faceOf, slot.widthShare);
+    if (near && near.gap < (nearest?.gap ?? Infinity)) nearest = { ...near, line };
+  }
+  if (!nearest) return [];
+  const gapMm = (nearest.gap * emMm) / EM_UNITS;
+  const run = nearest.line.runs[nearest.run];
+  const leastMm = slot.layers.find(({ colourSlot }) => colourSlot === run?.colourSlot)?.material.finest.gapMm ?? 0;
+  if (gapMm >= leastMm) return [];
+  const at = { line: nearest.line.no, run: nearest.run };
+  return [{ kind: 'lettersNear', severity: 'check', letters: nearest.letters, gapMm, leastMm, at }];
+}

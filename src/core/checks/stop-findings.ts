@@ -1,0 +1,41 @@
+import { facesCovering } from '../faces';
+import type { Finding } from '../finding';
+import type { Fit } from '../fit';
+import { UNPRINTABLE } from '../resolve';
+
+/** What keeps a fit from being made: its place, its words, its letters, its size. */
+export function stopFindings({ slot, artwork, draft }: Fit): Finding[] {
+  const { variant, leastHeightMm } = slot;
+  const unusable: Finding[] = variant && !draft.space ? [{ kind: 'placeUnusable', severity: 'stop' }] : [];
+  const words = slot.findings.filter(({ severity }) => severity === 'stop');
+  const found = [...words, ...missingLetters(slot.text.join(' '), artwork.missing, words)];
+  if (!artwork.inkBox) {
+    if (found.length === 0) found.push({ kind: 'nothingToDraw', severity: 'stop' });
+  } else if (draft.isTooSmall && draft.largest) {
+    const capHeightMm = draft.largest.emMm * artwork.capHeightEm;
+    found.push({ kind: 'tooSmall', severity: 'stop', capHeightMm, leastMm: leastHeightMm });
+  }
+  return [...unusable, ...found];
+}
+
+/** One for each run that lacks letters. What cannot be printed at all is told by its number already. */
+function missingLetters(
+  text: string,
+  missing: Fit['artwork']['missing'],
+  words: readonly Finding[],
+): readonly Finding[] {
+  if (words.some(({ kind }) => kind === 'textTooLong')) return [];
+  const byRun = new Map<string, { line: number; run: number; characters: string[] }>();
+  for (const { character, line, run } of missing) {
+    if (character.match(UNPRINTABLE)) continue;
+    const key = `${line} ${run}`;
+    const own = byRun.get(key) ?? { line, run, characters: [] };
+    own.characters.push(character);
+    byRun.set(key, own);
+  }
+  const isPrintable = !words.some(({ kind }) => kind === 'unprintable');
+  return [...byRun.values()].map(({ line, run, characters }): Finding => {
+    const coveredBy = isPrintable ? facesCovering(text.normalize('NFC').replace(/\s/gu, '')) : [];
+    return { kind: 'characterMissing', severity: 'stop', characters, coveredBy, at: { line, run } };
+  });
+}

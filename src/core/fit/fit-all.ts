@@ -1,0 +1,133 @@
+import type { ArtCache, Artwork } from '../artwork';
+import { EM_UNITS } from '../faces';
+import { type InkOnBlank, type InkPart, type Spot, boxAt, boxInPlace, inkOnBlank } from '../place';
+import type { Slot, SlotLayer } from '../resolve';
+import { type Draft, draftFit } from './draft-fit';
+import { type LyingInk, type SizedDraft, lieAll } from './lie-in-place';
+import { type SetSize, type SizedText, setSize, sizeText } from './size-set';
+
+/** A slot drawn, sized and set in its place. */
+export interface Fit {
+  readonly slot: Slot;
+  readonly artwork: Artwork;
+  /** Millimetres to the em; with the artwork it gives the outlines. Zero when there is nothing to draw. */
+  readonly emMm: number;
+  /** All of its ink, as it reads. */
+  readonly inkWidthMm: number;
+  readonly inkHeightMm: number;
+  readonly capHeightMm: number;
+  readonly xHeightMm: number;
+  /** The tallest capitals that its place holds, whatever its set asks for. */
+  readonly mostCapMm: number;
+  /** Where it lies in its place; computed here and nowhere else. Null without ink or place. */
+  readonly spot: Spot | null;
+  /** Where a ruler is laid for it. */
+  readonly onBlank: InkOnBlank | null;
+  readonly layers: readonly FitLayer[];
+  /** What keeps it from being larger. */
+  readonly boundBy: 'width' | 'height' | 'outline' | 'set';
+  /** Where its size comes from, for what is to be said of it. */
+  readonly draft: Draft;
+  readonly sized: SizedText;
+  /** What holds its group together; null where each has its own size. */
+  readonly set: SetSize | null;
+}
+
+/** One layer of a fit, bottom up. */
+export interface FitLayer {
+  readonly layer: SlotLayer;
+  /** Its own ink within the ink of the whole; null where it has none. */
+  readonly part: InkPart | null;
+}
+
+export interface FitReport {
+  /** In the order of the slots. */
+  readonly fits: readonly Fit[];
+  /** By size group id; only groups with a common size stand here. */
+  readonly setSizes: Readonly<Record<string, SetSize>>;
+}
+
+/** Fits of many slots, sized group by group. Drawing goes through the cache; what is known of a slot is not worked out again. */
+export function fitAll(slots: readonly Slot[], cache: ArtCache): FitReport {
+  const drafts = slots.map((slot) => draftFit(slot, cache));
+  const sets = setsOf(drafts);
+  const sized = drafts.map((draft) => {
+    const text = sizeText(draft.sizable, draft.slot.group.rule, sets.get(draft.slot.group.id) ?? null);
+    return { draft, text, emMm: draft.largest ? text.letterMm / draft.letterEm : 0 };
+  });
+  const boxes = lieAll(sized);
+  return {
+    fits: sized.map((one, i) => finishFit(one, sets.get(one.draft.slot.group.id) ?? null, boxes[i] ?? null)),
+    setSizes: Object.fromEntries([...sets].flatMap(([id, set]) => (set ? [[id, set]] : []))),
+  };
+}
+
+function setsOf(drafts: readonly Draft[]): Map<string, SetSize | null> {
+  const members = new Map<string, Draft[]>();
+  for (const draft of drafts) {
+    const { id } = draft.slot.group;
+    const own = members.get(id);
+    if (own) own.push(draft);
+    else members.set(id, [draft]);
+  }
+  return new Map(
+    [...members].map(([id, own]) => [
+      id,
+      setSize(
+        own[0]!.slot.group.rule,
+        own.map(({ sizable }) => sizable),
+      ),
+    ]),
+  );
+}
+
+function finishFit(
+  { draft, text: asked, emMm: askedEmMm }: SizedDraft & { readonly text: SizedText },
+  set: SetSize | null,
+  box: LyingInk | null,
+): Fit {
+  const { slot, artwork, largest, space, ink } = draft;
+  const lying = box && space ? boxInPlace(space, box) : null;
+  const emMm = box?.emMm ?? askedEmMm;
+  const sized = emMm < askedEmMm ? { ...asked, letterMm: emMm * draft.letterEm, isBetween: true } : asked;
+  const spot = lying && space ? { xMm: lying.xMm, yMm: lying.yMm, turnDeg: space.turnDeg } : null;
+  const [inkWidthMm, inkHeightMm] = [(ink?.widthEm ?? 0) * emMm, (ink?.heightEm ?? 0) * emMm];
+  return {
+    slot,
+    artwork,
+    emMm,
+    inkWidthMm,
+    inkHeightMm,
+    capHeightMm: emMm * artwork.capHeightEm,
+    xHeightMm: emMm * artwork.xHeightEm,
+    mostCapMm: (largest?.emMm ?? 0) * artwork.capHeightEm,
+    spot,
+    onBlank: onBlankAt(slot, spot, { inkWidthMm, inkHeightMm }),
+    layers: slot.layers.map((layer, i) => ({ layer, part: partOf(artwork, i, emMm) })),
+    boundBy: sized.isHeld ? 'set' : (largest?.boundBy ?? 'width'),
+    draft,
+    sized,
+    set,
+  };
+}
+
+/** Where a ruler is laid for ink at a spot; null without a spot. */
+export function onBlankAt(
+  { variant, measured }: Pick<Slot, 'variant' | 'measured'>,
+  spot: Spot | null,
+  { inkWidthMm, inkHeightMm }: Pick<Fit, 'inkWidthMm' | 'inkHeightMm'>,
+): InkOnBlank | null {
+  return spot && variant && measured ? inkOnBlank(variant, measured, boxAt(spot, inkWidthMm, inkHeightMm)) : null;
+}
+
+function partOf({ inkBox, layers }: Artwork, index: number, emMm: number): InkPart | null {
+  const box = layers[index]?.inkBox;
+  if (!box || !inkBox || emMm <= 0) return null;
+  const mmPerUnit = emMm / EM_UNITS;
+  return {
+    leftMm: (box.minX - inkBox.minX) * mmPerUnit,
+    topMm: (box.minY - inkBox.minY) * mmPerUnit,
+    widthMm: (box.maxX - box.minX) * mmPerUnit,
+    heightMm: (box.maxY - box.minY) * mmPerUnit,
+  };
+}

@@ -1,0 +1,212 @@
+import type { Finding } from '../finding';
+import { presentOrThrow } from '../outcome';
+import { measuredOf } from '../shop';
+import {
+  type BlankUse,
+  type Entry,
+  type FitRef,
+  type Looked,
+  type OwnSettings,
+  type PlaceUse,
+  type RunSpec,
+  type TextRef,
+  UNREAD_QUANTITY,
+  findBlank,
+  findLettering,
+  findSizeGroup,
+  itemIdOf,
+  ownSettingsAt,
+  readTextKey,
+  textKeyOf,
+} from '../spec';
+import { type WordedLine, lettersOf, lineInCase, numberOf, proofStateOf, wordEntry } from '../wording';
+import { chooseVariant } from './choose-variant';
+import { entryPartsOf, saysNumber } from './entry-parts-of';
+import { type SettingChoice, setText, styleOf } from './set-text';
+import type { Slot } from './slot';
+import { textStops } from './text-limits';
+
+/**
+ * Every slot of a run in roster order: entry by entry, use by use, item by item, place by place. What an entry leads to is kept
+ * by what it was made from, so that a change of one entry resolves one, and a change of the title none.
+ */
+export function resolveSlots(spec: RunSpec): readonly Slot[] {
+  let slots = known.get(spec);
+  if (!slots) {
+    slots = spec.entries.filter(({ withdrawn }) => !withdrawn).flatMap((entry) => slotsOfEntry(spec, entry));
+    const same = lastOf.get(spec.entries);
+    // The very same array where nothing is otherwise, so that whatever hangs on it need not be made again.
+    if (same && same.length === slots.length && slots.every((slot, i) => slot === same[i])) slots = same;
+    lastOf.set(spec.entries, slots);
+    known.set(spec, slots);
+  }
+  return slots;
+}
+
+const known = new WeakMap<RunSpec, readonly Slot[]>();
+const lastOf = new WeakMap<RunSpec['entries'], readonly Slot[]>();
+
+/** What the slots of one entry were made from. */
+interface Made {
+  readonly shared: readonly unknown[];
+  readonly own: string;
+  readonly slots: readonly Slot[];
+}
+
+const madeOf = new WeakMap<Entry, Made>();
+
+function slotsOfEntry(spec: RunSpec, entry: Entry): readonly Slot[] {
+  const shared = [spec.uses, spec.sizeGroups, spec.list, spec.monogram, spec.language, spec.shop];
+  const no = saysNumber(spec.uses) ? numberOf(spec, entry.id) : 0;
+  const own = `${no} ${entryPartsOf(spec, entry.id)}`;
+  const made = madeOf.get(entry);
+  if (made && made.own === own && made.shared.every((part, i) => part === shared[i])) return made.slots;
+  const slots = spec.uses
+    .filter(({ onlyEntries }) => onlyEntries === null || onlyEntries.includes(entry.id))
+    .flatMap((use) => slotsOfUse(spec, entry, use));
+  madeOf.set(entry, { shared, own, slots });
+  return slots;
+}
+
+/** What a place says on every item of one entry. */
+interface PlaceText {
+  readonly slot: Omit<Slot, 'ref' | 'itemId'>;
+  readonly choice: SettingChoice;
+  /** Letters for a blank each; null when the whole stands on every item. */
+  readonly letters: readonly WordedLine[] | null;
+}
+
+function slotsOfUse(spec: RunSpec, entry: Entry, use: BlankUse): Slot[] {
+  const texts = use.places.flatMap((place) => placeText(spec, entry, use, place) ?? []);
+  // The place with most letters says how many blanks one copy takes.
+  const numBlanks = Math.max(1, ...texts.map(({ letters }) => letters?.length ?? 1));
+  return Array.from({ length: entry.quantity * use.each * numBlanks }, (_, i) => i + 1).flatMap((ordinal) =>
+    texts.flatMap(({ slot, choice, letters }) => {
+      const ref = { entryId: entry.id, useId: use.id, ordinal, placeId: slot.role.id } as FitRef;
+      const item = { ref, itemId: itemIdOf(ref) };
+      if (!letters) return [{ ...slot, ...item }];
+      const letter = letters[(ordinal - 1) % numBlanks];
+      return letter ? [{ ...slot, ...item, setFrom: [letter], ...setText(spec, [letter], choice) }] : [];
+    }),
+  );
+}
+
+function placeText(spec: RunSpec, entry: Entry, use: BlankUse, place: PlaceUse): PlaceText | null {
+  const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as TextRef;
+  const worded = wordEntry(spec, entry, at, place);
+  if (!worded) return null;
+  const own = ownSettingsAt(spec, at);
+  const choice = choiceOf(place, own);
+  const setting = setText(spec, worded.lines, choice);
+  const isSpread = place.wording?.spread === 'letterPerBlank';
+  const letters = isSpread ? spreadOf(spec, worded.lines, choice) : [];
+  const blank = findBlank(spec, use.blankId);
+  const chosen = chooseVariant(spec, use, entry);
+  const variant = chosen.ok ? chosen.value : null;
+  const words = worded.lines.map(({ text }) => text);
+  const proof = proofStateOf(spec, at, choice.letteringId, words);
+  const stops: Finding[] = [
+    ...(chosen.ok ? [] : [{ kind: 'variantMissing', severity: 'stop', ...chosen.problem } as const]),
+    ...worded.findings.filter(({ severity }) => severity === 'stop'),
+    ...textStops(setting.text.join(' ')),
+  ];
+  const checks: Finding[] = [
+    ...worded.findings.filter(({ severity }) => severity !== 'stop'),
+    ...(proof.kind === 'changed'
+      ? [{ kind: 'changedSinceProof', severity: 'check', was: proof.tick.lines.join(' / ') } as const]
+      : []),
+    ...quantityFindings(entry),
+  ];
+  return {
+    slot: {
+      ...setting,
+      textKey: textKeyOf(at),
+      entry,
+      whose: entry.fields.text || words.join(' '),
+      blankId: use.blankId,
+      blank,
+      variant,
+      role: presentOrThrow(
+        blank.places.find(({ id }) => id === place.placeId),
+        `place ${place.placeId}`,
+      ),
+      measured: variant && measuredOf(blank, variant, place.placeId),
+      words: worded.lines,
+      setFrom: worded.lines,
+      isSpread,
+      group: findSizeGroup(spec, place.sizeGroupId),
+      ownSize: own.size ?? null,
+      liesLargest: own.lie === 'largest',
+      proof,
+      looked: lookedOf(spec, at),
+      findings: [...stops, ...checks],
+    },
+    choice,
+    letters: letters.length > 0 ? letters : null,
+  };
+}
+
+function choiceOf(place: PlaceUse, own: OwnSettings): SettingChoice {
+  return {
+    letteringId: own.letteringId ?? place.letteringId,
+    materials: place.materials,
+    ownMaterialId: own.materialId ?? null,
+    trackingEm: own.trackingEm ?? null,
+    widthShare: own.widthShare ?? 1,
+  };
+}
+
+/** Letters are told apart after capitals are set, since ß gives two; they are not set again. */
+function spreadOf(spec: RunSpec, words: readonly WordedLine[], { letteringId }: SettingChoice): WordedLine[] {
+  const lettering = findLettering(spec, letteringId);
+  return lettersOf(words.map((line) => lineInCase(line, styleOf(lettering, line.no).caseForm, spec.language)));
+}
+
+function quantityFindings(entry: Entry): Finding[] {
+  const said = entry.fields[UNREAD_QUANTITY];
+  return said === undefined ? [] : [{ kind: 'unreadQuantity', severity: 'check', said }];
+}
+
+function lookedOf({ looked }: RunSpec, at: TextRef): Readonly<Record<string, Looked>> {
+  const prefix = `${textKeyOf(at)}-`;
+  const own = lookedByText(looked).get(textKeyOf(at));
+  if (!own) return NOTHING_LOOKED;
+  return Object.fromEntries(own.map((key) => [key.slice(prefix.length), looked[key]!]));
+}
+
+const NOTHING_LOOKED = {};
+const knownLooked = new WeakMap<RunSpec['looked'], ReadonlyMap<string, readonly string[]>>();
+
+function lookedByText(looked: RunSpec['looked']): ReadonlyMap<string, readonly string[]> {
+  const found = knownLooked.get(looked);
+  if (found) return found;
+  const byText = new Map<string, string[]>();
+  for (const key of Object.keys(looked)) {
+    const at = readTextKey(key);
+    if (!at) continue;
+    const text = textKeyOf(at as TextRef);
+    byText.set(text, [...(byText.get(text) ?? []), key]);
+  }
+  knownLooked.set(looked, byText);
+  return byText;
+}
+
+/** A slot set otherwise, as a remedy tries it; the words before their case, where they are named. */
+export interface Reset extends Partial<Pick<SettingChoice, 'letteringId' | 'trackingEm' | 'widthShare'>> {
+  readonly setFrom?: readonly WordedLine[];
+  readonly liesLargest?: boolean;
+}
+
+/** The same slot with another setting. */
+export function resetSlot(spec: RunSpec, slot: Slot, { setFrom = slot.setFrom, liesLargest, ...part }: Reset): Slot {
+  const use = presentOrThrow(
+    spec.uses.find(({ id }) => id === slot.ref.useId),
+    `use ${slot.ref.useId}`,
+  );
+  const place = presentOrThrow(
+    use.places.find(({ placeId }) => placeId === slot.ref.placeId),
+    `place ${slot.ref.placeId}`,
+  );
+  const choice = { ...choiceOf(place, ownSettingsAt(spec, slot.ref)), ...part };
+  return { ...slot, setFrom, ...setText(spec, setFrom, choice), liesLargest: liesLargest ?? slot.liesLargest };
+}

@@ -1,0 +1,89 @@
+import type { Finding } from '../finding';
+import type { Blank, Layer, LetterStyle, Material, MeasuredPlace, PlaceRole, Variant } from '../shop';
+import type { Entry, FitRef, Looked, OwnSize, SizeGroup } from '../spec';
+import type { ProofState, WordedLine } from '../wording';
+
+/** Letters that are set alike: one face, one spacing, one colour slot. */
+export interface SetRun {
+  /** As it is cut, in its case. */
+  readonly text: string;
+  readonly colourSlot: string;
+  readonly face: LetterStyle['face'];
+  readonly trackingEm: number;
+  readonly features: readonly string[];
+  /** Drawn taller than the rest of its line. */
+  readonly isTall: boolean;
+}
+
+export interface SetLine {
+  /** Which line of the wording it is, from 0. */
+  readonly no: number;
+  readonly runs: readonly SetRun[];
+}
+
+/** A layer of the lettering with what it is cut from. */
+export interface SlotLayer {
+  readonly id: string;
+  readonly colourSlot: string;
+  readonly make: Layer['make'];
+  readonly materialId: string;
+  readonly material: Material;
+}
+
+/** How a text is set, before it is drawn. */
+export interface SlotSetting {
+  readonly letteringId: string;
+  /** Lower capitals than that are not cut. */
+  readonly leastHeightMm: number;
+  readonly lines: readonly SetLine[];
+  /** The face of the first style: letter heights are those of its letters. */
+  readonly leadFace: string;
+  /** The lines as they are cut, one string each. */
+  readonly text: readonly string[];
+  /** Bottom up. */
+  readonly layers: readonly SlotLayer[];
+  /** Drawn narrower or wider than it is by nature. */
+  readonly widthShare: number;
+}
+
+/**
+ * A place on an item that wants lettering, with everything that it leads to looked up once: whatever comes after reads the slot
+ * and never the spec.
+ */
+export interface Slot extends SlotSetting {
+  readonly ref: FitRef;
+  readonly itemId: string;
+  /** `entry-use-place`: the text, on all of its items. */
+  readonly textKey: string;
+  readonly entry: Entry;
+  /** Whose it is, in the list's words. */
+  readonly whose: string;
+  readonly blankId: string;
+  readonly blank: Blank;
+  /** Null when the blank does not come in the size or colour that the list asks for; a stop says so. */
+  readonly variant: Variant | null;
+  readonly role: PlaceRole;
+  /** The measures of the place on this size and colour; null without one. */
+  readonly measured: MeasuredPlace | null;
+  /** The lines of the text as they are worded, before capitals are set. */
+  readonly words: readonly WordedLine[];
+  /** What this slot was set from: those lines, or the one letter that goes on this blank. */
+  readonly setFrom: readonly WordedLine[];
+  /** A letter to each blank. */
+  readonly isSpread: boolean;
+  readonly group: SizeGroup;
+  /** A size of its own, chosen by hand. */
+  readonly ownSize: OwnSize | null;
+  /** It lies where it is largest, also off the middle. */
+  readonly liesLargest: boolean;
+  readonly proof: ProofState;
+  /** What was let stand, by the finding's kind, with the layer behind it where there are several. */
+  readonly looked: Readonly<Record<string, Looked>>;
+  /** What is wrong with the words, whatever their size; stops first. */
+  readonly findings: readonly Finding[];
+}
+
+/** Whether a layer has nothing to cut for this text: its colour slot says nothing. Told without drawing. */
+export function isLayerEmpty({ lines }: Pick<SlotSetting, 'lines'>, { colourSlot }: SlotLayer): boolean {
+  return lines.every(({ runs }) => runs.every((run) => run.colourSlot !== colourSlot || run.text.trim() === ''));
+}

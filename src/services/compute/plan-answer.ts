@@ -1,0 +1,94 @@
+import { pathData } from '@/core/cutfile';
+import { hasStop } from '@/core/finding';
+import { attemptKey, pageOf } from '@/core/freeze';
+import { boxHeight, boxWidth } from '@/core/geometry';
+import { type Piece, namesOfSlot } from '@/core/pieces';
+import { releasedPieces } from '@/core/release';
+import { type PassPlan, type PlannedPatch, outlineOnBed, planPasses } from '@/core/sheets';
+import { isCut, processOf } from '@/core/shop';
+import { fitKeyOf, findBed, findMaterial } from '@/core/spec';
+import type { RunSpec } from '@/core/spec';
+import { um10ToMm } from '@/core/units';
+import type { PatchOnBed, PlanAnswer } from './answers';
+import type { FreezeRequest, PlanRequest } from './compute';
+import type { RunReport } from './kept-reports';
+
+/** Everything that is wanted and not made, laid out. */
+export function planOf(
+  { cutSoFar: { made, attempts }, released }: Pick<PlanRequest | FreezeRequest, 'cutSoFar' | 'released'>,
+  { spec, slots, checked }: RunReport,
+): PassPlan {
+  const isMade = new Set(made);
+  const heldBack = new Set<string>(spec.layout.heldBack);
+  const wanted = releasedPieces(slots, checked.fits, released)
+    .map((piece) => ({ piece, attempt: attempts[piece.id] ?? 1 }))
+    .filter(({ piece, attempt }) => !isMade.has(attemptKey(piece.id, attempt)) && isCutHere(spec, piece, heldBack));
+  return planPasses(spec, wanted);
+}
+
+/** Ready-made pieces are not cut, and entries that are held back wait for a later pass. */
+function isCutHere(spec: RunSpec, { materialId, slot }: Piece, heldBack: ReadonlySet<string>): boolean {
+  return isCut(processOf(findMaterial(spec, materialId))) && !heldBack.has(slot.entry.id);
+}
+
+export function planAnswer(request: PlanRequest, report: RunReport): PlanAnswer {
+  const { firstNo, withOutlines, released } = request;
+  const bed = findBed(report.spec, report.spec.layout.bedId);
+  const { passes, unplaced } = planOf(request, report);
+  const isReleased = new Set(released.map(({ pieceId }) => pieceId));
+  return {
+    passes: passes.map((pass, i) => ({
+      no: firstNo + i,
+      bed: pageOf(bed, pass),
+      patches: pass.patches.map((patch) => patchOnBed(patch, withOutlines)),
+    })),
+    unplaced: unplaced.map(({ piece, attempt, pieceWidthMm, pieceHeightMm, roomWidthMm, roomHeightMm }) => ({
+      pieceId: piece.id,
+      attempt,
+      text: piece.text,
+      whose: piece.slot.whose,
+      reason: { kind: 'largerThanBed', pieceWidthMm, pieceHeightMm, roomWidthMm, roomHeightMm },
+    })),
+    stopped: report.checked.fits
+      // What was released is cut whatever is wrong with it now.
+      .filter(({ fit, findings }) => hasStop(findings) && !namesOfSlot(fit.slot).some(({ id }) => isReleased.has(id)))
+      .map(({ fit: { slot }, findings }) => ({
+        itemId: slot.itemId,
+        fitKey: fitKeyOf(slot.ref),
+        text: slot.text,
+        whose: slot.whose,
+        findings,
+      })),
+  };
+}
+
+function patchOnBed({ materialId, isReversed, placed, x, y, w, h, usedShare }: PlannedPatch, withOutlines: boolean) {
+  return {
+    materialId,
+    isReversed,
+    xMm: um10ToMm(x),
+    yMm: um10ToMm(y),
+    widthMm: um10ToMm(w),
+    heightMm: um10ToMm(h),
+    usedShare,
+    pieces: placed.map((one) => {
+      const { piece, attempt, turnDeg } = one;
+      const lying = { x: one.x, y: one.y, turnDeg, reversed: isReversed };
+      return {
+        pieceId: piece.id,
+        attempt,
+        text: piece.text,
+        xMm: um10ToMm(one.x),
+        yMm: um10ToMm(one.y),
+        widthMm: um10ToMm(boxWidth(piece.box)),
+        heightMm: um10ToMm(boxHeight(piece.box)),
+        turnDeg,
+        path: withOutlines ? pathData(outlineOnBed(piece.outline, lying)) : null,
+      };
+    }),
+  } satisfies PatchOnBed;
+}
+
+export function numStopped({ checked }: RunReport): number {
+  return checked.fits.filter(({ findings }) => hasStop(findings)).length;
+}

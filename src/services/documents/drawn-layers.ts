@@ -1,0 +1,84 @@
+import { pathData } from '@/core/cutfile';
+import { type Fit, layerOutline, outlineAt, outlineSize } from '@/core/fit';
+import { EMPTY_OUTLINE, type Outline, outlineFromNumbers } from '@/core/geometry';
+import { type Spot, boxAt, spotOfPart } from '@/core/place';
+import { namesOfSlot } from '@/core/pieces';
+import { pieceIdOf } from '@/core/spec';
+import type { FrozenBody } from '../compute/compute';
+
+/** A layer as it will be cut: as it was frozen, or as the fit has it now. */
+export interface DrawnLayer {
+  /** Its ink's top left corner at the origin, as it reads. */
+  readonly outline: Outline;
+  /** Where it lies in its place; null without one, or where that was not kept. */
+  readonly spot: Spot | null;
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+export type FrozenById = ReadonlyMap<string, FrozenBody>;
+
+/** Layers of a fit that have ink, bottom up. */
+export function drawnLayers(fit: Fit, frozenById: FrozenById): DrawnLayer[] {
+  return fit.layers.flatMap(({ layer, part }, i): DrawnLayer[] => {
+    const frozen = frozenById.get(pieceIdOf(fit.slot.ref, layer.id, 1));
+    const outline = frozen ? outlineFromNumbers(JSON.parse(frozen.body)) : layerOutline(fit, i);
+    if (outline.islands.length === 0) return [];
+    const { inkWidthMm: widthMm, inkHeightMm: heightMm } = outlineSize(outline);
+    const own = fit.spot && part ? spotOfPart(fit.spot, fit, part) : null;
+    return [{ outline, spot: frozen ? frozen.spot : own, widthMm, heightMm }];
+  });
+}
+
+/** All of them where they lie in the place, as path data. */
+export function placedPath(layers: readonly DrawnLayer[]): string {
+  return layers.map(({ outline, spot }) => pathData(spot ? outlineAt(outline, spot) : EMPTY_OUTLINE)).join('');
+}
+
+/** One picture of them as they read: each where it lies in the ink of the whole. */
+export interface InkPicture {
+  readonly parts: readonly { readonly path: string; readonly xMm: number; readonly yMm: number }[];
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+export function inkPicture(layers: readonly DrawnLayer[]): InkPicture {
+  const corners = layers.map(cornerAsRead);
+  const left = Math.min(...corners.map(([x]) => x), Infinity);
+  const top = Math.min(...corners.map(([, y]) => y), Infinity);
+  const parts = layers.map(({ outline }, i) => ({
+    path: pathData(outline),
+    xMm: corners[i]![0] - left,
+    yMm: corners[i]![1] - top,
+  }));
+  return {
+    parts,
+    widthMm: Math.max(0, ...parts.map(({ xMm }, i) => xMm + layers[i]!.widthMm)),
+    heightMm: Math.max(0, ...parts.map(({ yMm }, i) => yMm + layers[i]!.heightMm)),
+  };
+}
+
+/** The top left corner of a layer in a frame that is turned as it reads. */
+function cornerAsRead({ spot, widthMm, heightMm }: DrawnLayer): readonly [number, number] {
+  if (!spot) return [0, 0];
+  const box = boxAt(spot, widthMm, heightMm);
+  switch (spot.turnDeg) {
+    case 90:
+      return [box.yMm, -(box.xMm + box.widthMm)];
+    case 180:
+      return [-(box.xMm + box.widthMm), -(box.yMm + box.heightMm)];
+    case 270:
+      return [-(box.yMm + box.heightMm), box.xMm];
+    default:
+      return [box.xMm, box.yMm];
+  }
+}
+
+/** The words as they are cut, of a fit or of a letter to each blank: of what was frozen, those of then. */
+export function asCut(fits: readonly Fit[], frozenById: FrozenById): string {
+  const texts = fits.map(({ slot }) => {
+    const frozen = namesOfSlot(slot).flatMap(({ id }) => frozenById.get(id) ?? []);
+    return frozen.at(0)?.text ?? slot.text;
+  });
+  return texts.length === 1 ? texts.flat().join(' / ') : texts.map((text) => text.join('')).join(' ');
+}
