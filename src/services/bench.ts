@@ -49,8 +49,10 @@ export interface BenchItem {
 }
 
 interface BenchState {
-  /** Names what the answer was read from: counter of the spec, made passes, acts. */
+  /** Names what the answer was read from, in one word. */
   readonly state: string;
+  /** The same in numbers. */
+  readonly marks: RunMarks;
   readonly tally: Tally;
   /** Ids of the acts that undo and redo would take back at the asking station. */
   readonly undo: string | null;
@@ -76,7 +78,7 @@ export async function benchOfRun(
   const read = await readBench(context, runId, station);
   if (!read.ok) return read;
   const { spec, works, frozen, marks, acts: _, passes: __, ...state } = read.value;
-  return ok({ ...state, state: stateName(marks), items: works.map((work) => benchItem(spec, work, frozen)) });
+  return ok({ ...state, marks, state: stateName(marks), items: works.map((work) => benchItem(spec, work, frozen)) });
 }
 
 /** What the bench has to draw anew after an act, and after the passes that were made for it. */
@@ -97,6 +99,7 @@ export async function benchAfterAct(
   return ok({
     ...state,
     since: stateName({ ...marks, passes: marks.passes - madePasses.length, acts: act.seq - 1 }),
+    marks: { ...marks, acts: act.seq },
     state: stateName({ ...marks, acts: act.seq }),
     changed: works.filter(({ itemId }) => touched.has(itemId)).map((work) => benchItem(spec, work, frozen)),
   });

@@ -1,5 +1,5 @@
 import type { Outcome } from '@/core/outcome';
-import { mergeList } from '@/core/roster';
+import { compareList, takeComparison } from '@/core/roster';
 import { changeList } from '@/core/edit';
 import type { StoredRun } from '@/store';
 import type { Context } from './context';
@@ -21,13 +21,7 @@ export async function replaceList(
   const { spec } = run.value;
   const named = await entriesWithWork(context.store.db, runId);
   const keyColumn = list.value.keyColumn ?? spec.list.keyColumn;
-  const entries = mergeList(
-    spec.entries,
-    list.value.lines,
-    (id) => named.has(id),
-    context.randomBytes,
-    keyColumn,
-    list.value.reread,
-  );
+  const comparison = compareList(spec.entries, list.value.lines, keyColumn, list.value.reread);
+  const entries = takeComparison(spec.entries, comparison, (id) => named.has(id), context.randomBytes);
   return saveSpec(context, runId, counter, { ...changeList(spec, { keyColumn }), entries });
 }

@@ -73,11 +73,11 @@ async function summaryOf({ store: { db } }: Context, run: RunHead): Promise<RunS
 
 /** Removing can be taken back with `restoreRunById`: nothing is deleted. */
 export async function removeRunById(context: Context, runId: string): Promise<Outcome<null, ServiceProblem>> {
-  return found(runId, await removeRun(context.store.db, runId, context.nowIso()));
+  return told(context, runId, await removeRun(context.store.db, runId, context.nowIso()));
 }
 
 export async function restoreRunById(context: Context, runId: string): Promise<Outcome<null, ServiceProblem>> {
-  return found(runId, await restoreRun(context.store.db, runId));
+  return told(context, runId, await restoreRun(context.store.db, runId));
 }
 
 /** Puts a run out of the way, or back among the others. */
@@ -86,11 +86,13 @@ export async function archiveRun(
   runId: string,
   isArchived: boolean,
 ): Promise<Outcome<null, ServiceProblem>> {
-  return found(runId, await setArchived(context.store.db, runId, isArchived ? context.nowIso() : null));
+  return told(context, runId, await setArchived(context.store.db, runId, isArchived ? context.nowIso() : null));
 }
 
-function found(runId: string, isFound: boolean): Outcome<null, ServiceProblem> {
-  return isFound ? ok(null) : fail({ kind: 'runNotFound', runId });
+function told({ events }: Context, runId: string, isFound: boolean): Outcome<null, ServiceProblem> {
+  if (!isFound) return fail({ kind: 'runNotFound', runId });
+  events.changed(runId);
+  return ok(null);
 }
 
 const MOST_TITLE = 200;

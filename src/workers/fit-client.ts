@@ -1,16 +1,16 @@
 import * as Comlink from 'comlink';
-import type { RemedyOffer } from '@/core/fit';
+import type { RemedyOffer } from '@/core/remedies';
 import type { PlaceAt } from '@/core/edit';
 import type { RemedyKind, RunSpec } from '@/core/spec';
-import type { Comparison, FitResult, FitWorkerApi, MeasuredFit, TakenRemedy } from './fit-protocol';
-import type { TextPaths } from './text-paths';
+import type { Comparison, FitResult, FitWorkerApi, FoundByMeasuring, TakenRemedy } from './fit-protocol';
+import type { ShapePaths } from './shape-paths';
 
 export interface FitClient {
   /** Null when a newer request overtook this one. Rejects when the worker fails. */
   fit(spec: RunSpec): Promise<FitResult | null>;
   /** Measures the fits answered last, as long as no newer request comes. */
-  measure(onMeasured: (measured: readonly MeasuredFit[]) => void): Promise<boolean>;
-  /** Remedies for one fit of the newest result, by its place in it; null when that was overtaken. */
+  measure(onMeasured: (measured: readonly FoundByMeasuring[]) => void): Promise<boolean>;
+  /** Remedies for one fit of the newest result, by its index in it; null when that was overtaken. */
   remedies(index: number): Promise<readonly RemedyOffer[] | null>;
   /** The same remedy for many of them. */
   remedyForAll(indexes: readonly number[], kind: RemedyKind): Promise<readonly TakenRemedy[] | null>;
@@ -20,7 +20,7 @@ export interface FitClient {
 }
 
 /** Starts the worker that computes fits for the screen; outlines that come with them are added to `paths`. */
-export function startFitClient(paths: TextPaths): FitClient {
+export function startFitClient(paths: ShapePaths): FitClient {
   const worker = new Worker(new URL('./fit.worker.ts', import.meta.url), { type: 'module' });
   const remote = Comlink.wrap<FitWorkerApi>(worker);
   const failed = new Promise<never>((_, reject) => {

@@ -1,133 +1,105 @@
-import { type Face, loadFace } from '@/core/faces';
-import {
-  type Fit,
-  type FitReport,
-  type LetterJob,
-  type RemedyOffer,
-  fitNumbers,
-  letterFindings,
-  openAndLooked,
-  remediesFor,
-  remedyOffer,
-  fitRun,
-  letterJobKey,
-  letterJobs,
-  finestOf,
-  measureFindings,
-  measureText,
-  textCache,
-} from '@/core/fit';
-import { hasStop } from '@/core/finding';
-import type { LetteredText } from '@/core/lettering';
-import { presentOrThrow } from '@/core/outcome';
+import { artCache, artJobKey, artJobOf, facesOfJob } from '@/core/artwork';
+import { type CheckedFit, fitNumbers, measureFit } from '@/core/checks';
 import { type PlaceAt, changePlaceUse } from '@/core/edit';
+import { hasStop } from '@/core/finding';
+import { type Fit, draftFit } from '@/core/fit';
+import { type RemedyOffer, remediesFor, remedyOffer } from '@/core/remedies';
+import { KeptReports, type RunReport } from '@/core/report';
+import { type Slot, resolveSlots } from '@/core/resolve';
 import type { RemedyKind, RunSpec } from '@/core/spec';
-import { faceFilePath } from '@/core/shop';
-import { packTexts } from './pack-texts';
 import type {
   ComparedFit,
   Comparison,
-  DrawnTexts,
+  DrawnShapes,
   FitResult,
-  MeasuredFit,
+  FoundByMeasuring,
   ScreenFit,
   TakenRemedy,
 } from './fit-protocol';
+import { type ShapeToSend, packShapes } from './pack-shapes';
+import { inSlices, letMessagesIn } from './slices';
+import { faceOf, haveFaces } from './worker-faces';
 
-/** How long the worker draws before it lets a newer request in. */
-const SLICE_MS = 12;
-
-/** How long it waits before it asks a server that is gone again. */
-const RETRY_MS = 1500;
-
-const faces = new Map<string, Face>();
-const cache = textCache((sha) => presentOrThrow(faces.get(sha), `face ${sha}`));
+const cache = artCache(faceOf);
+const reports = new KeptReports(cache);
 const numbers = new Map<string, number>();
 const sent = new Set<number>();
 
 /** The request that was answered last: what is measured, and what remedies are asked for. */
-interface Answered {
-  readonly spec: RunSpec;
-  readonly jobs: readonly LetterJob[];
-  readonly report: FitReport;
-}
+let answered: RunReport | null = null;
 
-let answered: Answered | null = null;
+/** The worker has one run. */
+const RUN = 'run';
 
 /** How often measures are handed over: the screen need not be drawn anew for each. */
 const HAND_OVER_MS = 250;
 
 /** Fits of a run for the screen; null as soon as `isCurrent` says that nobody waits for them any more. */
-export async function fitForScreen(spec: RunSpec, isCurrent: () => boolean): Promise<FitResult | null> {
-  const jobs = letterJobs(spec);
-  for (const sha of new Set(jobs.map(({ face }) => face))) {
-    if (!(await haveFace(sha, isCurrent))) return null;
-  }
-  let sliceEnd = performance.now() + SLICE_MS;
-  for (const job of jobs) {
-    cache.letter(job);
-    if (performance.now() < sliceEnd) continue;
-    await letMessagesIn();
-    if (!isCurrent()) return null;
-    sliceEnd = performance.now() + SLICE_MS;
-  }
-  const report = fitRun(spec, cache);
-  const { fits, setSizes } = report;
-  answered = { spec, jobs, report };
-  const screenFits = fits.map((fit, i): ScreenFit => ({
-    ...fitNumbers(fit),
-    textNo: numberOf(jobs[i]!),
-    measures: null,
-  }));
-  const drawn = packFresh(fits.map((fit, i) => [screenFits[i]!.textNo, fit.lettered]));
-  return { fits: screenFits, setSizes, drawn };
+export async function fitForScreen(copy: RunSpec, isCurrent: () => boolean): Promise<FitResult | null> {
+  const spec = reports.adopt(RUN, copy);
+  if (!(await drafted(resolveSlots(spec), isCurrent))) return null;
+  const report = reports.of(RUN, spec);
+  answered = report;
+  const { fits, setSizes } = report.checked;
+  return { fits: fits.map(screenFit), setSizes, drawn: packFresh(fits.map(({ fit }) => fit)) };
 }
 
-/** Only outlines that were not sent before. */
-function packFresh(texts: readonly (readonly [number, LetteredText])[]): DrawnTexts {
-  const fresh = new Map(texts);
-  for (const no of sent) fresh.delete(no);
+/** Draws and places what is not known yet, bit by bit; false as soon as nobody waits for it any more. */
+async function drafted(slots: readonly Slot[], isCurrent: () => boolean): Promise<boolean> {
+  const faces = slots.flatMap((slot) => [...facesOfJob(artJobOf(slot))]);
+  if (!(await haveFaces(faces, isCurrent))) return false;
+  return inSlices(slots, isCurrent, (slot) => draftFit(slot, cache));
+}
+
+function screenFit(checked: CheckedFit): ScreenFit {
+  const { layers, ...fit } = fitNumbers(checked);
+  const shapes = shapeNosOf(checked.fit);
+  return {
+    ...fit,
+    layers: layers.map((layer, i) => ({ ...layer, shapeNo: shapes[i]! })),
+    isMeasured: checked.measures !== null,
+  };
+}
+
+function shapeNosOf({ slot }: Fit): number[] {
+  const key = artJobKey(artJobOf(slot));
+  return slot.layers.map((_, i) => {
+    const shapeKey = `${i} ${key}`;
+    const no = numbers.get(shapeKey) ?? numbers.size;
+    numbers.set(shapeKey, no);
+    return no;
+  });
+}
+
+/** Only shapes that were not sent before. */
+function packFresh(fits: readonly Fit[]): DrawnShapes {
+  const fresh = new Map<number, ShapeToSend>();
+  for (const fit of fits) {
+    shapeNosOf(fit).forEach((no, layerIndex) => {
+      if (!sent.has(no)) fresh.set(no, { artwork: fit.artwork, layerIndex });
+    });
+  }
   for (const no of fresh.keys()) sent.add(no);
-  return packTexts(fresh);
+  return packShapes(fresh);
 }
 
 /** Measures the fits answered last; false as soon as `isCurrent` says that nobody waits for them any more. */
 export async function measureForScreen(
   isCurrent: () => boolean,
-  onMeasured: (measured: readonly MeasuredFit[]) => void,
+  onMeasured: (measured: readonly FoundByMeasuring[]) => void,
 ): Promise<boolean> {
   if (!answered) return false;
-  const { spec, jobs, report } = answered;
-  let measured: MeasuredFit[] = [];
-  let sliceEnd = performance.now() + SLICE_MS;
+  let found: FoundByMeasuring[] = [];
   let handOverAt = performance.now() + HAND_OVER_MS;
-  for (const [index, fit] of report.fits.entries()) {
-    measured.push(measuredFit(spec, fit, jobs[index]!, index));
-    const now = performance.now();
-    if (now >= handOverAt) {
-      onMeasured(measured);
-      measured = [];
-      handOverAt = now + HAND_OVER_MS;
-    }
-    if (now < sliceEnd) continue;
-    await letMessagesIn();
-    if (!isCurrent()) return false;
-    sliceEnd = performance.now() + SLICE_MS;
-  }
-  onMeasured(measured);
-  return true;
-}
-
-function measuredFit(spec: RunSpec, { lettered, emMm, slot }: Fit, job: LetterJob, index: number): MeasuredFit {
-  const finest = finestOf(spec, slot);
-  const measures = measureText(lettered, emMm, finest);
-  // What has no place has no size: nothing of it is near or thin.
-  const found =
-    lettered.inkBox && emMm > 0
-      ? [...measureFindings(lettered, emMm, measures, finest), ...letterFindings(job, cache, emMm, finest)]
-      : [];
-  const { open, looked } = openAndLooked(spec, slot.ref, found);
-  return { index, measures, findings: open, looked };
+  const isDone = await inSlices(answered.checked.fits.entries(), isCurrent, ([index, { fit }]) => {
+    found.push({ index, ...measureFit(fit, cache) });
+    if (performance.now() < handOverAt) return;
+    onMeasured(found);
+    found = [];
+    handOverAt = performance.now() + HAND_OVER_MS;
+  });
+  if (isDone) onMeasured(found);
+  return isDone;
 }
 
 /** Remedies for one fit of the request answered last; null when nobody waits for them any more. */
@@ -136,15 +108,13 @@ export async function remediesForScreen(
   isCurrent: () => boolean,
 ): Promise<readonly RemedyOffer[] | null> {
   if (!answered || !(await haveAllFaces(answered.spec, isCurrent)) || !isCurrent()) return null;
-  return remediesFor(answered.spec, answered.report, index, cache);
+  return remediesFor(answered.spec, answered.fits, index, cache);
 }
 
 /** Remedies try every lettering of the run. */
-async function haveAllFaces({ shop }: RunSpec, isCurrent: () => boolean): Promise<boolean> {
-  for (const { value } of shop.letterings) {
-    for (const { face } of value.lines) if (!(await haveFace(face, isCurrent))) return false;
-  }
-  return true;
+function haveAllFaces({ shop }: RunSpec, isCurrent: () => boolean): Promise<boolean> {
+  const faces = shop.letterings.flatMap(({ value }) => value.lines.map(({ face }) => face));
+  return haveFaces(faces, isCurrent);
 }
 
 /** One remedy for many fits; null as soon as nobody waits for it any more. */
@@ -158,7 +128,8 @@ export async function remedyForAllOnScreen(
   for (const index of indexes) {
     await letMessagesIn();
     if (!answered || !isCurrent()) return null;
-    const offer = remedyOffer(answered.spec, answered.report, index, kind, cache);
+    const { spec, fits } = answered;
+    const offer = remedyOffer({ spec, report: fits, cache }, index, kind);
     if (offer && offer.sets.length > 0) taken.push({ index, sets: offer.sets });
   }
   return taken;
@@ -172,72 +143,29 @@ export async function compareForScreen(
 ): Promise<Comparison | null> {
   if (!answered) return null;
   const spec = changePlaceUse(answered.spec, at, (place) => ({ ...place, letteringId }));
-  const jobs = letterJobs(spec);
-  for (const sha of new Set(jobs.map(({ face }) => face))) if (!(await haveFace(sha, isCurrent))) return null;
-  let sliceEnd = performance.now() + SLICE_MS;
-  for (const job of jobs) {
-    cache.letter(job);
-    if (performance.now() < sliceEnd) continue;
-    await letMessagesIn();
-    if (!isCurrent()) return null;
-    sliceEnd = performance.now() + SLICE_MS;
-  }
-  const { fits, setSizes } = fitRun(spec, cache);
+  if (!(await drafted(resolveSlots(spec), isCurrent))) return null;
+  const { fits, setSizes } = reports.of('compared', spec).checked;
   const isHere = ({ slot }: Fit) => slot.ref.useId === at.useId && slot.ref.placeId === at.placeId;
-  const nos = jobs.map(numberOf);
-  const here = fits.filter(isHere);
+  const here = fits.filter(({ fit }) => isHere(fit));
+  const group = here.at(0)?.fit.slot.group;
   return {
-    fits: fits.map((fit, i) => (isHere(fit) ? comparedFit(fit, nos[i]!) : null)),
-    setSize: here[0] ? (setSizes[here[0].slot.place.sizeGroupId] ?? null) : null,
+    fits: fits.map((checked) => (isHere(checked.fit) ? comparedFit(checked) : null)),
+    setSize: group ? (setSizes[group.id] ?? null) : null,
     numStops: here.filter(({ findings }) => hasStop(findings)).length,
-    drawn: packFresh(fits.flatMap((fit, i) => (isHere(fit) ? [[nos[i]!, fit.lettered] as const] : []))),
+    drawn: packFresh(here.map(({ fit }) => fit)),
   };
 }
 
-function comparedFit(fit: Fit, textNo: number): ComparedFit {
-  const { emMm, capHeightMm, inkWidthMm, inkHeightMm, xMm, yMm, turnDeg, findings } = fit;
-  return { textNo, emMm, capHeightMm, inkWidthMm, inkHeightMm, xMm, yMm, turnDeg, hasStop: hasStop(findings) };
-}
-
-/** Gives way to waiting messages and goes on at once; a timer would wait four milliseconds every time. */
-function letMessagesIn(): Promise<void> {
-  return new Promise((resolve) => {
-    const channel = new MessageChannel();
-    channel.port1.onmessage = () => {
-      channel.port1.close();
-      resolve();
-    };
-    channel.port2.postMessage(null);
-  });
-}
-
-/** Fetches a face once; while the server is gone it is asked again, as long as somebody waits. False: nobody does. */
-async function haveFace(sha: string, isCurrent: () => boolean): Promise<boolean> {
-  while (!faces.has(sha)) {
-    const bytes = await fetchFace(sha);
-    if (bytes) {
-      const face = loadFace(bytes);
-      if (!face.ok) throw new Error(`face ${sha}: ${face.problem.kind}`);
-      faces.set(sha, face.value);
-    } else {
-      await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
-      if (!isCurrent()) return false;
-    }
-  }
-  return true;
-}
-
-/** Null when the server does not answer. */
-async function fetchFace(sha: string): Promise<Uint8Array | null> {
-  const response = await fetch(new URL(faceFilePath(sha), self.location.origin)).catch(() => null);
-  if (!response) return null;
-  if (!response.ok) throw new Error(`face ${sha}: the server answered ${response.status}`);
-  return new Uint8Array(await response.arrayBuffer());
-}
-
-function numberOf(job: LetterJob): number {
-  const key = letterJobKey(job);
-  const no = numbers.get(key) ?? numbers.size;
-  numbers.set(key, no);
-  return no;
+function comparedFit({ fit, findings }: CheckedFit): ComparedFit {
+  const { emMm, capHeightMm, inkWidthMm, inkHeightMm, spot, slot } = fit;
+  const shapes = shapeNosOf(fit);
+  return {
+    emMm,
+    capHeightMm,
+    inkWidthMm,
+    inkHeightMm,
+    spot,
+    layers: slot.layers.map(({ id: layerId, materialId }, i) => ({ layerId, materialId, shapeNo: shapes[i]! })),
+    hasStop: hasStop(findings),
+  };
 }

@@ -1,53 +1,59 @@
-import type { Finding } from '@/core/finding';
-import type { FitNumbers, Measures, RemedyOffer, SetSize } from '@/core/fit';
-import type { OverrideSet, RemedyKind, RunSpec } from '@/core/spec';
+import type { FitNumbers, LayerNumbers, Measured } from '@/core/figures';
 import type { PlaceAt } from '@/core/edit';
+import type { SetSize } from '@/core/fit';
+import type { Spot } from '@/core/place';
+import type { RemedyOffer } from '@/core/remedies';
+import type { OverrideSet, RemedyKind, RunSpec } from '@/core/spec';
 
-/** One fit as the screen needs it: sizes, and the number under which its outline was sent. */
-export interface ScreenFit extends FitNumbers {
-  readonly textNo: number;
-  /** Null until it was measured; its findings come with it. */
-  readonly measures: Measures | null;
+/** One layer of a fit, with the number under which its shape was sent. */
+export interface ScreenLayer extends LayerNumbers {
+  readonly shapeNo: number;
+}
+
+/** One fit as the screen needs it. */
+export interface ScreenFit extends Omit<FitNumbers, 'layers'> {
+  /** Bottom up. */
+  readonly layers: readonly ScreenLayer[];
+  /** Its strokes, gaps and holes are looked at; the findings of that are among its own then. */
+  readonly isMeasured: boolean;
 }
 
 /** What measuring adds to one fit of the newest result. */
-export interface MeasuredFit {
-  /** Place in the result's `fits`. */
+export interface FoundByMeasuring extends Measured {
+  /** Index in the result's `fits`. */
   readonly index: number;
-  readonly measures: Measures;
-  /** Found by measuring and open; and those that were let stand. */
-  readonly findings: readonly Finding[];
-  readonly looked: readonly Finding[];
 }
 
-/** Outlines of texts in one buffer: integers, millionths of an em, the ink's top left corner at the origin. */
-export interface DrawnTexts {
-  readonly textNos: readonly number[];
-  /** `x0, y0, x1, y1, …` of all rings of all texts. */
+/** Shapes of layers in one buffer: integers, millionths of an em, the corner of the whole ink at the origin. */
+export interface DrawnShapes {
+  readonly shapeNos: readonly number[];
+  /** `x0, y0, x1, y1, …` of all rings of all shapes. */
   readonly points: Int32Array;
   /** End of each ring, as an index into `points`. */
   readonly ringEnds: Uint32Array;
-  /** End of each text, as an index into `ringEnds`; same order as `textNos`. */
-  readonly textEnds: Uint32Array;
+  /** End of each shape, as an index into `ringEnds`; same order as `shapeNos`. */
+  readonly shapeEnds: Uint32Array;
 }
 
 export interface FitResult {
   readonly fits: readonly ScreenFit[];
   readonly setSizes: Readonly<Record<string, SetSize>>;
-  /** Only texts that were not sent before. */
-  readonly drawn: DrawnTexts;
+  /** Only shapes that were not sent before. */
+  readonly drawn: DrawnShapes;
 }
 
-/** One text in another lettering, drawn for comparing: as large as its place allows. */
-export interface ComparedFit {
-  readonly textNo: number;
+/** What a drawing of a fit needs, wherever it comes from. */
+export interface DrawnFit {
   readonly emMm: number;
   readonly capHeightMm: number;
   readonly inkWidthMm: number;
   readonly inkHeightMm: number;
-  readonly xMm: number;
-  readonly yMm: number;
-  readonly turnDeg: FitNumbers['turnDeg'];
+  readonly spot: Spot | null;
+  readonly layers: readonly Pick<ScreenLayer, 'layerId' | 'materialId' | 'shapeNo'>[];
+}
+
+/** One text in another lettering, drawn for comparing: as large as its place allows. */
+export interface ComparedFit extends DrawnFit {
   readonly hasStop: boolean;
 }
 
@@ -56,7 +62,7 @@ export interface Comparison {
   readonly fits: readonly (ComparedFit | null)[];
   readonly setSize: SetSize | null;
   readonly numStops: number;
-  readonly drawn: DrawnTexts;
+  readonly drawn: DrawnShapes;
 }
 
 /** A remedy for one fit of the newest result, taken for many at once. */
@@ -72,8 +78,8 @@ export interface FitWorkerApi {
    * Measures the fits of that request, some at a time, and hands them over as they come. Ends early, answering false, when a
    * newer request overtakes it.
    */
-  measure(requestNo: number, onMeasured: (measured: readonly MeasuredFit[]) => void): Promise<boolean>;
-  /** Remedies for one fit of that request, by its place in the result; null when it was overtaken. */
+  measure(requestNo: number, onMeasured: (measured: readonly FoundByMeasuring[]) => void): Promise<boolean>;
+  /** Remedies for one fit of that request, by its index in the result; null when it was overtaken. */
   remedies(requestNo: number, index: number): Promise<readonly RemedyOffer[] | null>;
   /** The same remedy for many; those that gain nothing by it are left out. */
   remedyForAll(requestNo: number, indexes: readonly number[], kind: RemedyKind): Promise<readonly TakenRemedy[] | null>;

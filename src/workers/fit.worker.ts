@@ -1,5 +1,5 @@
 import * as Comlink from 'comlink';
-import type { FitWorkerApi } from './fit-protocol';
+import type { DrawnShapes, FitWorkerApi } from './fit-protocol';
 
 // The engines start with an await. Were they imported up here, messages sent before it ended would be lost.
 const core = import('./fit-core');
@@ -12,8 +12,7 @@ const api: FitWorkerApi = {
     const { fitForScreen } = await core;
     const result = await fitForScreen(spec, () => requestNo === newest);
     if (!result) return null;
-    const { points, ringEnds, textEnds } = result.drawn;
-    return Comlink.transfer(result, [points.buffer, ringEnds.buffer, textEnds.buffer]);
+    return withShapes(result);
   },
   async measure(requestNo, onMeasured) {
     const { measureForScreen } = await core;
@@ -31,9 +30,14 @@ const api: FitWorkerApi = {
     const { compareForScreen } = await core;
     const result = await compareForScreen(at, letteringId, () => requestNo === newest);
     if (!result) return null;
-    const { points, ringEnds, textEnds } = result.drawn;
-    return Comlink.transfer(result, [points.buffer, ringEnds.buffer, textEnds.buffer]);
+    return withShapes(result);
   },
 };
+
+/** Shapes are handed over, not copied. */
+function withShapes<T extends { readonly drawn: DrawnShapes }>(result: T): T {
+  const { points, ringEnds, shapeEnds } = result.drawn;
+  return Comlink.transfer(result, [points.buffer, ringEnds.buffer, shapeEnds.buffer]);
+}
 
 Comlink.expose(api);

@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
-import { fitRun, textCache } from '@/core/fit';
+import { artCache } from '@/core/artwork';
 import { changeRule } from '@/core/edit';
-import { aRun, shippedFaces, withPlace } from '@/core/test';
-import { packTexts } from './pack-texts';
-import { PATH_UNITS_PER_EM, TextPaths } from './text-paths';
+import { aRun, fitRun, shippedFaces, withPlace } from '@/core/test';
+import { packShapes } from './pack-shapes';
+import { PATH_UNITS_PER_EM, ShapePaths } from './shape-paths';
 
-const cache = textCache(shippedFaces());
+const cache = artCache(shippedFaces());
 
 /** Points of a path, ring by ring. */
 const ringsOf = (path: string) =>
@@ -21,9 +21,9 @@ const ringsOf = (path: string) =>
 
 test('outlines survive the trip through one buffer: every ring of every text, to the pixel', () => {
   const { fits } = fitRun(aRun(['Bo', 'Ægir', 'Ohm']), cache);
-  const paths = new TextPaths();
-  paths.add(packTexts(new Map(fits.map(({ lettered }, i) => [i + 10, lettered]))));
-  fits.forEach(({ lettered: { outline, inkBox } }, i) => {
+  const paths = new ShapePaths();
+  paths.add(packShapes(new Map(fits.map(({ artwork }, i) => [i + 10, { artwork, layerIndex: 0 }]))));
+  fits.forEach(({ artwork: { outline, inkBox } }, i) => {
     const rings = ringsOf(paths.pathOf(i + 10));
     expect(rings).toHaveLength(outline.islands.reduce((sum, { holes }) => sum + 1 + holes.length, 0));
     const xs = rings.flat().map(([x]) => x);
@@ -38,10 +38,10 @@ test('outlines survive the trip through one buffer: every ring of every text, to
 
 test('texts that come later do not disturb those that came before', () => {
   const [first, second] = fitRun(aRun(['Bo', 'Ægir']), cache).fits;
-  const paths = new TextPaths();
-  paths.add(packTexts(new Map([[0, first!.lettered]])));
+  const paths = new ShapePaths();
+  paths.add(packShapes(new Map([[0, { artwork: first!.artwork, layerIndex: 0 }]])));
   const before = paths.pathOf(0);
-  paths.add(packTexts(new Map([[1, second!.lettered]])));
+  paths.add(packShapes(new Map([[1, { artwork: second!.artwork, layerIndex: 0 }]])));
   expect(paths.pathOf(0)).toBe(before);
   expect(paths.pathOf(1)).not.toBe(before);
 });
@@ -65,13 +65,11 @@ describe('the worker’s own fits', () => {
     const spec = withPlace(aRun(['Bo', 'Ægir', 'Bo']), 120, 40, 'stand-block');
     const first = await fitForScreen(spec, () => true);
     const { fits } = fitRun(spec, cache);
-    expect(first!.fits.map(({ emMm, xMm, yMm }) => [emMm, xMm, yMm])).toEqual(
-      fits.map(({ emMm, xMm, yMm }) => [emMm, xMm, yMm]),
-    );
-    expect(first!.fits.map(({ textNo }) => textNo)).toEqual([0, 1, 0]);
-    expect(first!.drawn.textNos).toEqual([0, 1]);
+    expect(first!.fits.map(({ emMm, spot }) => [emMm, spot])).toEqual(fits.map(({ emMm, spot }) => [emMm, spot]));
+    expect(first!.fits.map(({ layers }) => layers.map(({ shapeNo }) => shapeNo))).toEqual([[0], [1], [0]]);
+    expect(first!.drawn.shapeNos).toEqual([0, 1]);
     const again = await fitForScreen(changeRule(spec, null, { kind: 'level', heightMm: 12 }), () => true);
-    expect(again!.drawn.textNos).toEqual([]);
+    expect(again!.drawn.shapeNos).toEqual([]);
     expect(again!.fits.every(({ capHeightMm }) => Math.abs(capHeightMm - 12) < 1e-9)).toBe(true);
     expect(fetched).toHaveLength(1);
   });

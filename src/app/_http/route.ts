@@ -23,7 +23,7 @@ export function route<P>(handler: Handler<P>) {
     const startedMs = performance.now();
     const requestId = makeId<'request'>((count) => crypto.getRandomValues(new Uint8Array(count)));
     const url = new URL(request.url);
-    const answer = await answerOf(handler, request, await params, url, requestId);
+    const answer = await answerOf(handler, requestId, { request, params: await params, url });
     const response = answer instanceof Response ? answer : problemResponse(answer, requestId);
     response.headers.set('x-request-id', requestId);
     response.headers.set('x-content-type-options', 'nosniff');
@@ -42,15 +42,13 @@ export function route<P>(handler: Handler<P>) {
 
 async function answerOf<P>(
   handler: Handler<P>,
-  request: Request,
-  params: P,
-  url: URL,
   requestId: string,
+  asked: { readonly request: Request; readonly params: P; readonly url: URL },
 ): Promise<Response | HttpProblem> {
-  const foreign = originProblem(request.headers);
+  const foreign = originProblem(asked.request.headers);
   if (foreign) return foreign;
   try {
-    return await handler({ request, params, context: await getContext(), url });
+    return await handler({ ...asked, context: await getContext() });
   } catch (error) {
     // A stack names files and lines; the message might hold what somebody typed.
     const where = error instanceof Error ? (error.stack ?? '').split('\n').slice(1, 6).join('\n') : '';

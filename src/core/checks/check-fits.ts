@@ -1,4 +1,5 @@
 import type { ArtCache } from '../artwork';
+import { type Measured, type Measures, withMeasured } from '../figures';
 import type { Finding } from '../finding';
 import { type Fit, type FitReport, type SetSize, fitAll } from '../fit';
 import type { Slot } from '../resolve';
@@ -6,7 +7,7 @@ import { contrastFindings } from './contrast-findings';
 import { letterFindings } from './letter-findings';
 import { openAndLooked } from './looked-findings';
 import { measureFindings } from './measure-findings';
-import { type Measures, measureLayer } from './measure-layer';
+import { measureLayer } from './measure-layer';
 import { middleFindings } from './middle-findings';
 import { sizeFindings } from './size-findings';
 import { stopFindings } from './stop-findings';
@@ -53,14 +54,6 @@ export function findingsOf(fit: Fit): Finding[] {
   ];
 }
 
-/** What measuring adds to a fit. */
-export interface Measured {
-  readonly measures: readonly Measures[];
-  /** Found by measuring and open; and those that were let stand. */
-  readonly findings: readonly Finding[];
-  readonly looked: readonly Finding[];
-}
-
 /** Measures every layer of a fit against its own material, and looks at its letters one by one. */
 export function measureFit(fit: Fit, { faceOf }: Pick<ArtCache, 'faceOf'>): Measured {
   const { artwork, emMm, slot } = fit;
@@ -72,15 +65,6 @@ export function measureFit(fit: Fit, { faceOf }: Pick<ArtCache, 'faceOf'>): Meas
       : [];
   const { open, looked } = openAndLooked(slot, found);
   return { measures, findings: open, looked };
-}
-
-/** The same fit with what measuring found; whatever shows or freezes findings has them all then. */
-export function withMeasured<T extends Pick<CheckedFit, 'findings' | 'looked'>>(fit: T, found: Measured): T {
-  return {
-    ...fit,
-    findings: [...fit.findings, ...found.findings],
-    looked: [...fit.looked, ...found.looked],
-  };
 }
 
 /** Measures every fit of a report. */

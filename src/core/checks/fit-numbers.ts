@@ -1,53 +1,6 @@
-import type { Finding } from '../finding';
-import { type Fit, outlineFacts } from '../fit';
-import type { InkOnBlank, InkPart, Spot } from '../place';
-import type { FitRef } from '../spec';
+import type { FitNumbers } from '../figures';
+import { outlineFacts } from '../fit';
 import type { CheckedFit } from './check-fits';
-import type { Measures } from './measure-layer';
-
-/** A fit without its outlines: plain values that cross from thread to thread and leave as JSON. */
-export interface FitNumbers extends FitRef {
-  readonly itemId: string;
-  readonly text: readonly string[];
-  /** Whose it is, in the list's words. */
-  readonly whose: string;
-  readonly emMm: number;
-  readonly capHeightMm: number;
-  readonly xHeightMm: number;
-  /** The tallest capitals that its place holds, whatever its set asks for. */
-  readonly mostCapMm: number;
-  readonly inkWidthMm: number;
-  readonly inkHeightMm: number;
-  /** Where all of its ink lies in its place; null without ink or place. */
-  readonly spot: Spot | null;
-  /** Where a ruler is laid for it, to the ink itself. */
-  readonly onBlank: InkOnBlank | null;
-  /** Null when the blank does not come in what the list asks for. */
-  readonly variantId: string | null;
-  readonly boundBy: Fit['boundBy'];
-  readonly letteringId: string;
-  /** Bottom up. */
-  readonly layers: readonly LayerNumbers[];
-  readonly findings: readonly Finding[];
-  /** Findings that somebody looked at and let stand. */
-  readonly looked: readonly Finding[];
-}
-
-export interface LayerNumbers {
-  readonly layerId: string;
-  readonly colourSlot: string;
-  readonly materialId: string;
-  /** Its ink within the ink of the whole, as it reads; null without any. */
-  readonly part: InkPart | null;
-  readonly numIslands: number;
-  /** Holes to weed. */
-  readonly numHoles: number;
-  /** Length of all edges that are cut. */
-  readonly edgeMm: number;
-  readonly areaMm2: number;
-  /** Null until it was measured. */
-  readonly measures: Measures | null;
-}
 
 export function fitNumbers({ fit, findings, looked, measures }: CheckedFit): FitNumbers {
   const { slot, artwork, emMm, capHeightMm, xHeightMm, mostCapMm, inkWidthMm, inkHeightMm, spot, onBlank } = fit;
@@ -56,6 +9,8 @@ export function fitNumbers({ fit, findings, looked, measures }: CheckedFit): Fit
     itemId: slot.itemId,
     text: slot.text,
     whose: slot.whose,
+    isSpread: slot.isSpread,
+    copy: slot.copy,
     emMm,
     capHeightMm,
     xHeightMm,
@@ -67,26 +22,17 @@ export function fitNumbers({ fit, findings, looked, measures }: CheckedFit): Fit
     variantId: slot.variant?.id ?? null,
     boundBy: fit.boundBy,
     letteringId: slot.letteringId,
-    layers: fit.layers.map(({ layer, part }, i) => ({
+    layers: fit.layers.map(({ layer, part, spot, onBlank }, i) => ({
       layerId: layer.id,
       colourSlot: layer.colourSlot,
       materialId: layer.materialId,
       part,
+      spot,
+      onBlank,
       ...outlineFacts(artwork.layers[i]!, emMm),
       measures: measures?.[i] ?? null,
     })),
     findings,
     looked,
-  };
-}
-
-/** What all layers of a fit come to. */
-export function factsOf({ layers }: Pick<FitNumbers, 'layers'>) {
-  const sum = (of: (layer: LayerNumbers) => number) => layers.reduce((all, layer) => all + of(layer), 0);
-  return {
-    numIslands: sum(({ numIslands }) => numIslands),
-    numHoles: sum(({ numHoles }) => numHoles),
-    edgeMm: sum(({ edgeMm }) => edgeMm),
-    areaMm2: sum(({ areaMm2 }) => areaMm2),
   };
 }

@@ -1,11 +1,7 @@
 import { type Finding, mayLetStand, saidBy } from '../finding';
-import { type Slot } from '../resolve';
+import { lookedWord } from '../figures';
+import type { Slot } from '../resolve';
 import type { Looked } from '../spec';
-
-/** Under which word a finding of a text is let stand: its kind, with the layer behind it where there are several. */
-export function lookedWord({ layers }: Pick<Slot, 'layers'>, { kind, at }: Finding): string {
-  return layers.length > 1 && at?.layerId !== undefined ? `${kind}-${at.layerId}` : kind;
-}
 
 /** Findings that are open, and those that were let stand and still say the same. */
 export function openAndLooked(

@@ -1,6 +1,7 @@
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
-import { type Measures, measureLayer } from './measure-layer';
+import type { Measures } from '../figures';
+import { measureLayer } from './measure-layer';
 
 /** Looks for the least passing size end here: something else than the size is wrong. */
 const MOST_GROWTH = 2;

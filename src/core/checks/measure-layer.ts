@@ -1,23 +1,8 @@
 import type { Artwork, LayerArt } from '../artwork';
 import { EM_UNITS } from '../faces';
 import { ABOVE_LIMIT, type NarrowSpot, lookAtOutline, narrowestGap, smallestHole, thinnestStroke } from '../measures';
+import type { MeasuredSpot, Measures } from '../figures';
 import type { FinestCut } from '../shop';
-
-/** A width and the middle of the spot, from the ink's top left corner. */
-export interface MeasuredSpot {
-  readonly widthMm: number;
-  readonly xMm: number;
-  readonly yMm: number;
-  /** It narrows to a point, as a notch between joined letters does. */
-  readonly closes: boolean;
-}
-
-/** What can be weeded and will hold. Null: wider than twice its limit, or none there. */
-export interface Measures {
-  readonly stroke: MeasuredSpot | null;
-  readonly gap: MeasuredSpot | null;
-  readonly hole: MeasuredSpot | null;
-}
 
 /** A shorter thin run holds by what is beside it, in any material. */
 const LEAST_RUN_MM = 0.8;

@@ -133,23 +133,23 @@ function readThree(
   }
   const year = yearOf(third, reading);
   if (year === null || second.length > 2 || first.length > 2) return null;
-  return inOrder(Number(first), Number(second), (month, day) => ({ kind: 'day', year, month, day }), text, reading);
+  return inOrder([first, second], (month, day) => ({ kind: 'day', year, month, day }), text, reading);
 }
 
 function readTwo([first = '', second = '']: readonly string[], text: string, reading: DateReading): Single | null {
   if (/^\d{4}$/.test(second))
     return first.length > 2 ? null : real({ kind: 'month', year: Number(second), month: Number(first) }, text);
   if (first.length > 2 || second.length > 2 || /['’]/.test(first + second)) return null;
-  return inOrder(Number(first), Number(second), (month, day) => ({ kind: 'dayMonth', month, day }), text, reading);
+  return inOrder([first, second], (month, day) => ({ kind: 'dayMonth', month, day }), text, reading);
 }
 
 function inOrder(
-  first: number,
-  second: number,
+  figures: readonly [string, string],
   make: (month: number, day: number) => SingleDate,
   said: string,
   { order }: DateReading,
 ): Single {
+  const [first, second] = figures.map(Number) as [number, number];
   const [dmy, mdy] = [make(second, first), make(first, second)];
   const [isDmy, isMdy] = [isRealDate(dmy), isRealDate(mdy)];
   if (!isDmy && !isMdy) return fail({ kind: 'impossible', said, fitsOrder: null });

@@ -38,9 +38,9 @@ function writeSingle(date: SingleDate, form: DateForm, writing: Writing): Outcom
     case 'romanYear':
       return date.kind === 'dayMonth' ? fail({ kind: 'noYear' }) : ok(writeRoman(date.year));
     case 'romanMonth':
-      return ok(joined(date, POINT, String, writeRoman, String));
+      return ok(joined(date, POINT, { day: String, month: writeRoman, year: String }));
     case 'roman':
-      return ok(joined(date, POINT, writeRoman, writeRoman, writeRoman));
+      return ok(joined(date, POINT, { day: writeRoman, month: writeRoman, year: writeRoman }));
     case 'long':
       return ok(longDate(date, writing));
     case 'numbers':
@@ -52,8 +52,14 @@ function writeSingle(date: SingleDate, form: DateForm, writing: Writing): Outcom
 
 type Figure = (value: number) => string;
 
+interface Figures {
+  readonly day: Figure;
+  readonly month: Figure;
+  readonly year: Figure;
+}
+
 /** Day, month, year, as far as they are said. */
-function joined(date: SingleDate, by: string, day: Figure, month: Figure, year: Figure): string {
+function joined(date: SingleDate, by: string, { day, month, year }: Figures): string {
   switch (date.kind) {
     case 'year':
       return year(date.year);
@@ -82,7 +88,7 @@ function inNumbers(date: SingleDate, { language, order }: Writing): string {
   const by = SEPARATOR[languageOf(language)];
   if (order === 'mdy' && date.kind === 'day') return [two(date.month), two(date.day), date.year].join(by);
   if (order === 'mdy' && date.kind === 'dayMonth') return [two(date.month), two(date.day)].join(by);
-  return joined(date, by, two, two, String);
+  return joined(date, by, { day: two, month: two, year: String });
 }
 
 function isoDate(date: SingleDate): string {

@@ -54,11 +54,16 @@ export function changePlaceUse(spec: RunSpec, at: PlaceAt | null, change: (place
   return changeUse(spec, use.id, (u) => ({ ...u, places: u.places.map((p) => (p === placeUse ? change(p) : p)) }));
 }
 
-/** Every slot of the lettering is cut from this material. */
-export function changeMaterial(spec: RunSpec, at: PlaceAt | null, materialId: string): RunSpec {
+/** What is cut for one colour slot of the lettering; for all of them where none is named. */
+export function changeMaterial(spec: RunSpec, at: PlaceAt | null, materialId: string, slot?: string): RunSpec {
   return changePlaceUse(spec, at, (place) => ({
     ...place,
-    materials: Object.fromEntries(Object.keys(place.materials).map((slot) => [slot, materialId])),
+    materials: Object.fromEntries(
+      Object.entries(place.materials).map(([own, before]) => [
+        own,
+        slot === undefined || slot === own ? materialId : before,
+      ]),
+    ),
   }));
 }
 

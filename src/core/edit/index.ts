@@ -6,7 +6,7 @@ export { newRunSpec } from './new-run';
 export { type MergeConflict, type Merged, mergeJson } from './merge-json';
 export { dropOverrides, setOverride, setOverrides } from './overrides';
 export { dropLooked, setLooked } from './looked';
-export { type MainPlace, type PlaceAt, mainPlace, placeAt, placesOf } from './main-place';
+export { type MainPlace, type PlaceAt, type PlaceSlot, mainPlace, placeAt, placesOf } from './main-place';
 export {
   changeHead,
   changeList,

@@ -37,10 +37,15 @@ export interface MainPlace {
   readonly variant: Variant;
   readonly measured: MeasuredPlace;
   readonly lettering: Lettering;
-  /** What the lettering's lowest layer is cut from. */
+  /** What is cut for each colour slot of the lettering. */
+  readonly slots: readonly PlaceSlot[];
+  readonly sizeGroup: SizeGroup;
+}
+
+export interface PlaceSlot {
+  readonly slot: string;
   readonly materialId: string;
   readonly material: Material;
-  readonly sizeGroup: SizeGroup;
 }
 
 /** The first place of the first use. */
@@ -50,14 +55,13 @@ export function mainPlace(spec: RunSpec): MainPlace {
 
 /** The named place; the first one when it is not (or no longer) part of the run. */
 export function placeAt(spec: RunSpec, at: PlaceAt | null): MainPlace {
+  // eslint-disable-next-line no-restricted-syntax -- screens open with the first one as long as nobody chose another
   const use = presentOrThrow(spec.uses.find(({ id }) => id === at?.useId) ?? spec.uses[0], 'a use');
   const placeUse = use.places.find(({ placeId }) => placeId === at?.placeId) ?? use.places[0]!;
   const blank = findBlank(spec, use.blankId);
   const asked = blank.variants.find(({ id }) => id === at?.variantId);
   const variant = asked ?? variantFor(spec, use);
   const lettering = findLettering(spec, placeUse.letteringId);
-  const slot = presentOrThrow(lettering.layers[0], 'a layer of the lettering').slot;
-  const materialId = presentOrThrow(placeUse.materials[slot], `material for ${slot}`);
   return {
     at: { useId: use.id, placeId: placeUse.placeId, variantId: asked?.id ?? null },
     use,
@@ -70,8 +74,10 @@ export function placeAt(spec: RunSpec, at: PlaceAt | null): MainPlace {
     variant,
     measured: presentOrThrow(measuredOf(blank, variant, placeUse.placeId), 'the measures of the place'),
     lettering,
-    materialId,
-    material: findMaterial(spec, materialId),
+    slots: [...new Set(lettering.layers.map(({ slot }) => slot))].map((slot) => {
+      const materialId = presentOrThrow(placeUse.materials[slot], `material for ${slot}`);
+      return { slot, materialId, material: findMaterial(spec, materialId) };
+    }),
     sizeGroup: findSizeGroup(spec, placeUse.sizeGroupId),
   };
 }

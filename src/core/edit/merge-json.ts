@@ -24,46 +24,46 @@ export interface Merged<T> {
  */
 export function mergeJson<T>(base: T, mine: T, theirs: T, prefer: 'mine' | 'theirs' = 'mine'): Merged<T> {
   const conflicts: MergeConflict[] = [];
-  const value = mergeAt(base, mine, theirs, [], prefer, conflicts) as T;
+  const value = mergeAt({ base, mine, theirs }, [], { prefer, conflicts }) as T;
   return { value, conflicts };
 }
 
 const GONE = undefined;
 
-function mergeAt(
-  base: Json,
-  mine: Json,
-  theirs: Json,
-  path: readonly string[],
-  prefer: 'mine' | 'theirs',
-  conflicts: MergeConflict[],
-): Json {
+/** The same value as it was, and as both sides have made it. */
+interface Sides<T> {
+  readonly base: T;
+  readonly mine: T;
+  readonly theirs: T;
+}
+
+interface Deciding {
+  readonly prefer: 'mine' | 'theirs';
+  /** Filled while it is merged. */
+  readonly conflicts: MergeConflict[];
+}
+
+function mergeAt({ base, mine, theirs }: Sides<Json>, path: readonly string[], by: Deciding): Json {
   if (mine === theirs || isSame(mine, base)) return theirs;
   if (isSame(theirs, base) || isSame(mine, theirs)) return mine;
   if (isObject(base) && isObject(mine) && isObject(theirs)) {
-    return mergeObjects(base, mine, theirs, path, prefer, conflicts);
+    return mergeObjects({ base, mine, theirs }, path, by);
   }
-  if (hasIds(base) && hasIds(mine) && hasIds(theirs)) return mergeLists(base, mine, theirs, path, prefer, conflicts);
+  if (hasIds(base) && hasIds(mine) && hasIds(theirs)) return mergeLists({ base, mine, theirs }, path, by);
   if (isIdSet(base) && isIdSet(mine) && isIdSet(theirs)) return mergeSets(base, mine, theirs);
-  conflicts.push({ path, mine, theirs });
+  by.conflicts.push({ path, mine, theirs });
   // What one side took away while the other worked on it stays: taking away can be repeated, work cannot.
   if (mine === GONE) return theirs;
   if (theirs === GONE) return mine;
-  return prefer === 'mine' ? mine : theirs;
+  return by.prefer === 'mine' ? mine : theirs;
 }
 
-function mergeObjects(
-  base: JsonObject,
-  mine: JsonObject,
-  theirs: JsonObject,
-  path: readonly string[],
-  prefer: 'mine' | 'theirs',
-  conflicts: MergeConflict[],
-): JsonObject {
+function mergeObjects({ base, mine, theirs }: Sides<JsonObject>, path: readonly string[], by: Deciding): JsonObject {
   const keys = new Set([...Object.keys(theirs), ...Object.keys(mine)]);
   const merged = Object.fromEntries(
     [...keys].flatMap((key) => {
-      const part = mergeAt(own(base, key), own(mine, key), own(theirs, key), [...path, key], prefer, conflicts);
+      const sides = { base: own(base, key), mine: own(mine, key), theirs: own(theirs, key) };
+      const part = mergeAt(sides, [...path, key], by);
       return part === GONE ? [] : [[key, part]];
     }),
   );
@@ -79,12 +79,9 @@ type WithId = JsonObject & { readonly id: string };
 
 /** In the order of the side that changed it; what only the other side has comes after what it followed there. */
 function mergeLists(
-  base: readonly WithId[],
-  mine: readonly WithId[],
-  theirs: readonly WithId[],
+  { base, mine, theirs }: Sides<readonly WithId[]>,
   path: readonly string[],
-  prefer: 'mine' | 'theirs',
-  conflicts: MergeConflict[],
+  by: Deciding,
 ): readonly WithId[] {
   const [inBase, inMine, inTheirs] = [byId(base), byId(mine), byId(theirs)];
   const isReordered = !isSame(idsIn(mine, inBase), idsIn(base, inMine));
@@ -94,7 +91,8 @@ function mergeLists(
   const added = other.filter(({ id }) => !known.has(id));
   const order = added.length === 0 ? ids : insertAfter(ids, other, new Set(added.map(({ id }) => id)));
   const merged = order.flatMap((id) => {
-    const part = mergeAt(inBase.get(id), inMine.get(id), inTheirs.get(id), [...path, id], prefer, conflicts);
+    const sides = { base: inBase.get(id), mine: inMine.get(id), theirs: inTheirs.get(id) };
+    const part = mergeAt(sides, [...path, id], by);
     return part === GONE ? [] : [part as WithId];
   });
   const same = [theirs, mine].find((side) => side.length === merged.length && side.every((x, i) => x === merged[i]));

@@ -1,6 +1,6 @@
 import type { ArtCache, Artwork } from '../artwork';
 import { EM_UNITS } from '../faces';
-import { type InkOnBlank, type InkPart, type Spot, boxAt, boxInPlace, inkOnBlank } from '../place';
+import { type InkOnBlank, type InkPart, type Spot, boxAt, boxInPlace, inkOnBlank, spotOfPart } from '../place';
 import type { Slot, SlotLayer } from '../resolve';
 import { type Draft, draftFit } from './draft-fit';
 import { type LyingInk, type SizedDraft, lieAll } from './lie-in-place';
@@ -38,6 +38,9 @@ export interface FitLayer {
   readonly layer: SlotLayer;
   /** Its own ink within the ink of the whole; null where it has none. */
   readonly part: InkPart | null;
+  /** Where that lies in the place, and where a ruler is laid for it. */
+  readonly spot: Spot | null;
+  readonly onBlank: InkOnBlank | null;
 }
 
 export interface FitReport {
@@ -92,18 +95,16 @@ function finishFit(
   const sized = emMm < askedEmMm ? { ...asked, letterMm: emMm * draft.letterEm, isBetween: true } : asked;
   const spot = lying && space ? { xMm: lying.xMm, yMm: lying.yMm, turnDeg: space.turnDeg } : null;
   const [inkWidthMm, inkHeightMm] = [(ink?.widthEm ?? 0) * emMm, (ink?.heightEm ?? 0) * emMm];
+  const lies: Lies = { spot, onBlank: onBlankAt(slot, spot, { inkWidthMm, inkHeightMm }), inkWidthMm, inkHeightMm };
   return {
     slot,
     artwork,
     emMm,
-    inkWidthMm,
-    inkHeightMm,
+    ...lies,
     capHeightMm: emMm * artwork.capHeightEm,
     xHeightMm: emMm * artwork.xHeightEm,
     mostCapMm: (largest?.emMm ?? 0) * artwork.capHeightEm,
-    spot,
-    onBlank: onBlankAt(slot, spot, { inkWidthMm, inkHeightMm }),
-    layers: slot.layers.map((layer, i) => ({ layer, part: partOf(artwork, i, emMm) })),
+    layers: slot.layers.map((layer, i) => fitLayer(slot, layer, partOf(artwork, i, emMm), lies)),
     boundBy: sized.isHeld ? 'set' : (largest?.boundBy ?? 'width'),
     draft,
     sized,
@@ -111,8 +112,19 @@ function finishFit(
   };
 }
 
+type Lies = Pick<Fit, 'spot' | 'onBlank' | 'inkWidthMm' | 'inkHeightMm'>;
+
+function fitLayer(slot: Slot, layer: SlotLayer, part: InkPart | null, whole: Lies): FitLayer {
+  if (!part || !whole.spot) return { layer, part, spot: null, onBlank: null };
+  const { widthMm, heightMm, leftMm, topMm } = part;
+  const isAll = leftMm === 0 && topMm === 0 && widthMm === whole.inkWidthMm && heightMm === whole.inkHeightMm;
+  if (isAll) return { layer, part, spot: whole.spot, onBlank: whole.onBlank };
+  const spot = spotOfPart(whole.spot, whole, part);
+  return { layer, part, spot, onBlank: onBlankAt(slot, spot, { inkWidthMm: widthMm, inkHeightMm: heightMm }) };
+}
+
 /** Where a ruler is laid for ink at a spot; null without a spot. */
-export function onBlankAt(
+function onBlankAt(
   { variant, measured }: Pick<Slot, 'variant' | 'measured'>,
   spot: Spot | null,
   { inkWidthMm, inkHeightMm }: Pick<Fit, 'inkWidthMm' | 'inkHeightMm'>,

@@ -31,7 +31,7 @@ export function lieAll(sized: readonly SizedDraft[]): (LyingInk | null)[] {
     const heightMm = ink.heightEm * emMm;
     const baselineMm = baselines.get(slot.group.id)?.get(space);
     const aim = aimOf(space, artwork, { widthMm, heightMm, emMm }, { lie, baselineMm });
-    const lying = lieNear(ink, space, emMm, aim, largest);
+    const lying = lieNear(ink, space, emMm, { aim, largest });
     return { ...lying, widthMm: ink.widthEm * lying.emMm, heightMm: ink.heightEm * lying.emMm };
   });
 }

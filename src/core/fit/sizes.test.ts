@@ -4,7 +4,7 @@ import { addBlank } from '../blanks';
 import type { SizeGroup } from '../spec';
 import { changePlaceUse, changeSizeGroup, setOverrides, sizeWith } from '../edit';
 import { type FlatFit, fitRun, aRun, seededBytes, shippedFaces, withPlace, withRule } from '../test';
-import { type Fit, placedOutline } from '.';
+import { placedOutline } from '.';
 import { outlineRings } from '../geometry';
 import { UM10_PER_MM } from '../units';
 

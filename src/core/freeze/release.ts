@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { type CheckedFit, asksOf } from '../checks';
+import type { CheckedFit } from '../checks';
+import { asksOf } from '../figures';
 import type { DeepReadonly } from '../deep-readonly';
 import { SHAPING_VERSION } from '../faces';
 import { CLIPPER_VERSION, outlineSha, writeOutline } from '../geometry';

@@ -159,9 +159,9 @@ class HeldSearch {
         const start = cluster.map((spot) => ({ ...spot, emMm })).find((lie) => isFree(ink, walls, space, lie));
         if (!start || numStarts >= MOST_STARTS) continue;
         numStarts++;
-        const coarse = grown(ink, coarseEdges(ink, space), walls, space, start, reachMm);
+        const coarse = grown(coarseEdges(ink, space), { walls, space }, start, reachMm);
         const from = isFree(ink, walls, space, coarse) ? coarse : start;
-        const full = grown(ink, trueEdges(ink, space), walls, space, from, from === coarse ? reachMm / 8 : reachMm);
+        const full = grown(trueEdges(ink, space), { walls, space }, from, from === coarse ? reachMm / 8 : reachMm);
         const lie = isFree(ink, walls, space, full) ? full : start;
         if (!best || lie.emMm > best.emMm) best = lie;
       }

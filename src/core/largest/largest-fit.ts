@@ -2,7 +2,7 @@ import { type FreeSpace, aimedAt } from '../place';
 import { largestBehindWalls } from './convex-space';
 import { type InkWall, type Lie, SNAP_MM, inkWalls, isFree } from './ink-in-space';
 import type { InkShape } from './ink-shape';
-import { coarseEdges, grown, trueEdges } from './polish';
+import { type Bounds, coarseEdges, grown, trueEdges } from './polish';
 import { type GridSpot, cellOf, clusters, freeSpots } from './start-grid';
 
 /** The largest em at which ink lies in a place, and where. */
@@ -70,7 +70,7 @@ function largestAmongBlocks(ink: InkShape, walls: readonly InkWall[], space: Fre
   const started: GridSpot[] = [];
   let bestEmMm = inRect.emMm;
   const growFrom = (lie: Lie) => {
-    const coarse = grown(ink, coarseEdges(ink, space), walls, space, lie, reachMm);
+    const coarse = grown(coarseEdges(ink, space), { walls, space }, lie, reachMm);
     grownLies.push({ lie: coarse, start: lie });
     bestEmMm = Math.max(bestEmMm, coarse.emMm);
   };
@@ -79,7 +79,7 @@ function largestAmongBlocks(ink: InkShape, walls: readonly InkWall[], space: Fre
       if (started.length >= MOST_STARTS) break;
       const [middle] = cluster;
       if (started.some(({ xMm, yMm }) => Math.hypot(xMm - middle!.xMm, yMm - middle!.yMm) <= apartMm)) continue;
-      const free = freeOf(ink, walls, space, cluster, emMm);
+      const free = freeOf(ink, { walls, space }, cluster, emMm);
       if (!free) continue;
       started.push(middle!);
       growFrom(free);
@@ -96,7 +96,7 @@ function largestAmongBlocks(ink: InkShape, walls: readonly InkWall[], space: Fre
     if (looked.length === MOST_LOOKS || looked.some((one) => isSame(one, lie, ink))) continue;
     looked.push(lie);
     const free = isFree(ink, walls, space, lie) ? lie : start;
-    const full = grown(ink, trueEdges(ink, space), walls, space, free, free === lie ? reachMm / 8 : reachMm);
+    const full = grown(trueEdges(ink, space), { walls, space }, free, free === lie ? reachMm / 8 : reachMm);
     if (full.emMm > best.emMm && isFree(ink, walls, space, full)) best = full;
   }
   return best;
@@ -114,13 +114,7 @@ const MOST_MEMBERS = 40;
  * The grid is wrong by up to half a square: tries half a square to every side of the middle and a little smaller, then the other
  * members as they are.
  */
-function freeOf(
-  ink: InkShape,
-  walls: readonly InkWall[],
-  space: FreeSpace,
-  cluster: readonly GridSpot[],
-  emMm: number,
-): Lie | null {
+function freeOf(ink: InkShape, { walls, space }: Bounds, cluster: readonly GridSpot[], emMm: number): Lie | null {
   const half = cellOf(space) / 2;
   const isFreeHere = (lie: Lie) => isFree(ink, walls, space, lie);
   const [middle] = cluster;

@@ -156,10 +156,10 @@ test('smaller ink lies at its aim where that is free, and as near as it comes wh
   const largest = largestFit(ink, space);
   const walls = inkWalls(ink, space);
   const emMm = 18;
-  const free = lieNear(ink, space, emMm, [5, 5], largest);
+  const free = lieNear(ink, space, emMm, { aim: [5, 5], largest });
   expect([free.xMm, free.yMm]).toEqual([5, 5]);
   const aim = [60 - (ink.widthEm * emMm) / 2, 30 - (ink.heightEm * emMm) / 2] as const;
-  const pushed = lieNear(ink, space, emMm, aim, largest);
+  const pushed = lieNear(ink, space, emMm, { aim, largest });
   expect(isFree(ink, walls, space, pushed)).toBe(true);
   const way = Math.hypot(pushed.xMm - aim[0], pushed.yMm - aim[1]);
   expect(way).toBeGreaterThan(5);
@@ -233,7 +233,7 @@ test('ink of every smaller size lies free, wherever it is aimed', () => {
         const largest = largestFit(ink, space);
         const emMm = largest.emMm * share;
         const aim = [(160 - ink.widthEm * emMm) * right, (70 - ink.heightEm * emMm) * down] as const;
-        const lie = lieNear(ink, space, emMm, aim, largest);
+        const lie = lieNear(ink, space, emMm, { aim, largest });
         // Between straddling the seam and lying beside it there may be sizes without a spot.
         expect(lie.emMm).toBeLessThanOrEqual(emMm);
         const inRect = Math.min(space.usable.widthMm / ink.widthEm, space.usable.heightMm / ink.heightEm);

@@ -3,20 +3,22 @@ import { nearestBehindWalls } from './convex-space';
 import { type InkWall, type Lie, inkWalls, isFree, lineWalls } from './ink-in-space';
 import type { InkShape } from './ink-shape';
 import { between, largestInRect } from './largest-fit';
-import { coarseEdges, moved } from './polish';
+import { type Bounds, coarseEdges, moved } from './polish';
 import { freeSpots } from './start-grid';
+
+interface Wish {
+  /** The top left corner of the ink's box. */
+  readonly aim: readonly [number, number];
+  /** Where it lies at its largest. */
+  readonly largest: Lie;
+}
 
 /**
  * Where ink of a size that fits comes to lie: at `aim` (the top left corner of its box) or as near to it as the place allows.
  * Ink that straddles a clear zone may have no spot at a size in between: then it lies at the next smaller size that has one.
  */
-export function lieNear(
-  ink: InkShape,
-  space: FreeSpace,
-  emMm: number,
-  aim: readonly [number, number],
-  largest: Lie,
-): Lie {
+export function lieNear(ink: InkShape, space: FreeSpace, emMm: number, wish: Wish): Lie {
+  const { aim, largest } = wish;
   const [aimX, aimY] = aim;
   if (space.isRect) {
     const { usable } = space;
@@ -37,17 +39,11 @@ export function lieNear(
   const behind = nearestBehindWalls(walls, emMm, aim, far);
   const near = behind && { xMm: behind[0], yMm: behind[1], emMm };
   if (near && (space.blocks.length === 0 || isFree(ink, walls, space, near))) return near;
-  const start = startNear(ink, walls, space, emMm, aim, largest);
-  if (!start) return lieNear(ink, space, Math.max(emMm * SMALLER, largestInRect(ink, space).emMm), aim, largest);
+  const start = startNear(ink, { walls, space }, emMm, wish);
+  if (!start) return lieNear(ink, space, Math.max(emMm * SMALLER, largestInRect(ink, space).emMm), wish);
   if (emMm > largest.emMm * NO_SLACK) return start;
-  const lie = moved(
-    coarseEdges(ink, space),
-    walls,
-    space,
-    start,
-    aim,
-    MOVE_REACH * Math.min(space.widthMm, space.heightMm),
-  );
+  const reachMm = MOVE_REACH * Math.min(space.widthMm, space.heightMm);
+  const lie = moved(coarseEdges(ink, space), { walls, space }, start, { aim, reachMm });
   return isFree(ink, walls, space, lie) ? lie : start;
 }
 
@@ -75,14 +71,8 @@ const SMALLER = 0.98;
 const MOVE_REACH = 0.12;
 
 /** A free lie of this size, as near to the aim as one is easily found; null when there is none. */
-function startNear(
-  ink: InkShape,
-  walls: readonly InkWall[],
-  space: FreeSpace,
-  emMm: number,
-  [aimX, aimY]: readonly [number, number],
-  largest: Lie,
-): Lie | null {
+function startNear(ink: InkShape, { walls, space }: Bounds, emMm: number, { aim, largest }: Wish): Lie | null {
+  const [aimX, aimY] = aim;
   const off = ({ xMm, yMm }: Lie) => Math.hypot(xMm - aimX, yMm - aimY);
   const shrink = largest.emMm - emMm;
   // Most ink that gets smaller about one of its own points stays off what it stayed off before.

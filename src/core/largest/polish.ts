@@ -11,20 +11,37 @@ export interface InkEdges {
   /** Of the holes, for zones that may lie in them. */
   readonly loops: readonly Float64Array[];
   readonly marginEm: number;
+  /** The longer side of the ink. */
+  readonly spanEm: number;
 }
 
 export function coarseEdges(ink: InkShape, space: FreeSpace): InkEdges {
-  return { rings: ink.coarse, loops: loopsFor(ink, space), marginEm: COARSE_EM };
+  return { rings: ink.coarse, loops: loopsFor(ink, space), marginEm: COARSE_EM, spanEm: spanOf(ink) };
 }
 
 export function trueEdges(ink: InkShape, space: FreeSpace): InkEdges {
-  return { rings: ink.rings, loops: loopsFor(ink, space), marginEm: 0 };
+  return { rings: ink.rings, loops: loopsFor(ink, space), marginEm: 0, spanEm: spanOf(ink) };
+}
+
+function spanOf({ widthEm, heightEm }: InkShape): number {
+  return Math.max(widthEm, heightEm);
 }
 
 const NONE: readonly Float64Array[] = [];
 
 function loopsFor(ink: InkShape, { blocks }: FreeSpace): readonly Float64Array[] {
   return blocks.some(({ zone }) => zone?.mayLieInLoop) ? ink.loops : NONE;
+}
+
+/** What ink stays within and clear of. */
+export interface Bounds {
+  readonly walls: readonly InkWall[];
+  readonly space: FreeSpace;
+}
+
+export interface Way {
+  readonly aim: readonly [number, number];
+  readonly reachMm: number;
 }
 
 const MOST_STEPS = 14;
@@ -36,17 +53,10 @@ const WORTH_A_STEP = 2e-4;
  * of the ink and a block near it "they stay apart along it" is linear in x, y and the size: one small linear programme a step,
  * within a reach in which nothing farther off can be met. Every step stays free, so the size only grows.
  */
-export function grown(
-  ink: InkShape,
-  edges: InkEdges,
-  walls: readonly InkWall[],
-  space: FreeSpace,
-  start: Lie,
-  firstReachMm: number,
-): Lie {
+export function grown(edges: InkEdges, { walls, space }: Bounds, start: Lie, firstReachMm: number): Lie {
   let lie = start;
   let reachMm = firstReachMm;
-  const span = Math.max(ink.widthEm, ink.heightEm);
+  const { spanEm: span } = edges;
   for (let step = 0; step < MOST_STEPS && reachMm > 0.02; step++) {
     const rows = gapWalls(edges, space, lie, 2.5 * reachMm).map(({ nx, ny, reachEm, c }) => [nx, ny, reachEm, c]);
     for (const { nx, ny, reachEm, c } of walls) rows.push([nx, ny, reachEm, c]);
@@ -73,14 +83,7 @@ export function grown(
 const MOST_MOVES = 6;
 
 /** Moves ink of a fixed size from a free lie towards `aim`, as near as it comes in a few steps. */
-export function moved(
-  edges: InkEdges,
-  walls: readonly InkWall[],
-  space: FreeSpace,
-  start: Lie,
-  aim: readonly [number, number],
-  reachMm: number,
-): Lie {
+export function moved(edges: InkEdges, { walls, space }: Bounds, start: Lie, { aim, reachMm }: Way): Lie {
   let lie = start;
   for (let step = 0; step < MOST_MOVES; step++) {
     const near = [...gapWalls(edges, space, lie, 2.5 * reachMm), ...walls, ...squareRound(lie, reachMm)];

@@ -20,7 +20,7 @@ export function gainWithoutExtenders(source: InkSource, space: FreeSpace, found:
   const reachMm = FIRST_REACH * Math.min(space.widthMm, space.heightMm);
   return Math.max(
     0,
-    grown(body, coarseEdges(body, space), inkWalls(body, space), space, start, reachMm).emMm - found.emMm,
+    grown(coarseEdges(body, space), { walls: inkWalls(body, space), space }, start, reachMm).emMm - found.emMm,
   );
 }
 

@@ -7,4 +7,13 @@ export { type LedgerState, type ItemMark, currentAttempt, foldActs, itemMarks, p
 export { actsInForce, lastDeedOf, type Undoable } from './undo';
 export { type Effect, effectsOf, itemIdOfEffect, layerKeyOfBond } from './effects';
 export { entryIdsNamed, itemIdsTouched } from './deed-refs';
-export { type ItemStage, type ItemWork, type Tally, itemStageIndex, itemWork, tallyOf } from './item-work';
+export {
+  ITEM_STAGES,
+  type ItemStage,
+  type ItemWork,
+  type Tally,
+  itemStageIndex,
+  itemWork,
+  leastStage,
+  tallyOf,
+} from './item-work';

@@ -34,13 +34,13 @@ export function itemWork(state: LedgerState, itemId: string, pieceIds: readonly 
     };
   });
   const { isChecked, isPacked } = itemMarks(state, itemId);
-  const stage = isPacked ? 'packed' : isChecked ? 'checked' : leastStage(pieces.map((piece) => piece.stage));
+  const stage = isPacked ? 'packed' : isChecked ? 'checked' : leastStage(pieces.map((piece) => piece.stage ?? 'open'));
   return { itemId, stage, pieces };
 }
 
-function leastStage(stages: readonly (PieceStage | null)[]): ItemStage {
-  const least = Math.min(...stages.map((stage) => (stage === null ? 0 : itemStageIndex(stage))));
-  return Number.isFinite(least) ? (ITEM_STAGES[least] ?? 'open') : 'open';
+/** The stage of what is least far; open without any. */
+export function leastStage(stages: readonly ItemStage[]): ItemStage {
+  return ITEM_STAGES[Math.min(...stages.map(itemStageIndex))] ?? 'open';
 }
 
 /** How many items have come at least so far; `recuts` counts pieces that were spoiled and are not cut again yet. */

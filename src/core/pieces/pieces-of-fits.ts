@@ -1,8 +1,9 @@
 import type { CheckedFit } from '../checks';
 import { hasStop } from '../finding';
-import { type Fit, layerOutline, onBlankAt } from '../fit';
+import { type Fit, layerOutline } from '../fit';
 import { type Box, type Outline, boxOfRings, outlineRings } from '../geometry';
-import { type InkOnBlank, type Spot, spotOfPart } from '../place';
+import { presentOrThrow } from '../outcome';
+import type { InkOnBlank, Spot } from '../place';
 import { type PieceName, namesOfSlot } from './piece-names';
 
 /** Where a piece lies in its place, and where a ruler is laid for it. */
@@ -44,9 +45,6 @@ function piecesOfFit(fit: Fit): readonly Piece[] {
 }
 
 function spotOf(fit: Fit, layerIndex: number): PieceSpot | null {
-  const part = fit.layers[layerIndex]?.part;
-  if (!fit.spot || !part) return null;
-  const spot = spotOfPart(fit.spot, fit, part);
-  const onBlank = onBlankAt(fit.slot, spot, { inkWidthMm: part.widthMm, inkHeightMm: part.heightMm });
-  return onBlank && { ...spot, onBlank };
+  const { spot, onBlank } = presentOrThrow(fit.layers[layerIndex], 'the layer of a piece');
+  return spot && onBlank && { ...spot, onBlank };
 }

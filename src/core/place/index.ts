@@ -4,14 +4,14 @@
  */
 export { type SeenMap, seenMap } from './as-seen';
 export { type CentringReport, centringReport } from './centring';
-export { type InkOnBlank, inkOnBlank } from './on-blank';
+export { type InkOnBlank, inkOnBlank, nearestOnBlank } from './on-blank';
 export { type AxisAim, type Block, type FreeSpace, type HalfPlane, aimedAt, boxInPlace, freeSpace } from './free-space';
 export { hullOf } from './convex-parts';
 export { type PlaceGeometry, placeGeometry } from './place-geometry';
 export { type PlaceProblem } from './place-problems';
 export { type PlaceRect, inscribedRect } from './inscribed-rect';
 export { type ReadingDeg } from './anchor-shares';
-export { type InkPart, type Spot, boxAt, inkOrigin, inkToPlace, spotOfPart } from './spot';
+export { type InkPart, type Spot, boxAt, cornerAsRead, inkOrigin, inkToPlace, spotOfPart } from './spot';
 export { type Ring, ringArea, shapeRing } from './shape-ring';
 export { type SeenAcross, deepest, seenWhenCurved, seenWhenFilled } from './seen-across';
 export { type RoundGoods, diameterAt, slantMm, unrolled } from './unroll';

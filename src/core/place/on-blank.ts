@@ -35,6 +35,20 @@ export function inkOnBlank(variant: Variant, place: MeasuredPlace, ink: PlaceRec
   return { leftMm: left, rightMm: body.widthMm - left - ink.widthMm, dropMm, datum: kind, acrossFrom: 'sides' };
 }
 
+/** Of inks that lie together: each distance to the nearest of them. Null without any, and where they are measured from other lines. */
+export function nearestOnBlank(inks: readonly InkOnBlank[]): InkOnBlank | null {
+  const first = inks.at(0);
+  if (!first || inks.some(({ datum, acrossFrom }) => datum !== first.datum || acrossFrom !== first.acrossFrom))
+    return null;
+  const least = (of: (ink: InkOnBlank) => number) => Math.min(...inks.map(of));
+  return {
+    ...first,
+    leftMm: least(({ leftMm }) => leftMm),
+    rightMm: least(({ rightMm }) => rightMm),
+    dropMm: least(({ dropMm }) => dropMm),
+  };
+}
+
 /** Where the outline ends on the left and on the right at a height. */
 function seenEnds({ outline, box }: PlaceGeometry, yMm: number): readonly [number, number] {
   const xs = outline.flatMap(([x, y], i) => {

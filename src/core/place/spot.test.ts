@@ -2,7 +2,17 @@ import fc from 'fast-check';
 import { mainPlace } from '../edit';
 import { ANCHORS } from '../shop';
 import { aPlace, aRect, aRun, aVariant, aimedBox } from '../test';
-import { type Spot, boxAt, freeSpace, inkOnBlank, inkOrigin, inkToPlace, spotOfPart } from '.';
+import {
+  type Spot,
+  boxAt,
+  cornerAsRead,
+  freeSpace,
+  inkOnBlank,
+  inkOrigin,
+  inkToPlace,
+  nearestOnBlank,
+  spotOfPart,
+} from '.';
 
 const BLANK = aVariant();
 const at = (part: Parameters<typeof aPlace>[0], widthMm = 60, heightMm = 10) =>
@@ -80,6 +90,10 @@ test('every point of turned ink lies in the box that it covers, and so does ever
         expect(ownBox.xMm).toBeGreaterThanOrEqual(box.xMm - 1e-9);
         expect(ownBox.xMm + ownBox.widthMm).toBeLessThanOrEqual(box.xMm + box.widthMm + 1e-9);
         expect(ownBox.yMm + ownBox.heightMm).toBeLessThanOrEqual(box.yMm + box.heightMm + 1e-9);
+        // Beside the whole it reads where the part stands in it.
+        const [readX, readY] = cornerAsRead(spot, inkWidthMm, inkHeightMm);
+        const [partX, partY] = cornerAsRead(own, part.widthMm, part.heightMm);
+        expect([partX - readX, partY - readY]).toEqual([expect.closeTo(part.leftMm, 6), expect.closeTo(part.topMm, 6)]);
         const corner = move(inkWidthMm, inkHeightMm);
         expect(Math.abs(corner[0] - move(0, 0)[0])).toBeCloseTo(box.widthMm, 6);
         expect(Math.abs(corner[1] - move(0, 0)[1])).toBeCloseTo(box.heightMm, 6);
@@ -105,4 +119,42 @@ test('the distances are measured to the ink, from the blank’s sides and from t
   // A hem is measured upwards, to the ink's lower edge.
   const hem = { ...measured, datum: { kind: 'hem', lineMm: 1000, dropMm: 80, leftMm: 210 } } as const;
   expect(ruler(hem, 100, 30)).toMatchObject({ dropMm: 91, datum: 'hem' });
+});
+
+test('a ruler for several inks on a flat blank is that for the box around them', () => {
+  const box = fc.record({
+    xMm: fc.double({ min: 0, max: 90, noNaN: true }),
+    yMm: fc.double({ min: 0, max: 30, noNaN: true }),
+    widthMm: fc.double({ min: 1, max: 10, noNaN: true }),
+    heightMm: fc.double({ min: 1, max: 10, noNaN: true }),
+  });
+  const lines = [
+    { kind: 'edge', lineMm: 0, dropMm: 20, leftMm: 30 },
+    { kind: 'hem', lineMm: 400, dropMm: 20, leftMm: 30 },
+  ] as const;
+  fc.assert(
+    fc.property(fc.array(box, { minLength: 1, maxLength: 4 }), fc.constantFrom(...lines), (boxes, datum) => {
+      const place = aPlace({ datum });
+      const left = Math.min(...boxes.map(({ xMm }) => xMm));
+      const top = Math.min(...boxes.map(({ yMm }) => yMm));
+      const around = {
+        xMm: left,
+        yMm: top,
+        widthMm: Math.max(...boxes.map(({ xMm, widthMm }) => xMm + widthMm)) - left,
+        heightMm: Math.max(...boxes.map(({ yMm, heightMm }) => yMm + heightMm)) - top,
+      };
+      const whole = inkOnBlank(BLANK, place, around);
+      const nearest = nearestOnBlank(boxes.map((one) => inkOnBlank(BLANK, place, one)));
+      expect(nearest).toEqual({
+        ...whole,
+        leftMm: expect.closeTo(whole.leftMm, 6) as number,
+        rightMm: expect.closeTo(whole.rightMm, 6) as number,
+        dropMm: expect.closeTo(whole.dropMm, 6) as number,
+      });
+    }),
+  );
+  const [edge, hem] = lines.map((datum) =>
+    inkOnBlank(BLANK, aPlace({ datum }), { xMm: 0, yMm: 0, widthMm: 5, heightMm: 5 }),
+  );
+  expect([nearestOnBlank([]), nearestOnBlank([edge!, hem!])]).toEqual([null, null]);
 });

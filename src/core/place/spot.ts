@@ -65,3 +65,10 @@ export function spotOfPart(
   const [bx, by] = move(leftMm + widthMm, topMm + heightMm);
   return { xMm: Math.min(ax, bx), yMm: Math.min(ay, by), turnDeg: spot.turnDeg };
 }
+
+/** The ink's own top left corner in a frame that is turned as it reads: what lies beside it there, reads beside it. */
+export function cornerAsRead(spot: Spot, inkWidthMm: number, inkHeightMm: number): readonly [number, number] {
+  const [xMm, yMm] = inkOrigin(spot, inkWidthMm, inkHeightMm);
+  const [cos, sin] = QUARTERS[spot.turnDeg];
+  return [xMm * cos + yMm * sin, yMm * cos - xMm * sin];
+}

@@ -181,7 +181,7 @@ function offerOf({ report }: Trying, index: number, { kind, sets, draft }: Tried
     emMm,
     sized: text,
     set,
-    layers: slot.layers.map((layer) => ({ layer, part: null })),
+    layers: slot.layers.map((layer) => ({ layer, part: null, spot: null, onBlank: null })),
   };
   const measured = slot.layers.flatMap(({ material }, i) =>
     measureFindings(tried, i, measureLayer(artwork, i, emMm, material.finest), false),

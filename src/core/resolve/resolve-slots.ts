@@ -1,6 +1,6 @@
 import type { Finding } from '../finding';
 import { presentOrThrow } from '../outcome';
-import { measuredOf } from '../shop';
+import { measuredOf, styleOf } from '../shop';
 import {
   type BlankUse,
   type Entry,
@@ -22,7 +22,7 @@ import {
 import { type WordedLine, lettersOf, lineInCase, numberOf, proofStateOf, wordEntry } from '../wording';
 import { chooseVariant } from './choose-variant';
 import { entryPartsOf, saysNumber } from './entry-parts-of';
-import { type SettingChoice, setText, styleOf } from './set-text';
+import { type SettingChoice, setText } from './set-text';
 import type { Slot } from './slot';
 import { textStops } from './text-limits';
 
@@ -70,7 +70,7 @@ function slotsOfEntry(spec: RunSpec, entry: Entry): readonly Slot[] {
 
 /** What a place says on every item of one entry. */
 interface PlaceText {
-  readonly slot: Omit<Slot, 'ref' | 'itemId'>;
+  readonly slot: Omit<Slot, 'ref' | 'itemId' | 'copy'>;
   readonly choice: SettingChoice;
   /** Letters for a blank each; null when the whole stands on every item. */
   readonly letters: readonly WordedLine[] | null;
@@ -83,7 +83,7 @@ function slotsOfUse(spec: RunSpec, entry: Entry, use: BlankUse): Slot[] {
   return Array.from({ length: entry.quantity * use.each * numBlanks }, (_, i) => i + 1).flatMap((ordinal) =>
     texts.flatMap(({ slot, choice, letters }) => {
       const ref = { entryId: entry.id, useId: use.id, ordinal, placeId: slot.role.id } as FitRef;
-      const item = { ref, itemId: itemIdOf(ref) };
+      const item = { ref, itemId: itemIdOf(ref), copy: Math.ceil(ordinal / numBlanks) };
       if (!letters) return [{ ...slot, ...item }];
       const letter = letters[(ordinal - 1) % numBlanks];
       return letter ? [{ ...slot, ...item, setFrom: [letter], ...setText(spec, [letter], choice) }] : [];

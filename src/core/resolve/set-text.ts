@@ -1,5 +1,5 @@
 import { presentOrThrow } from '../outcome';
-import type { Lettering } from '../shop';
+import { type Lettering, styleOf } from '../shop';
 import { type PlaceUse, type RunSpec, findLettering, findMaterial } from '../spec';
 import { type WordedLine, lineInCase } from '../wording';
 import type { SetLine, SlotLayer, SlotSetting } from './slot';
@@ -47,15 +47,10 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
   };
 }
 
-/** Line n takes style n; the last one repeats. */
-export function styleOf({ lines }: Lettering, no: number): Lettering['lines'][number] {
-  return presentOrThrow(lines[no] ?? lines.at(-1), 'a style of the lettering');
-}
-
 /** The colour slot of the lowest layer: what words are cut from of which nobody said it. */
 function groundSlot({ layers }: Lettering): string {
-  const [lowest] = layers;
-  return presentOrThrow(lowest, 'a layer of the lettering').slot;
+  // eslint-disable-next-line no-restricted-syntax -- the ground is the lowest
+  return presentOrThrow(layers[0], 'a layer of the lettering').slot;
 }
 
 function layersOf(spec: RunSpec, { layers }: Lettering, { materials, ownMaterialId }: SettingChoice): SlotLayer[] {

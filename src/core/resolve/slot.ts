@@ -71,6 +71,8 @@ export interface Slot extends SlotSetting {
   readonly setFrom: readonly WordedLine[];
   /** A letter to each blank. */
   readonly isSpread: boolean;
+  /** To which copy of the text its item belongs, from 1: spread letters take several items for one copy. */
+  readonly copy: number;
   readonly group: SizeGroup;
   /** A size of its own, chosen by hand. */
   readonly ownSize: OwnSize | null;

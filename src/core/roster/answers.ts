@@ -60,8 +60,7 @@ interface Means {
 /** The run after an answer to some cases of a question, or to all of them. Cases that the answer cannot help stay open. */
 export function answerQuestion(
   spec: RunSpec,
-  { kind }: ListQuestion,
-  cases: readonly QuestionCase[],
+  { kind, cases }: Pick<ListQuestion, 'kind' | 'cases'>,
   answer: AnswerId,
   means: Means,
 ): RunSpec {

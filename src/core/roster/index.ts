@@ -13,7 +13,7 @@ export {
   readPasted,
 } from './parse-list';
 export { type LineFate, type ListComparison, compareList } from './compare-list';
-export { entriesFromList, mergeList, takeComparison } from './merge-list';
+export { entriesFromList, takeComparison } from './merge-list';
 export {
   addEntry,
   changeField,

@@ -1,7 +1,7 @@
 import type { ListLine } from '../intake';
 import { type Entry, UNREAD_QUANTITY } from '../spec';
 import { type RandomBytes, makeId } from '../ids';
-import { type LineFate, type ListComparison, compareList } from './compare-list';
+import type { LineFate, ListComparison } from './compare-list';
 import { withText } from './name-fields';
 
 export function entriesFromList(lines: readonly ListLine[], randomBytes: RandomBytes): Entry[] {
@@ -23,18 +23,6 @@ export function takeComparison(
   const ids = new Set(kept.map(({ id }) => id));
   const left = entries.filter(({ id }) => !ids.has(id) && isNamedByLedger(id));
   return [...kept, ...left.map((entry) => ({ ...entry, withdrawn: true }))];
-}
-
-/** Lays a newer list over the entries of a run at once. */
-export function mergeList(
-  entries: readonly Entry[],
-  lines: readonly ListLine[],
-  isNamedByLedger: (entryId: string) => boolean,
-  randomBytes: RandomBytes,
-  keyColumn: string | null = null,
-  reread: (raw: string) => ListLine | null = () => null,
-): Entry[] {
-  return takeComparison(entries, compareList(entries, lines, keyColumn, reread), isNamedByLedger, randomBytes);
 }
 
 function laidOver(fate: Exclude<LineFate, { kind: 'new' }>): Entry {

@@ -27,7 +27,8 @@ const asked = (spec: RunSpec) => listQuestions(spec).map(({ kind, cases }) => [k
 const answer = (spec: RunSpec, kind: QuestionKind, id: AnswerId, only?: number) => {
   const question = listQuestions(spec).find((q) => q.kind === kind)!;
   expect(answersOf(question)).toContain(id);
-  return answerQuestion(spec, question, only === undefined ? question.cases : [question.cases[only]!], id, means);
+  const cases = only === undefined ? question.cases : [question.cases[only]!];
+  return answerQuestion(spec, { ...question, cases }, id, means);
 };
 
 test('a clean list asks nothing', () => {
@@ -128,7 +129,7 @@ test('whoever has work recorded is the one that stays when doubles become one', 
   const spec = aRun(['Tom Hallam', 'Tom Hallam']);
   const [question] = listQuestions(spec);
   const worked = spec.entries[1]!.id as string;
-  const merged = answerQuestion(spec, question!, question!.cases, 'merge', {
+  const merged = answerQuestion(spec, question!, 'merge', {
     ...means,
     hasWork: (id) => id === worked,
   });

@@ -1,13 +1,14 @@
 import fc from 'fast-check';
 import { aRun, seededBytes } from '../test';
 import {
+  compareList,
+  takeComparison,
   MAX_ENTRIES,
   addEntry,
   changeField,
   changeQuantity,
   entriesFromList,
   listText,
-  mergeList,
   parseList,
   putBack,
   takeOut,
@@ -23,6 +24,20 @@ const linesOf = (text: string): readonly ListLine[] => {
 const random = seededBytes(3);
 
 const plain = (raw: string, text = raw) => ({ raw, text, quantity: null, fields: {} });
+
+/** A newer list laid over the entries at once. */
+const laidOver = (
+  entries: Parameters<typeof compareList>[0],
+  lines: Parameters<typeof compareList>[1],
+  hasWork: (entryId: string) => boolean,
+  bytes: typeof random,
+) =>
+  takeComparison(
+    entries,
+    compareList(entries, lines, null, () => null),
+    hasWork,
+    bytes,
+  );
 
 test('one entry a line, whatever the line ending; the raw line is kept, the text tidied', () => {
   expect(linesOf('  Ann \tLee\r\n\r\nBo\rCy\u2028Di\n')).toEqual([
@@ -108,7 +123,7 @@ test('entries are edited one by one, and the list they make reads back as itself
   ]);
   expect(edited.entries[1]!.raw).toBe('Bo');
   const text = listText(edited.entries);
-  expect(mergeList(edited.entries, linesOf(text), () => false, random).map(({ raw: _, ...entry }) => entry)).toEqual(
+  expect(laidOver(edited.entries, linesOf(text), () => false, random).map(({ raw: _, ...entry }) => entry)).toEqual(
     edited.entries.map(({ raw: _, ...entry }) => entry),
   );
   expect(listText(spec.entries)).toBe('Ann\nBo\nCy');
@@ -162,7 +177,7 @@ test('an empty list and too long a list are refused with the count', () => {
 
 test('pasting again keeps the ids of lines that match, in the new order', () => {
   const first = entriesFromList(linesOf('Ann\nBo\nCy'), random);
-  const again = mergeList(first, linesOf('Cy\nDi\nAnn'), () => false, random);
+  const again = laidOver(first, linesOf('Cy\nDi\nAnn'), () => false, random);
   expect(again.map(({ fields }) => fields.text)).toEqual(['Cy', 'Di', 'Ann']);
   expect(again[0]!.id).toBe(first[2]!.id);
   expect(again[2]!.id).toBe(first[0]!.id);
@@ -171,12 +186,12 @@ test('pasting again keeps the ids of lines that match, in the new order', () => 
 
 test('an entry with work recorded is withdrawn, comes back with its line, and others are dropped', () => {
   const first = entriesFromList(linesOf('Ann\nBo'), random);
-  const without = mergeList(first, linesOf('Cy'), (id) => id === first[0]!.id, random);
+  const without = laidOver(first, linesOf('Cy'), (id) => id === first[0]!.id, random);
   expect(without.map(({ fields, withdrawn }) => [fields.text, withdrawn])).toEqual([
     ['Cy', false],
     ['Ann', true],
   ]);
-  const back = mergeList(without, linesOf('Ann\nCy'), () => true, random);
+  const back = laidOver(without, linesOf('Ann\nCy'), () => true, random);
   expect(back.map(({ id, withdrawn }) => [id, withdrawn])).toEqual([
     [first[0]!.id, false],
     [without[0]!.id, false],
@@ -190,7 +205,7 @@ test('doubled lines are matched one by one: laying the same list again changes n
       const lines = linesOf(list.join('\n'));
       const entries = entriesFromList(lines, random);
       expect(new Set(entries.map(({ id }) => id)).size).toBe(entries.length);
-      const again = mergeList(entries, lines, () => false, random);
+      const again = laidOver(entries, lines, () => false, random);
       expect([...again].map(({ id }) => id).sort()).toEqual([...entries].map(({ id }) => id).sort());
     }),
   );

@@ -38,6 +38,19 @@ export function emptyLayout(numBoxes: number): NicheLayout {
 /** How many of the waiting boxes a niche is offered; more cost time and change little. */
 const OFFERED = 300;
 
+/** What is laid out, whatever the order; the first `numFirst` go before all others. */
+export interface PackTask {
+  readonly boxes: readonly PackBox[];
+  readonly bed: InnerBed;
+  readonly numFirst: number;
+}
+
+/** A stretch between two walls, with how far they stand below it. */
+interface Niche extends Pick<Stretch, 'width' | 'y'> {
+  readonly leftWall: number;
+  readonly rightWall: number;
+}
+
 /** A stretch of the skyline: nothing lies below `y` between `x` and `x + width`. */
 interface Stretch {
   x: number;
@@ -57,13 +70,7 @@ interface Stretch {
  *
  * Writes into `into` and answers nothing; every box that fits an empty bed is placed. Cost: boxes × offered.
  */
-export function layOutNiches(
-  into: NicheLayout,
-  boxes: readonly PackBox[],
-  order: Int32Array,
-  numFirst: number,
-  bed: InnerBed,
-): void {
+export function layOutNiches(into: NicheLayout, { boxes, bed, numFirst }: PackTask, order: Int32Array): void {
   into.bedNo.fill(-1);
   into.numBeds = 0;
   into.lastHeight = 0;
@@ -72,7 +79,7 @@ export function layOutNiches(
   let waiting = [...wantedFirst, ...fitting(numFirst, order.length)];
   let first = wantedFirst.length;
   while (waiting.length > 0) {
-    const { rest, numFirst: firstLeft, height } = fillBed(into, boxes, waiting, first, bed);
+    const { rest, numFirst: firstLeft, height } = fillBed(into, { boxes, bed, numFirst: first }, waiting);
     into.numBeds++;
     into.lastHeight = height;
     waiting = rest;
@@ -87,11 +94,10 @@ function fitsBed({ width, height }: PackBox, bed: InnerBed): boolean {
 
 function fillBed(
   into: NicheLayout,
-  boxes: readonly PackBox[],
+  { boxes, bed, numFirst: wantedFirst }: PackTask,
   waiting: number[],
-  numFirst: number,
-  bed: InnerBed,
 ): { rest: number[]; numFirst: number; height: number } {
+  let numFirst = wantedFirst;
   const skyline: Stretch[] = [{ x: 0, y: 0, width: bed.width }];
   let height = 0;
   for (;;) {
@@ -100,7 +106,7 @@ function fillBed(
     if (niche.y >= bed.height || waiting.length === 0) return { rest: waiting, numFirst, height };
     const leftWall = (skyline[at - 1]?.y ?? Infinity) - niche.y;
     const rightWall = (skyline[at + 1]?.y ?? Infinity) - niche.y;
-    const offer = bestFor(boxes, waiting, numFirst, niche, leftWall, rightWall, bed);
+    const offer = bestFor({ boxes, bed, numFirst }, waiting, { width: niche.width, y: niche.y, leftWall, rightWall });
     if (!offer) {
       fillUpInPlace(skyline, at, Math.min(leftWall, rightWall, bed.height - niche.y));
       continue;
@@ -115,7 +121,7 @@ function fillBed(
     into.isTurned[box] = offer.isTurned ? 1 : 0;
     into.bedNo[box] = into.numBeds;
     height = Math.max(height, niche.y + tall);
-    placeInPlace(skyline, at, width, tall, isAtRight);
+    placeInPlace(skyline, at, { width, height: tall }, isAtRight);
   }
 }
 
@@ -132,20 +138,16 @@ function highest(skyline: readonly Stretch[]): number {
 
 /** First that fits wins, but one that fills the width exactly is better, and one that ends level with a wall too. */
 function bestFor(
-  boxes: readonly PackBox[],
+  { boxes, bed, numFirst }: PackTask,
   waiting: readonly number[],
-  numFirst: number,
-  niche: Stretch,
-  leftWall: number,
-  rightWall: number,
-  bed: InnerBed,
+  { width: nicheWidth, y, leftWall, rightWall }: Niche,
 ): { no: number; isTurned: boolean } | null {
-  const room = bed.height - niche.y;
+  const room = bed.height - y;
   let bestScore = -1;
   let best: { no: number; isTurned: boolean } | null = null;
   const consider = (no: number, width: number, height: number, isTurned: boolean) => {
-    if (width > niche.width || height > room) return;
-    const score = (width === niche.width ? 2 : 0) + (height === leftWall || height === rightWall ? 1 : 0);
+    if (width > nicheWidth || height > room) return;
+    const score = (width === nicheWidth ? 2 : 0) + (height === leftWall || height === rightWall ? 1 : 0);
     if (score <= bestScore) return;
     bestScore = score;
     best = { no, isTurned };
@@ -166,7 +168,7 @@ function fillUpInPlace(skyline: Stretch[], at: number, by: number): void {
   joinInPlace(skyline, at);
 }
 
-function placeInPlace(skyline: Stretch[], at: number, width: number, height: number, isAtRight: boolean): void {
+function placeInPlace(skyline: Stretch[], at: number, { width, height }: PackBox, isAtRight: boolean): void {
   const niche = skyline[at]!;
   const restWidth = niche.width - width;
   const box: Stretch = { x: isAtRight ? niche.x + restWidth : niche.x, y: niche.y + height, width };

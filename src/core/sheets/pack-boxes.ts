@@ -1,6 +1,13 @@
 import { type Random, seededRandom } from '../random';
 import type { Um10 } from '../units';
-import { type InnerBed, type NicheLayout, type PackBox, emptyLayout, layOutNiches } from './niche-layout';
+import {
+  type InnerBed,
+  type NicheLayout,
+  type PackBox,
+  type PackTask,
+  emptyLayout,
+  layOutNiches,
+} from './niche-layout';
 
 export type { PackBox } from './niche-layout';
 
@@ -50,7 +57,11 @@ export function packBoxes(boxes: readonly PackBox[], numFirst: number, options: 
     mayTurn,
   };
   const grown = boxes.map(({ width, height }) => ({ width: width + spacing, height: height + spacing }));
-  const { layout, layouts } = searchOrders(grown, numFirst, bed, seededRandom(options.seed), options.layouts);
+  const { layout, layouts } = searchOrders(
+    { boxes: grown, numFirst, bed },
+    seededRandom(options.seed),
+    options.layouts,
+  );
   const beds: PackedBox[][] = Array.from({ length: layout.numBeds }, () => []);
   const tooLarge: number[] = [];
   boxes.forEach((_, index) => {
@@ -76,19 +87,14 @@ const STARTS: readonly ((a: PackBox, b: PackBox) => number)[] = [
 const longSide = ({ width, height }: PackBox) => Math.max(width, height);
 const shortSide = ({ width, height }: PackBox) => Math.min(width, height);
 
-function searchOrders(
-  boxes: readonly PackBox[],
-  numFirst: number,
-  bed: InnerBed,
-  random: Random,
-  budget: number,
-): { layout: NicheLayout; layouts: number } {
+function searchOrders(task: PackTask, random: Random, budget: number): { layout: NicheLayout; layouts: number } {
+  const { boxes, numFirst, bed } = task;
   let best = emptyLayout(boxes.length);
   let next = emptyLayout(boxes.length);
   let order = new Int32Array(0);
   let layouts = 0;
   const tryOrder = (candidate: Int32Array<ArrayBuffer>): void => {
-    layOutNiches(next, boxes, candidate, numFirst, bed);
+    layOutNiches(next, task, candidate);
     layouts++;
     if (layouts > 1 && costOf(next, bed) > costOf(best, bed)) return;
     [best, next] = [next, best];

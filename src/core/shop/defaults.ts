@@ -66,25 +66,30 @@ export const DEFAULT_BLANK: BlankWithParts = {
   },
 };
 
-function material(id: string, name: string, kind: MaterialKind, colour: string, hex: string): Copy<Material> {
+function material(
+  id: string,
+  name: string,
+  kind: MaterialKind,
+  [colour, hex]: readonly [colour: string, hex: string],
+): Copy<Material> {
   return { id, fromRev: null, value: { name, kind, colour: { name: colour, hex }, finest: kindFacts(kind).finest } };
 }
 
 export const DEFAULT_MATERIALS: Some<Copy<Material>> = [
-  material('film-gold', 'gold heat-transfer film', 'standardFilm', 'gold', '#e0b25a'),
-  material('film-white', 'white heat-transfer film', 'standardFilm', 'white', '#f7f5ee'),
-  material('film-stretch', 'navy stretch film', 'stretchFilm', 'navy', '#24344f'),
-  material('film-metallic', 'silver metallic film', 'metallicFilm', 'silver', '#b9bfc4'),
-  material('film-holographic', 'holographic film', 'holographicFilm', 'pearl', '#b8c9d9'),
-  material('film-glitter', 'gold glitter film', 'glitterFilm', 'gold', '#c99a35'),
-  material('film-flock', 'burgundy flock film', 'flockFilm', 'burgundy', '#6d2234'),
-  material('film-patterned', 'patterned film', 'patternedFilm', 'patterned', '#8a9a5b'),
-  material('film-puff', 'white puff film', 'puffFilm', 'white', '#f2efe6'),
-  material('ink-red', 'red transfer-ink sheet', 'inkSheet', 'red', '#b23a34'),
-  material('adhesive-silver', 'silver adhesive film', 'adhesiveFilm', 'silver', '#c3c9cd'),
-  material('card-cream', 'cream card', 'card', 'cream', '#efe3c2'),
-  material('leather-tan', 'tan leather', 'leather', 'tan', '#b07f4f'),
-  material('transfer-bought', 'ready-made transfers', 'readyMade', 'as supplied', '#d8d2c4'),
+  material('film-gold', 'gold heat-transfer film', 'standardFilm', ['gold', '#e0b25a']),
+  material('film-white', 'white heat-transfer film', 'standardFilm', ['white', '#f7f5ee']),
+  material('film-stretch', 'navy stretch film', 'stretchFilm', ['navy', '#24344f']),
+  material('film-metallic', 'silver metallic film', 'metallicFilm', ['silver', '#b9bfc4']),
+  material('film-holographic', 'holographic film', 'holographicFilm', ['pearl', '#b8c9d9']),
+  material('film-glitter', 'gold glitter film', 'glitterFilm', ['gold', '#c99a35']),
+  material('film-flock', 'burgundy flock film', 'flockFilm', ['burgundy', '#6d2234']),
+  material('film-patterned', 'patterned film', 'patternedFilm', ['patterned', '#8a9a5b']),
+  material('film-puff', 'white puff film', 'puffFilm', ['white', '#f2efe6']),
+  material('ink-red', 'red transfer-ink sheet', 'inkSheet', ['red', '#b23a34']),
+  material('adhesive-silver', 'silver adhesive film', 'adhesiveFilm', ['silver', '#c3c9cd']),
+  material('card-cream', 'cream card', 'card', ['cream', '#efe3c2']),
+  material('leather-tan', 'tan leather', 'leather', ['tan', '#b07f4f']),
+  material('transfer-bought', 'ready-made transfers', 'readyMade', ['as supplied', '#d8d2c4']),
 ];
 
 export const DEFAULT_BEDS: Some<Copy<Bed>> = [
@@ -93,14 +98,14 @@ export const DEFAULT_BEDS: Some<Copy<Bed>> = [
   { id: 'roll', fromRev: null, value: { name: 'roll without a bed', kind: 'roll', widthMm: 290, heightMm: 1500 } },
 ];
 
-function oneFace(id: string, name: string, layerId: string, face: string, leastMm: number): Copy<Lettering> {
+function oneFace(id: string, name: string, face: string, leastMm: number): Copy<Lettering> {
   return {
     id,
     fromRev: null,
     value: {
       name,
       lines: [{ face, caseForm: 'asTyped', trackingEm: 0, features: [] }],
-      layers: [{ id: layerId, slot: 'main', make: { kind: 'text' } }],
+      layers: [{ id: 'textlayera', slot: 'main', make: { kind: 'text' } }],
       minLetterHeightMm: leastMm,
     },
   };
@@ -108,12 +113,12 @@ function oneFace(id: string, name: string, layerId: string, face: string, leastM
 
 /** The least heights keep the thinnest stroke of each face a little over half a millimetre. */
 export const DEFAULT_LETTERINGS: Some<Copy<Lettering>> = [
-  oneFace('brass-script', 'Brass script', 'textlayera', BRASS_SCRIPT_SHA, 12),
-  oneFace('ribbon-script', 'Ribbon script', 'textlayera', RIBBON_SCRIPT_SHA, 20),
-  oneFace('pen-script', 'Pen script', 'textlayera', PEN_SCRIPT_SHA, 16),
-  oneFace('stand-block', 'Stand block', 'textlayera', STAND_BLOCK_SHA, 8),
-  oneFace('round-block', 'Round block', 'textlayera', ROUND_BLOCK_SHA, 8),
-  oneFace('heavy-slab', 'Heavy slab', 'textlayera', HEAVY_SLAB_SHA, 7),
-  oneFace('narrow-block', 'Narrow block', 'textlayera', NARROW_BLOCK_SHA, 7),
-  oneFace('tall-capitals', 'Tall capitals', 'textlayera', TALL_CAPITALS_SHA, 7),
+  oneFace('brass-script', 'Brass script', BRASS_SCRIPT_SHA, 12),
+  oneFace('ribbon-script', 'Ribbon script', RIBBON_SCRIPT_SHA, 20),
+  oneFace('pen-script', 'Pen script', PEN_SCRIPT_SHA, 16),
+  oneFace('stand-block', 'Stand block', STAND_BLOCK_SHA, 8),
+  oneFace('round-block', 'Round block', ROUND_BLOCK_SHA, 8),
+  oneFace('heavy-slab', 'Heavy slab', HEAVY_SLAB_SHA, 7),
+  oneFace('narrow-block', 'Narrow block', NARROW_BLOCK_SHA, 7),
+  oneFace('tall-capitals', 'Tall capitals', TALL_CAPITALS_SHA, 7),
 ];

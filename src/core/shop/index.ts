@@ -2,6 +2,7 @@
  * What a shop keeps and a run takes copies of: blanks with their measured places, materials, beds, letterings; what follows
  * from a kind of material; the faces that ship, and what a bare shop begins with. What a run decides belongs to spec.
  */
+export { type CommonStyle, commonStyle, styleOf } from './letter-style';
 export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, isCut, processFacts, stagesOf } from './process';
 export { type FinestCut, type MaterialKind, MATERIAL_KINDS, kindFacts, processOf } from './material-kind';
 export {

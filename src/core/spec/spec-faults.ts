@@ -1,9 +1,9 @@
-import { measuredOf, type Blank } from '../shop';
+import { measuredOf, type Blank, type Lettering } from '../shop';
 import type { BlankUse, PlaceUse, RunSpec } from './run-spec';
 
-/** A reference in a spec that leads nowhere, or an id that stands twice. `field` is a path such as `uses.0.blankId`. */
+/** A reference in a spec that leads nowhere, an id that stands twice, or words in a colour that nothing is cut for. `field` is a path such as `uses.0.blankId`. */
 export interface SpecFault {
-  readonly kind: 'unknownId' | 'idTwice';
+  readonly kind: 'unknownId' | 'idTwice' | 'noLayer';
   readonly field: string;
   readonly id: string;
 }
@@ -30,6 +30,16 @@ function doubledIds(spec: RunSpec): SpecFault[] {
     ...spec.shop.blanks.flatMap(({ value }, i): [string, readonly { readonly id: string }[]][] => [
       [`shop.blanks.${i}.value.places`, value.places],
       [`shop.blanks.${i}.value.variants`, value.variants],
+      ...value.variants.flatMap(({ places }, k) =>
+        Object.entries(places).map(([placeId, { clear }]): [string, readonly { readonly id: string }[]] => [
+          `shop.blanks.${i}.value.variants.${k}.places.${placeId}.clear`,
+          clear,
+        ]),
+      ),
+    ]),
+    ...spec.shop.letterings.map(({ value }, i): [string, readonly { readonly id: string }[]] => [
+      `shop.letterings.${i}.value.layers`,
+      value.layers,
     ]),
   ];
   return lists.flatMap(([name, list]) => {
@@ -55,11 +65,17 @@ function useFaults(spec: RunSpec, use: BlankUse, path: string): SpecFault[] {
     ...(use.variant.kind === 'fixed'
       ? unknown(blank.variants, use.variant.variantId, `${path}.variant.variantId`)
       : []),
-    ...use.places.flatMap((place, i) => placeFaults(spec, blank, use, place, `${path}.places.${i}`)),
+    ...use.places.flatMap((place, i) => placeFaults(spec, { blank, use, place }, `${path}.places.${i}`)),
   ];
 }
 
-function placeFaults(spec: RunSpec, blank: Blank, use: BlankUse, place: PlaceUse, path: string): SpecFault[] {
+interface PlaceOfUse {
+  readonly blank: Blank;
+  readonly use: BlankUse;
+  readonly place: PlaceUse;
+}
+
+function placeFaults(spec: RunSpec, { blank, use, place }: PlaceOfUse, path: string): SpecFault[] {
   const lettering = spec.shop.letterings.find(({ id }) => id === place.letteringId)?.value;
   const { variant: choice } = use;
   const taken = blank.variants.filter(({ id }) => choice.kind === 'byColumn' || id === choice.variantId);
@@ -69,8 +85,24 @@ function placeFaults(spec: RunSpec, blank: Blank, use: BlankUse, place: PlaceUse
     ...(isMeasured ? [] : [{ kind: 'unknownId' as const, field: `${path}.placeId`, id: place.placeId }]),
     ...unknown(spec.sizeGroups, place.sizeGroupId, `${path}.sizeGroupId`),
     ...unknown(spec.shop.letterings, place.letteringId, `${path}.letteringId`),
-    ...(lettering?.layers ?? []).flatMap(({ slot }) =>
-      unknown(spec.shop.materials, place.materials[slot] ?? '', `${path}.materials.${slot}`),
+    ...(lettering ? colourFaults(spec, place, lettering, path) : []),
+  ];
+}
+
+/** Each colour slot of a lettering is cut from something, and what is worded in a colour has a layer. */
+function colourFaults(
+  { shop }: RunSpec,
+  { materials, wording }: PlaceUse,
+  { layers }: Lettering,
+  path: string,
+): SpecFault[] {
+  const slots = new Set(layers.map(({ slot }) => slot));
+  return [
+    ...[...slots].flatMap((slot) => unknown(shop.materials, materials[slot] ?? '', `${path}.materials.${slot}`)),
+    ...(wording?.lines ?? []).flatMap(({ runs }, i) =>
+      runs.flatMap(({ slot }, k): SpecFault[] =>
+        slots.has(slot) ? [] : [{ kind: 'noLayer', field: `${path}.wording.lines.${i}.runs.${k}.slot`, id: slot }],
+      ),
     ),
   ];
 }
@@ -80,9 +112,17 @@ function bedFaults(spec: RunSpec): SpecFault[] {
 }
 
 /** An exception of an entry that is gone does nothing; one that names a lettering or film has to lead to it. */
-function overrideFaults({ overrides, shop }: RunSpec): SpecFault[] {
-  return overrides.flatMap(({ set }, i) => {
-    if (set.kind === 'lettering') return unknown(shop.letterings, set.letteringId, `overrides.${i}.set.letteringId`);
+function overrideFaults(spec: RunSpec): SpecFault[] {
+  const { overrides, shop } = spec;
+  return overrides.flatMap(({ at, set }, i) => {
+    if (set.kind === 'lettering') {
+      const path = `overrides.${i}.set.letteringId`;
+      const lettering = shop.letterings.find(({ id }) => id === set.letteringId)?.value;
+      const use = spec.uses.find(({ id }) => id === at.useId);
+      const place = use?.places.find(({ placeId }) => placeId === at.placeId);
+      if (!lettering || !place) return unknown(shop.letterings, set.letteringId, path);
+      return colourFaults(spec, place, lettering, path);
+    }
     if (set.kind === 'material') return unknown(shop.materials, set.materialId, `overrides.${i}.set.materialId`);
     return [];
   });

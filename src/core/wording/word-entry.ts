@@ -22,9 +22,8 @@ export function wordEntry(spec: RunSpec, entry: Entry, at: TextRef, place: Place
   const lines = place.wording.lines.map(({ runs }, no) => {
     const isWhole = numLines === 1 && runs.length === 1;
     const said = runs.flatMap((run, runNo) => {
-      const told = saidOf(spec, entry, run.template, isWhole, (finding) =>
-        findings.push({ ...finding, at: { line: no, run: runNo } }),
-      );
+      const told = saidOf(spec, entry, { template: run.template, isWhole });
+      findings.push(...told.flatMap(({ finding }) => (finding ? [{ ...finding, at: { line: no, run: runNo } }] : [])));
       return told.flatMap((part) => runsOf(part, { colourSlot: run.slot, face: run.face }));
     });
     return tidyLine(lineOf(no, said));
@@ -50,7 +49,8 @@ function runsOf({ text, large }: Said, look: RunLook): WordedRun[] {
  */
 function ownLine({ monogram }: RunSpec, { wording }: PlaceUse, text: string, no: number): WordedLine {
   const isMonogram = wording?.lines[no]?.runs.every(({ template }) => template.trim() === '{monogram}') ?? false;
-  const begins = (wording?.lines[no] ?? wording?.lines.at(-1))?.runs.at(0);
+  // eslint-disable-next-line no-restricted-syntax -- as its line begins
+  const begins = (wording?.lines[no] ?? wording?.lines.at(-1))?.runs[0];
   const look: RunLook = { colourSlot: begins?.slot ?? null, face: begins?.face ?? null };
   return lineOf(no, runsOf({ text, large: isMonogram ? typedMonogram(text, monogram).large : null }, look));
 }
@@ -67,6 +67,7 @@ export function numberOf(spec: RunSpec, entryId: string): number {
 
 /** Specs never change, and each entry asks. */
 const knownNumbers = new WeakMap<RunSpec['entries'], ReadonlyMap<string, number>>();
+
 /** What a token says, and which part of it is tall, in UTF-16 units; the finding says why it cannot. */
 interface Said {
   readonly text: string;
@@ -74,22 +75,20 @@ interface Said {
   readonly finding?: Finding;
 }
 
-function saidOf(
-  spec: RunSpec,
-  entry: Entry,
-  template: string,
-  isWholeWording: boolean,
-  tell: (finding: Finding) => void,
-): Said[] {
+interface Template {
+  readonly template: string;
+  /** The only run of the only line. */
+  readonly isWhole: boolean;
+}
+
+function saidOf(spec: RunSpec, entry: Entry, { template, isWhole }: Template): Said[] {
   const parts = templateParts(template);
-  const isWhole = isWholeWording && parts.length === 1;
-  return parts.map((part) => {
+  return parts.map((part): Said => {
     if (part.kind === 'words') return { text: part.words };
     const said = sayToken(spec, entry, part.token);
-    if (said.finding) tell(said.finding);
     // What is the whole wording and empty leaves nothing to draw, and that is said elsewhere.
-    else if (said.text === '' && !isWhole) tell({ kind: 'partMissing', severity: 'check', part: nameOf(part.token) });
-    return said;
+    if (said.finding || said.text !== '' || (isWhole && parts.length === 1)) return said;
+    return { ...said, finding: { kind: 'partMissing', severity: 'check', part: nameOf(part.token) } };
   });
 }
 

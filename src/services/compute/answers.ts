@@ -1,4 +1,4 @@
-import type { FitNumbers, LayerNumbers } from '@/core/checks';
+import type { FitNumbers, LayerNumbers } from '@/core/figures';
 import type { Finding } from '@/core/finding';
 import type { SetSize } from '@/core/fit';
 import type { MadePass } from '@/core/freeze';

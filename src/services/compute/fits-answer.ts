@@ -1,13 +1,13 @@
-import { type CheckedFit, factsOf, fitNumbers } from '@/core/checks';
+import type { RunReport } from '@/core/report';
+import { type CheckedFit, fitNumbers } from '@/core/checks';
+import { factsOf } from '@/core/figures';
 import { layerOutline, outlineAt, placedOutline } from '@/core/fit';
 import { outlineToNumbers } from '@/core/geometry';
-import { spotOfPart } from '@/core/place';
 import { presentOrThrow } from '@/core/outcome';
 import { pieceIdOf } from '@/core/spec';
 import type { FrozenPiece } from '../frozen';
 import type { FitAnswer, FitsAnswer, LayerAnswer } from './answers';
 import type { FitsRequest } from './compute';
-import type { RunReport } from './kept-reports';
 
 /** Fits for another program, measured, each layer with what is frozen of it. */
 export function fitsAnswer({ frozen, withOutlines }: FitsRequest, report: RunReport): FitsAnswer {
@@ -26,7 +26,7 @@ function fitAnswer(
   const { spot } = numbers;
   const layers = numbers.layers.map((layer, i): LayerAnswer => {
     const pieceId = pieceIdOf(fit.slot.ref, layer.layerId, 1);
-    const own = spot && layer.part && outlineAt(layerOutline(fit, i), spotOfPart(spot, fit, layer.part));
+    const own = layer.spot && outlineAt(layerOutline(fit, i), layer.spot);
     return {
       ...layer,
       pieceId,
@@ -34,14 +34,14 @@ function fitAnswer(
       outline: withOutlines && own ? outlineToNumbers(own) : null,
     };
   });
-  const [lowest] = layers;
   return {
     ...numbers,
     ...factsOf(numbers),
     xMm: spot?.xMm ?? 0,
     yMm: spot?.yMm ?? 0,
     turnDeg: spot?.turnDeg ?? 0,
-    materialId: presentOrThrow(lowest, 'a layer').materialId,
+    // eslint-disable-next-line no-restricted-syntax -- the one that this field always named
+    materialId: presentOrThrow(layers[0], 'a layer').materialId,
     layers,
     outline: withOutlines ? outlineToNumbers(placedOutline(fit)) : null,
   };

@@ -3,6 +3,7 @@ import { loadFace, type Face } from '@/core/faces';
 import { type FrozenRelease, freezePass, freezeRelease } from '@/core/freeze';
 import { presentOrThrow } from '@/core/outcome';
 import { type ReleaseChange, changesSince } from '@/core/release';
+import { KeptReports, type RunReport } from '@/core/report';
 import type { RandomBytes } from '@/core/ids';
 import { findBed } from '@/core/spec';
 import { proofPdf } from '../documents/proof-pdf';
@@ -18,7 +19,6 @@ import type {
   TemplateRequest,
 } from './compute';
 import { fitsAnswer } from './fits-answer';
-import { KeptReports, type RunReport } from './kept-reports';
 import { numStopped, planAnswer, planOf } from './plan-answer';
 import { templateOf } from './template-of';
 
@@ -48,19 +48,19 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
   });
   const reports = new KeptReports(cache);
   return {
-    fits: (request) => fitsAnswer(request, reports.of(request)),
-    plan: (request) => planAnswer(request, reports.of(request)),
-    freezeNext: (request) => freezeNext(request, reports.of(request)),
-    freezeRelease: (request) => freezeRelease(reports.of(request).measured().fits, request.head),
+    fits: (request) => fitsAnswer(request, reports.of(request.runId, request.spec)),
+    plan: (request) => planAnswer(request, reports.of(request.runId, request.spec)),
+    freezeNext: (request) => freezeNext(request, reports.of(request.runId, request.spec)),
+    freezeRelease: (request) => freezeRelease(reports.of(request.runId, request.spec).measured().fits, request.head),
     changesSince: (request) => {
-      const { slots, checked } = reports.of(request);
+      const { slots, checked } = reports.of(request.runId, request.spec);
       return changesSince(slots, checked.fits, request.release);
     },
     proofPdf: (request) => {
-      const { spec, checked } = reports.of(request);
+      const { spec, checked } = reports.of(request.runId, request.spec);
       return proofPdf({ spec, fits: checked.fits, frozen: request.frozen, today: request.today });
     },
-    templatePdf: (request) => templateOf(request, reports.of(request)),
+    templatePdf: (request) => templateOf(request, reports.of(request.runId, request.spec)),
     numDrawn: cache.numDrawn,
   };
 }

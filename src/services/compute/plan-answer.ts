@@ -1,3 +1,4 @@
+import type { RunReport } from '@/core/report';
 import { pathData } from '@/core/cutfile';
 import { hasStop } from '@/core/finding';
 import { attemptKey, pageOf } from '@/core/freeze';
@@ -11,7 +12,6 @@ import type { RunSpec } from '@/core/spec';
 import { um10ToMm } from '@/core/units';
 import type { PatchOnBed, PlanAnswer } from './answers';
 import type { FreezeRequest, PlanRequest } from './compute';
-import type { RunReport } from './kept-reports';
 
 /** Everything that is wanted and not made, laid out. */
 export function planOf(

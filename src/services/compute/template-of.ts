@@ -1,9 +1,9 @@
+import type { RunReport } from '@/core/report';
 import { hasStop } from '@/core/finding';
 import { placeAt } from '@/core/edit';
 import type { CheckedFit } from '@/core/checks';
 import { templatePdf } from '../documents/template-pdf';
 import type { TemplateRequest } from './compute';
-import type { RunReport } from './kept-reports';
 
 /** The template of the wished entry, on the size and colour that it gets; without one, of the widest text that may be cut. */
 export function templateOf({ wish, frozen, today }: TemplateRequest, report: RunReport): Promise<Uint8Array> {

@@ -1,7 +1,8 @@
+import { wordsAsCut } from '@/core/figures';
 import { pathData } from '@/core/cutfile';
 import { type Fit, layerOutline, outlineAt, outlineSize } from '@/core/fit';
 import { EMPTY_OUTLINE, type Outline, outlineFromNumbers } from '@/core/geometry';
-import { type Spot, boxAt, spotOfPart } from '@/core/place';
+import { type Spot, cornerAsRead } from '@/core/place';
 import { namesOfSlot } from '@/core/pieces';
 import { pieceIdOf } from '@/core/spec';
 import type { FrozenBody } from '../compute/compute';
@@ -20,13 +21,12 @@ export type FrozenById = ReadonlyMap<string, FrozenBody>;
 
 /** Layers of a fit that have ink, bottom up. */
 export function drawnLayers(fit: Fit, frozenById: FrozenById): DrawnLayer[] {
-  return fit.layers.flatMap(({ layer, part }, i): DrawnLayer[] => {
+  return fit.layers.flatMap(({ layer, spot }, i): DrawnLayer[] => {
     const frozen = frozenById.get(pieceIdOf(fit.slot.ref, layer.id, 1));
     const outline = frozen ? outlineFromNumbers(JSON.parse(frozen.body)) : layerOutline(fit, i);
     if (outline.islands.length === 0) return [];
     const { inkWidthMm: widthMm, inkHeightMm: heightMm } = outlineSize(outline);
-    const own = fit.spot && part ? spotOfPart(fit.spot, fit, part) : null;
-    return [{ outline, spot: frozen ? frozen.spot : own, widthMm, heightMm }];
+    return [{ outline, spot: frozen ? frozen.spot : spot, widthMm, heightMm }];
   });
 }
 
@@ -43,7 +43,7 @@ export interface InkPicture {
 }
 
 export function inkPicture(layers: readonly DrawnLayer[]): InkPicture {
-  const corners = layers.map(cornerAsRead);
+  const corners = layers.map(({ spot, widthMm, heightMm }) => (spot ? cornerAsRead(spot, widthMm, heightMm) : [0, 0]));
   const left = Math.min(...corners.map(([x]) => x), Infinity);
   const top = Math.min(...corners.map(([, y]) => y), Infinity);
   const parts = layers.map(({ outline }, i) => ({
@@ -58,27 +58,11 @@ export function inkPicture(layers: readonly DrawnLayer[]): InkPicture {
   };
 }
 
-/** The top left corner of a layer in a frame that is turned as it reads. */
-function cornerAsRead({ spot, widthMm, heightMm }: DrawnLayer): readonly [number, number] {
-  if (!spot) return [0, 0];
-  const box = boxAt(spot, widthMm, heightMm);
-  switch (spot.turnDeg) {
-    case 90:
-      return [box.yMm, -(box.xMm + box.widthMm)];
-    case 180:
-      return [-(box.xMm + box.widthMm), -(box.yMm + box.heightMm)];
-    case 270:
-      return [-(box.yMm + box.heightMm), box.xMm];
-    default:
-      return [box.xMm, box.yMm];
-  }
-}
-
 /** The words as they are cut, of a fit or of a letter to each blank: of what was frozen, those of then. */
 export function asCut(fits: readonly Fit[], frozenById: FrozenById): string {
   const texts = fits.map(({ slot }) => {
     const frozen = namesOfSlot(slot).flatMap(({ id }) => frozenById.get(id) ?? []);
     return frozen.at(0)?.text ?? slot.text;
   });
-  return texts.length === 1 ? texts.flat().join(' / ') : texts.map((text) => text.join('')).join(' ');
+  return wordsAsCut(texts);
 }

@@ -2,8 +2,9 @@ import type { CheckedFit } from '@/core/checks';
 import type { RunSpec } from '@/core/spec';
 import { type ProofRow, proofRows } from '@/core/wording';
 import type { FrozenBody } from '../compute/compute';
+import { firstCopy } from '@/core/figures';
 import { type FrozenById, type InkPicture, asCut, drawnLayers, inkPicture } from './drawn-layers';
-import { PT, coveringFont, pdfBytes, words as pdfWords } from './pdf-parts';
+import { PT, coveringFont, pdfBytes, words } from './pdf-parts';
 
 /** A4 upright, millimetres. */
 const PAGE = { width: 210, height: 297, margin: 16, top: 34, bottom: 18 };
@@ -63,14 +64,15 @@ function drawingsOf(fits: readonly CheckedFit[], frozenById: FrozenById): Map<st
     if (group) group.push(checked);
     else byKey.set(textKey, [checked]);
   }
-  return new Map([...byKey].map(([key, group]) => [key, drawingOf(firstCopy(group), frozenById)]));
-}
-
-/** Fits of one copy: further copies say the same. */
-function firstCopy(group: readonly CheckedFit[]): readonly CheckedFit[] {
-  const [first] = group;
-  if (!first?.fit.slot.isSpread) return group.slice(0, 1);
-  return group.slice(0, group.length / Math.max(1, first.fit.slot.entry.quantity));
+  return new Map(
+    [...byKey].map(([key, group]) => [
+      key,
+      drawingOf(
+        firstCopy(group, ({ fit }) => fit.slot),
+        frozenById,
+      ),
+    ]),
+  );
 }
 
 function drawingOf(fits: readonly CheckedFit[], frozenById: FrozenById): Drawing {
@@ -115,17 +117,17 @@ interface HeadFacts {
 function head(doc: PDFKit.PDFDocument, spec: RunSpec, { scale, page, numTexts, today }: HeadFacts): void {
   const size = scale === 1 ? 'true size' : `all at ${Math.round(scale * 100)} % of true size`;
   const font = coveringFont(doc, spec.title, 'strong');
-  words(doc, font, titleSize(doc, font, spec.title), spec.title, PAGE.margin, 13, TITLE_WIDTH);
-  words(
-    doc,
-    'words',
-    9,
-    `${numTexts} texts exactly as they will be cut, ${size}. Please compare letter by letter.`,
-    PAGE.margin,
-    22,
-    150,
-  );
-  words(doc, 'measures', 9, `${today}  page ${page}`, PAGE.width - PAGE.margin - 50, 14, 50, 'right');
+  words(doc, spec.title, {
+    font,
+    size: titleSize(doc, font, spec.title),
+    xMm: PAGE.margin,
+    yMm: 13,
+    widthMm: TITLE_WIDTH,
+  });
+  const said = `${numTexts} texts exactly as they will be cut, ${size}. Please compare letter by letter.`;
+  words(doc, said, { font: 'words', size: 9, xMm: PAGE.margin, yMm: 22, widthMm: 150 });
+  const right = { xMm: PAGE.width - PAGE.margin - 50, yMm: 14, widthMm: 50, align: 'right' } as const;
+  words(doc, `${today}  page ${page}`, { font: 'measures', size: 9, ...right });
   rule(doc, PAGE.top - 4);
 }
 
@@ -138,7 +140,13 @@ interface RowLook {
 }
 
 function drawRow(doc: PDFKit.PDFDocument, row: ProofRow, { drawing, scale, yMm, hasPlaces }: RowLook): void {
-  words(doc, 'measures', 9, String(row.no), PAGE.margin, yMm + 1, COLUMN.number);
+  words(doc, String(row.no), {
+    font: 'measures',
+    size: 9,
+    xMm: PAGE.margin,
+    yMm: yMm + 1,
+    widthMm: COLUMN.number,
+  });
   const left = PAGE.margin + COLUMN.number;
   for (const part of drawing?.parts ?? []) {
     if (part.path === '') continue;
@@ -149,17 +157,16 @@ function drawRow(doc: PDFKit.PDFDocument, row: ProofRow, { drawing, scale, yMm, 
   }
   const spelled = [...(drawing?.asCut ?? row.worded?.lines.map(({ text }) => text).join(' / ') ?? '')].join(' ');
   const below = yMm + (drawing?.heightMm ?? 0) * scale + 3;
-  words(doc, coveringFont(doc, spelled, 'measures'), 9, spelled, left, below, COLUMN.lettering + 10);
+  const font = coveringFont(doc, spelled, 'measures');
+  words(doc, spelled, { font, size: 9, xMm: left, yMm: below, widthMm: COLUMN.lettering + 10 });
   const right = left + COLUMN.lettering + 12;
-  drawTick(doc, row, right, yMm, hasPlaces);
+  drawTick(doc, row, { xMm: right, yMm, hasPlaces });
 }
 
 function drawTick(
   doc: PDFKit.PDFDocument,
   { state, entry, placeName }: ProofRow,
-  xMm: number,
-  yMm: number,
-  hasPlaces: boolean,
+  { xMm, yMm, hasPlaces }: Pick<RowLook, 'yMm' | 'hasPlaces'> & { readonly xMm: number },
 ): void {
   const pieces = entry.quantity === 1 ? '' : `, ${entry.quantity} pieces`;
   const where = hasPlaces ? ` (${placeName})` : '';
@@ -176,7 +183,8 @@ function drawTick(
       .stroke('#17655e');
   }
   const said = whose + stateWords(state);
-  words(doc, coveringFont(doc, said, 'words'), 8.5, said, xMm + 6, yMm + 1, COLUMN.words);
+  const font = coveringFont(doc, said, 'words');
+  words(doc, said, { font, size: 8.5, xMm: xMm + 6, yMm: yMm + 1, widthMm: COLUMN.words });
 }
 
 function stateWords(state: ProofRow['state']): string {
@@ -192,17 +200,4 @@ function rule(doc: PDFKit.PDFDocument, yMm: number): void {
     .moveTo(PAGE.margin * PT, yMm * PT)
     .lineTo((PAGE.width - PAGE.margin) * PT, yMm * PT)
     .stroke('#b9ae97');
-}
-
-function words(
-  doc: PDFKit.PDFDocument,
-  font: string,
-  size: number,
-  text: string,
-  xMm: number,
-  yMm: number,
-  widthMm: number,
-  align: 'left' | 'right' = 'left',
-): void {
-  pdfWords(doc, text, { font, size, xMm, yMm, widthMm, align });
 }

@@ -1,4 +1,4 @@
-import { type Finding, type Severity, worstSeverity } from '../finding';
+import { type Finding, type Severity, findingKey, saidBy, worstSeverity } from '../finding';
 
 interface HasFindings {
   readonly findings: readonly Finding[];
@@ -27,4 +27,18 @@ export function countDecisions(fits: Iterable<HasFindings & { readonly entryId: 
   const open = new Set<string>();
   for (const fit of fits) if (isOpen(fit)) open.add(fit.entryId);
   return open.size;
+}
+
+/** What is found of each entry at all its places and on all its items, gravest first; what they say alike stands once. */
+export function findingsByEntry(
+  fits: Iterable<HasFindings & { readonly entryId: string }>,
+): ReadonlyMap<string, readonly Finding[]> {
+  const byEntry = new Map<string, Map<string, Finding>>();
+  for (const { entryId, findings } of fits) {
+    if (findings.length === 0) continue;
+    const own = byEntry.get(entryId) ?? new Map<string, Finding>();
+    for (const finding of findings) own.set(`${findingKey(finding)} ${saidBy(finding)}`, finding);
+    byEntry.set(entryId, own);
+  }
+  return new Map([...byEntry].map(([entryId, own]) => [entryId, gravestFirst([...own.values()])]));
 }

@@ -1,4 +1,4 @@
-import type { DrawnTexts } from './fit-protocol';
+import type { DrawnShapes } from './fit-protocol';
 
 /** Units of the paths below: a thousandth of an em. */
 export const PATH_UNITS_PER_EM = 1000;
@@ -8,30 +8,30 @@ const POINTS_TO_PATH = PATH_UNITS_PER_EM / 1_000_000;
 const THINNED_TO = 1.5;
 
 interface Slice {
-  readonly drawn: DrawnTexts;
+  readonly drawn: DrawnShapes;
   readonly firstRing: number;
   readonly endRing: number;
 }
 
 /** Outlines as SVG path data, made when a tile first shows them and then remembered. */
-export class TextPaths {
+export class ShapePaths {
   readonly #slices = new Map<number, Slice>();
   readonly #paths = new Map<number, string>();
 
-  add(drawn: DrawnTexts): void {
-    drawn.textNos.forEach((no, i) => {
-      const firstRing = i === 0 ? 0 : drawn.textEnds[i - 1]!;
-      this.#slices.set(no, { drawn, firstRing, endRing: drawn.textEnds[i]! });
+  add(drawn: DrawnShapes): void {
+    drawn.shapeNos.forEach((no, i) => {
+      const firstRing = i === 0 ? 0 : drawn.shapeEnds[i - 1]!;
+      this.#slices.set(no, { drawn, firstRing, endRing: drawn.shapeEnds[i]! });
     });
   }
 
-  /** Thousandths of an em, ink's top left corner at the origin, y down; to be filled even-odd. Empty without ink. */
-  pathOf(textNo: number): string {
-    const known = this.#paths.get(textNo);
+  /** Thousandths of an em, the whole ink's top left corner at the origin, y down; to be filled even-odd. Empty without ink. */
+  pathOf(shapeNo: number): string {
+    const known = this.#paths.get(shapeNo);
     if (known !== undefined) return known;
-    const slice = this.#slices.get(textNo);
+    const slice = this.#slices.get(shapeNo);
     const path = slice ? pathOfSlice(slice) : '';
-    this.#paths.set(textNo, path);
+    this.#paths.set(shapeNo, path);
     return path;
   }
 }

@@ -1,0 +1,33 @@
+import { presentOrThrow } from '../outcome';
+import type { CaseForm, Lettering, LetterStyle } from './shop-schema';
+import { SHIPPED_FACES, type ShippedFace } from './shipped-faces';
+
+/** Line n takes style n; the last one repeats. */
+export function styleOf({ lines }: Lettering, no: number): LetterStyle {
+  return presentOrThrow(lines[no] ?? lines.at(-1), 'a style of the lettering');
+}
+
+/** What the styles of a lettering have in common. */
+export interface CommonStyle {
+  /** Each once, in the order of the lines; a face that does not ship is left out. */
+  readonly faces: readonly ShippedFace[];
+  /** Null where they differ. */
+  readonly caseForm: CaseForm | null;
+  readonly trackingEm: number | null;
+}
+
+export function commonStyle({ lines }: Lettering): CommonStyle {
+  const shas = new Set(lines.map(({ face }) => face));
+  return {
+    faces: [...shas].flatMap((sha) => SHIPPED_FACES.find((face) => face.sha === sha) ?? []),
+    caseForm: only(lines.map(({ caseForm }) => caseForm)),
+    trackingEm: only(lines.map(({ trackingEm }) => trackingEm)),
+  };
+}
+
+/** The one value; null where there are several. */
+function only<T>(values: readonly T[]): T | null {
+  const different = new Set(values);
+  const [value] = different;
+  return different.size === 1 && value !== undefined ? value : null;
+}
