@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
+import { QueryProvider } from '@/client';
 import { DropAnywhere } from '@/features/intake/drop-anywhere';
 import { archivo, archivoNarrow, splineMono } from './fonts';
 import './globals.css';
@@ -13,8 +14,10 @@ export default function RootLayout({ children }: { readonly children: ReactNode 
   return (
     <html lang="en" className={`${archivo.variable} ${archivoNarrow.variable} ${splineMono.variable}`}>
       <body className="font-sans leading-snug antialiased">
-        {children}
-        <DropAnywhere />
+        <QueryProvider>
+          {children}
+          <DropAnywhere />
+        </QueryProvider>
       </body>
     </html>
   );

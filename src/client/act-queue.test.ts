@@ -31,11 +31,12 @@ const item: BenchItem = {
       process: 'film',
       passNo: 1,
       passId: 'apass00001',
-      outline: null,
-      madeText: null,
+      frozen: null,
+      frozenText: null,
     },
   ],
 };
+const MARKS = { spec: 1, passes: 0, releases: 0, acts: 0 };
 const TALLY = { items: 1, cut: 0, weeded: 0, bonded: 0, checked: 0, packed: 0, recuts: 0 };
 
 /** A server that keeps what it acknowledges, and can be gone or refuse. */
@@ -53,7 +54,7 @@ class FakeLedger {
     const isRepeat = this.acts.some(({ id }) => id === act.id);
     if (!isRepeat) this.acts.push(act);
     const recorded: Act = { ...act, seq: this.acts.length, receivedAt: act.at };
-    const bench = { state: '', since: '', tally: TALLY, undo: act.id, redo: null, changed: [] };
+    const bench = { state: '', since: '', marks: MARKS, tally: TALLY, undo: act.id, redo: null, changed: [] };
     return ok({ act: recorded, isRepeat, madePasses: [], bench });
   };
 }
@@ -65,7 +66,7 @@ let made: number;
 beforeEach(() => {
   ledger = new FakeLedger();
   keeper = memoryKeeper();
-  bench = { items: [item], state: '', tally: TALLY, undo: null, redo: null };
+  bench = { items: [item], state: '', marks: MARKS, tally: TALLY, undo: null, redo: null };
   made = 0;
 });
 

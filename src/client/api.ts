@@ -3,12 +3,13 @@ import type { NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import type { Blank } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
-import type { MadePass } from '@/core/sheets';
+import type { MadePass } from '@/core/freeze';
 import type {
   ActAnswer,
   BenchView,
   KeptPhoto,
   ListInput,
+  PassOnBed,
   PlanAnswer,
   ReadListAnswer,
   ReleaseView,
@@ -93,6 +94,7 @@ export const api = {
     send<KeptPhoto>('/api/photos', { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body: jpeg }),
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan?outlines=1`),
   passes: (id: string) => send<{ passes: MadePass[] }>(`/api/runs/${id}/passes`),
+  passOnBed: (id: string, no: number) => send<PassOnBed>(`/api/runs/${id}/passes/${no}`),
   makePass: (id: string, passId: string) => send<MadePass>(`/api/runs/${id}/passes`, withJson('POST', { id: passId })),
   releaseView: (id: string) => send<ReleaseView>(`/api/runs/${id}/releases`),
   release: (id: string, input: { id: string; by: { who: string; station: string } }) =>

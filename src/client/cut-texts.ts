@@ -1,30 +1,30 @@
+import { firstCopy, wordsAsCut } from '@/core/figures';
 import { textKeyOf } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
 /** What is cut at one place for one entry, on all of its items. */
-export interface CutText {
-  /** One fit; a letter to each blank gives several. */
-  readonly fits: readonly ScreenFit[];
+export interface CutText<T> {
+  /** One; a letter to each blank gives several. */
+  readonly fits: readonly T[];
   readonly words: string;
 }
 
 /** The texts exactly as they are cut, by `entry-use-place`: capitals set, letters on blanks of their own put together. */
-export function cutTexts(fits: readonly ScreenFit[]): ReadonlyMap<string, CutText> {
-  const byKey = new Map<string, ScreenFit[]>();
-  for (const fit of fits) {
-    const key = textKeyOf(fit);
+export function cutTexts<T extends { readonly text: readonly string[] }>(
+  all: readonly T[],
+  fitOf: (one: T) => ScreenFit,
+): ReadonlyMap<string, CutText<T>> {
+  const byKey = new Map<string, T[]>();
+  for (const one of all) {
+    const key = textKeyOf(fitOf(one));
     const group = byKey.get(key);
-    if (group) group.push(fit);
-    else byKey.set(key, [fit]);
+    if (group) group.push(one);
+    else byKey.set(key, [one]);
   }
-  return new Map([...byKey].map(([key, group]) => [key, cutText(group)]));
-}
-
-function cutText(group: readonly ScreenFit[]): CutText {
-  const [first] = group;
-  const words = first?.text.join(' / ') ?? '';
-  // Copies say the same; letters on blanks of their own differ.
-  const isSpread = group.some(({ text }) => text.join(' / ') !== words);
-  if (!isSpread) return { fits: group.slice(0, 1), words };
-  return { fits: group, words: group.map(({ text }) => text.join('')).join('') };
+  return new Map(
+    [...byKey].map(([key, group]) => {
+      const fits = firstCopy(group, fitOf);
+      return [key, { fits, words: wordsAsCut(fits.map(({ text }) => text)) }];
+    }),
+  );
 }

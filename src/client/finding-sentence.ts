@@ -51,6 +51,12 @@ export function findingSentence(finding: Finding): string {
       return `its place holds capitals of ${formatMm(finding.capHeightMm)} mm, the set has ${formatMm(finding.setMm)} mm`;
     case 'extenderCosts':
       return `a descender or an accent costs ${formatMm(finding.costMm)} mm of letter height`;
+    case 'largerOffMiddle':
+      return `off the middle of its place by ${formatMm(finding.offMm)} mm it could be ${Math.round(finding.largerPct)} % larger`;
+    case 'offMiddle':
+      return `lies ${offWords(finding)} the middle of its place; in the middle it would be ${Math.round(finding.smallerPct)} % smaller`;
+    case 'loopClosed':
+      return `with “${finding.zone}” in the loop of a letter it could be ${Math.round(finding.largerPct)} % larger: let it lie there on Blank`;
     default:
       return assertNever(finding);
   }
@@ -101,10 +107,27 @@ export function findingWords(finding: Finding): string {
       return `smaller than the set`;
     case 'extenderCosts':
       return `extender costs ${formatMm(finding.costMm)} mm`;
+    case 'largerOffMiddle':
+      return `${Math.round(finding.largerPct)} % larger off the middle`;
+    case 'offMiddle':
+      return `${offWords(finding)} the middle`;
+    case 'loopClosed':
+      return `${Math.round(finding.largerPct)} % larger around “${finding.zone}”`;
     default:
       return assertNever(finding);
   }
 }
+
+/** `3.1 mm right and 12 mm below`; figures as the place is seen. */
+function offWords({ acrossMm, downMm }: Extract<Finding, { kind: 'offMiddle' }>): string {
+  const across = `${formatMm(Math.abs(acrossMm))} mm ${acrossMm > 0 ? 'right of' : 'left of'}`;
+  const down = `${formatMm(Math.abs(downMm))} mm ${downMm > 0 ? 'below' : 'above'}`;
+  const said = [Math.abs(acrossMm) >= LEAST_TOLD_MM && across, Math.abs(downMm) >= LEAST_TOLD_MM && down];
+  return said.filter((words) => words !== false).join(' and ');
+}
+
+/** Less is within what hands can lay. */
+const LEAST_TOLD_MM = 0.1;
 
 function passesWords(passesAtMm: number | null): string {
   return passesAtMm === null ? 'larger letters' : `capitals of ${formatMm(passesAtMm)} mm`;
@@ -158,7 +181,7 @@ function codeOf(code: number): string {
 
 /** Which shipped face would do, in the words that the lettering is chosen by. */
 function coverSentence(coveredBy: readonly string[]): string {
-  const names = DEFAULT_LETTERINGS.filter(({ value }) => coveredBy.includes(value.lines[0]?.face ?? '')).map(
+  const names = DEFAULT_LETTERINGS.filter(({ value }) => value.lines.every(({ face }) => coveredBy.includes(face))).map(
     ({ value }) => value.name,
   );
   return names.length === 0

@@ -3,19 +3,20 @@
  * from the worker, and words that several steps share. Draws nothing.
  */
 export { type ApiProblem, api } from './api';
-export { RunProvider, useRun, type RunSession } from './run-session';
+export { RunProvider, useFits, useRun, useWork, type RunSession } from './run-session';
+export { type ApiAnswer, QueryProvider, useApiQuery } from './api-query';
 export { type SaveState } from './spec-saver';
 export { type Recorded } from './act-queue';
-export { type FitsState } from './use-fits';
+export { type FitsState } from './use-computed-fits';
+export { type Work } from './use-work-store';
 export { randomBytes } from './random-bytes';
 export { stationId } from './station';
 export { dueWords } from './due-words';
 export { findingSentence, findingWords } from './finding-sentence';
-export { bondedWord, facetOf, stageWord } from './stage-words';
+export { bondedWord, entryFacets, facetOf, stageWord } from './stage-words';
 export { type ListPreview, entriesWords, previewOf } from './list-preview';
 export { useBrowserSetting, useBrowserText } from './browser-setting';
 export { type Lengths, useLengths } from './use-lengths';
-export { inkTransform, ringPath } from './ink-transform';
 export { type PlaceOption, usePlaces } from './use-places';
 export { keepPhotoFile } from './photo-file';
 export { PREPARATION_WORDS, variantWords } from './blank-words';
@@ -24,3 +25,6 @@ export { droppedFile } from './dropped-file';
 export { problemWords } from './list-preview';
 export { problemSentence } from './problem-sentence';
 export { type CutText, cutTexts } from './cut-texts';
+export { type ShownFit, type ShownLayer, shownFit, shownFits } from './shown-fit';
+export { type ShownDrawing, useShownLayers } from './use-shown-layers';
+export { countToLayOut, entriesWith, hasWorkOn, isUnmade, isWorked } from './work-done';

@@ -8,27 +8,29 @@ import {
   useContext,
   useEffect,
   useMemo,
-  useRef,
   useState,
   useSyncExternalStore,
 } from 'react';
-import { presentOrThrow } from '@/core/outcome';
 import { type MainPlace, type PlaceAt, placeAt } from '@/core/edit';
-import type { RunSpec } from '@/core/spec';
 import { makeId } from '@/core/ids';
+import { presentOrThrow } from '@/core/outcome';
+import type { RunSpec } from '@/core/spec';
 import type { BenchView, RunView } from '@/services';
 import type { FitClient } from '@/workers/fit-client';
-import type { TextPaths } from '@/workers/text-paths';
+import type { ShapePaths } from '@/workers/shape-paths';
 import { browserKeeper } from './keeper';
 import { randomBytes } from './random-bytes';
 import { type SaveState, SpecSaver } from './spec-saver';
-import { type FitsState, useFits } from './use-fits';
-import { type Work, useWork } from './use-work';
+import { type FitsState, useComputedFits } from './use-computed-fits';
+import { useRunStream } from './run-stream';
+import { type Work, useWorkStore } from './use-work-store';
 
 /** What every step of a run works with. Lives as long as the run is open, across its steps. */
 export interface RunSession {
   readonly runId: string;
   readonly spec: RunSpec;
+  /** Counter of the spec that the server last acknowledged. */
+  readonly counter: number;
   /** The place that is looked at; the steps share it. */
   readonly place: MainPlace;
   readonly setAt: Dispatch<SetStateAction<PlaceAt | null>>;
@@ -39,45 +41,51 @@ export interface RunSession {
   readonly canRedo: boolean;
   readonly saver: SpecSaver;
   readonly change: SpecSaver['change'];
-  readonly fits: FitsState;
-  readonly paths: TextPaths;
+  readonly paths: ShapePaths;
   /** The worker that answered the fits, to be asked for remedies and comparisons. */
   readonly askFits: () => FitClient | null;
-  readonly work: Work;
-  /** Numbers of made passes are needed for the tape; pages that make one say so. */
-  readonly numPasses: number;
-  readonly setNumPasses: Dispatch<SetStateAction<number>>;
   /** Changes of an earlier visit that had waited in this browser. */
   readonly numTakenUp: number;
 }
 
+// One context for each that changes by itself: a mark draws the bench anew and not the wall of fits, a measure the wall and not
+// the fields.
 const RunContext = createContext<RunSession | null>(null);
+const FitsContext = createContext<FitsState | null>(null);
+const WorkContext = createContext<Work | null>(null);
 
 interface RunProviderProps {
   readonly run: RunView;
   readonly bench: BenchView;
-  readonly numPasses: number;
   readonly children: ReactNode;
 }
 
-export function RunProvider({ run, bench, numPasses: initialPasses, children }: RunProviderProps) {
+export function RunProvider({ run, bench, children }: RunProviderProps) {
   const [keeper] = useState(browserKeeper);
   const [pageId] = useState(() => makeId<'page'>(randomBytes));
-  const work = useWork(run.id, bench, keeper, pageId);
+  const work = useWorkStore(run.id, bench, keeper, pageId);
   const [saver] = useState(() => new SpecSaver(run.id, run, { keeper, pageId, hasWork: work.hasWork }));
   const saved = useSyncExternalStore(saver.subscribe, saver.getSnapshot, saver.getSnapshot);
   const numTakenUp = useWaitingChanges(saver);
-  useFollowedItems(saved.spec, saved.state, work.refresh);
-  const { fits, paths, askFits } = useFits(saved.spec);
-  const [numPasses, setNumPasses] = useState(initialPasses);
+  useRunStream(run.id, saver, work.follow);
+  // The server names the items: what it has acknowledged, the bench is read by.
+  const { follow } = work;
+  useEffect(() => follow({ spec: saved.counter }), [follow, saved.counter]);
+  const { fits, paths, askFits } = useComputedFits(saved.spec);
   const [at, setAt] = useState<PlaceAt | null>(null);
   const session = useMemo((): RunSession => {
-    const { spec, state: save, numUnsaved, canUndo, canRedo } = saved;
+    const { spec, counter, state: save, numUnsaved, canUndo, canRedo } = saved;
     const place = placeAt(spec, at);
-    const held = { runId: run.id, spec, place, setAt, save, numUnsaved, canUndo, canRedo, saver, change: saver.change };
-    return { ...held, fits, paths, askFits, work, numPasses, setNumPasses, numTakenUp };
-  }, [run.id, saved, at, saver, fits, paths, askFits, work, numPasses, numTakenUp]);
-  return <RunContext value={session}>{children}</RunContext>;
+    const held = { runId: run.id, spec, counter, place, setAt, save, numUnsaved, canUndo, canRedo };
+    return { ...held, saver, change: saver.change, paths, askFits, numTakenUp };
+  }, [run.id, saved, at, saver, paths, askFits, numTakenUp]);
+  return (
+    <RunContext value={session}>
+      <FitsContext value={fits}>
+        <WorkContext value={work}>{children}</WorkContext>
+      </FitsContext>
+    </RunContext>
+  );
 }
 
 /** Sends what an earlier page could not, and reads what others saved whenever this page is looked at again. */
@@ -99,19 +107,17 @@ function useWaitingChanges(saver: SpecSaver): number {
   return numTakenUp;
 }
 
-/** The server names the items: once a saved change of list, use or shop may have changed them, they are read again. */
-function useFollowedItems(spec: RunSpec, save: SaveState, refresh: () => Promise<void>): void {
-  const { entries, uses, shop } = spec;
-  const followed = useRef({ entries, uses, shop });
-  useEffect(() => {
-    const known = followed.current;
-    const isSame = known.entries === entries && known.uses === uses && known.shop === shop;
-    if (save.kind !== 'saved' || isSame) return;
-    followed.current = { entries, uses, shop };
-    void refresh();
-  }, [entries, uses, shop, save.kind, refresh]);
-}
-
+/** The run as it is decided, and how it is saved. */
 export function useRun(): RunSession {
   return presentOrThrow(useContext(RunContext), 'a run around this component');
+}
+
+/** Its fits as the worker last answered them. */
+export function useFits(): FitsState {
+  return presentOrThrow(useContext(FitsContext), 'a run around this component');
+}
+
+/** What was done to its items, and what is on its way to the ledger. */
+export function useWork(): Work {
+  return presentOrThrow(useContext(WorkContext), 'a run around this component');
 }

@@ -1,3 +1,4 @@
+import { replaceEqualDeep } from '@tanstack/react-query';
 import { type Outcome, ok } from '@/core/outcome';
 import { type MergeConflict, mergeJson } from '@/core/edit';
 import { type RunSpec, upgradeSpec } from '@/core/spec';
@@ -17,6 +18,8 @@ export type SaveState =
 
 export interface SaverSnapshot {
   readonly spec: RunSpec;
+  /** Of the state that the server last acknowledged, or was read from it. */
+  readonly counter: number;
   readonly state: SaveState;
   /** Changes that the server has not acknowledged. */
   readonly numUnsaved: number;
@@ -79,7 +82,7 @@ export class SpecSaver {
     this.#keyPrefix = `spec:${runId}:`;
     this.#counter = counter;
     this.#base = spec;
-    this.#snapshot = { spec, state: { kind: 'saved' }, numUnsaved: 0, canUndo: false, canRedo: false };
+    this.#snapshot = { spec, counter, state: { kind: 'saved' }, numUnsaved: 0, canUndo: false, canRedo: false };
   }
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -209,10 +212,12 @@ export class SpecSaver {
   }
 
   #adopt({ counter, spec }: RunView): void {
+    // What did not change stays the very same object, so that nothing that hangs on it is worked out again.
+    const adopted = replaceEqualDeep(this.#snapshot.spec, spec);
     this.#counter = counter;
-    this.#base = spec;
+    this.#base = adopted;
     this.#dropKept();
-    this.#publish({ spec, state: { kind: 'saved' }, numUnsaved: 0 });
+    this.#publish({ spec: adopted, state: { kind: 'saved' }, numUnsaved: 0 });
   }
 
   #schedule(ms: number): void {
@@ -267,7 +272,7 @@ export class SpecSaver {
 
   #publish(part: Partial<SaverSnapshot>): void {
     const { canUndo, canRedo } = this.#history;
-    this.#snapshot = { ...this.#snapshot, ...part, canUndo, canRedo };
+    this.#snapshot = { ...this.#snapshot, ...part, counter: this.#counter, canUndo, canRedo };
     for (const listener of this.#listeners) listener();
   }
 }

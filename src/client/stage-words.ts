@@ -1,4 +1,4 @@
-import type { ItemStage } from '@/core/ledger';
+import { type ItemStage, leastStage } from '@/core/ledger';
 import { type Process, processFacts } from '@/core/shop';
 import type { BenchItem } from '@/services';
 import type { FacetProps } from '@/ui';
@@ -35,4 +35,22 @@ export function facetOf(item: Pick<BenchItem, 'stage' | 'pieces'>): FacetProps {
     isSpoiled: spoiled !== undefined,
     label: words.join(', '),
   };
+}
+
+/** The facet of each entry: as far as the item of it that is least far, with how many are farther. */
+export function entryFacets(items: readonly BenchItem[]): ReadonlyMap<string, FacetProps> {
+  const byEntry = new Map<string, BenchItem[]>();
+  for (const item of items) {
+    const own = byEntry.get(item.entryId);
+    if (own) own.push(item);
+    else byEntry.set(item.entryId, [item]);
+  }
+  return new Map([...byEntry].map(([entryId, own]) => [entryId, facetOfAll(own)]));
+}
+
+function facetOfAll(items: readonly BenchItem[]): FacetProps {
+  const stage = leastStage(items.map((item) => item.stage));
+  const facet = facetOf({ stage, pieces: items.flatMap(({ pieces }) => pieces) });
+  const numBehind = items.filter((item) => item.stage === stage).length;
+  return numBehind === items.length ? facet : { ...facet, label: `${numBehind} of ${items.length}: ${facet.label}` };
 }

@@ -1,5 +1,5 @@
-import { type Act, type Deed, type NewAct, lastDeedOf } from '@/core/ledger';
-import { PIECE_STAGES } from '@/core/shop';
+import { type Act, type Effect, type NewAct, effectsOf, itemIdOfEffect, lastDeedOf, leastStage } from '@/core/ledger';
+import { assertNever } from '@/core/outcome';
 import type { BenchItem, BenchPiece, BenchView } from '@/services';
 
 /**
@@ -9,57 +9,36 @@ import type { BenchItem, BenchPiece, BenchView } from '@/services';
 export function benchWith(bench: BenchView, acts: readonly NewAct[], station: string): BenchView {
   if (acts.length === 0) return bench;
   const items = new Map(bench.items.map((item) => [item.itemId, item]));
-  for (const deed of acts.flatMap(({ deeds }) => deeds)) {
-    for (const itemId of itemIdsOf(deed)) {
-      const item = items.get(itemId);
-      if (item) items.set(itemId, itemAfter(item, deed));
-    }
+  for (const effect of acts.flatMap(({ deeds }) => deeds.flatMap(effectsOf))) {
+    // What an undoing brings back is known to the server alone; the next mark includes the earlier ones anyhow.
+    const item = items.get(itemIdOfEffect(effect) ?? '');
+    if (item) items.set(item.itemId, itemAfter(item, effect));
   }
   return { ...bench, ...undoableAfter(bench, acts, station), items: [...items.values()] };
 }
 
-function itemIdsOf(deed: Deed): readonly string[] {
-  switch (deed.kind) {
-    case 'cut':
-    case 'weeded':
-      return [itemIdOf(deed.pieceId)];
-    case 'spoiled':
-      return [...new Set(deed.pieces.map(({ pieceId }) => itemIdOf(pieceId)))];
-    case 'undone':
-      // What it brings back is known to the server alone; the next mark includes the earlier ones anyhow.
-      return [];
-    default:
-      return [deed.itemId];
-  }
+function itemAfter(item: BenchItem, effect: Effect): BenchItem {
+  if (effect.kind === 'mark') return { ...item, stage: effect.mark };
+  const pieces = item.pieces.map((piece) => pieceAfter(piece, effect));
+  return { ...item, pieces, stage: leastStage(pieces.map(({ stage }) => stage ?? 'open')) };
 }
 
-function itemIdOf(pieceId: string): string {
-  return pieceId.split('-').slice(0, 3).join('-');
-}
-
-function itemAfter(item: BenchItem, deed: Deed): BenchItem {
-  if (deed.kind === 'checked' || deed.kind === 'packed') return { ...item, stage: deed.kind };
-  const pieces = item.pieces.map((piece) => pieceAfter(piece, deed));
-  const stages = pieces.map(({ stage }) => (stage === null ? -1 : PIECE_STAGES.indexOf(stage)));
-  return { ...item, pieces, stage: PIECE_STAGES[Math.min(...stages)] ?? 'open' };
-}
-
-function pieceAfter(piece: BenchPiece, deed: Deed): BenchPiece {
-  switch (deed.kind) {
-    case 'cut':
-    case 'weeded':
-      return deed.pieceId === piece.pieceId ? { ...piece, stage: deed.kind } : piece;
-    case 'bonded':
-      return deed.placeId === piece.placeId && deed.layerIds.includes(piece.layerId as (typeof deed.layerIds)[number])
-        ? { ...piece, stage: 'bonded' }
-        : piece;
-    case 'spoiled': {
-      const lost = deed.pieces.some(({ pieceId, attempt }) => pieceId === piece.pieceId && attempt === piece.attempt);
-      const next = { attempt: piece.attempt + 1, stage: null, spoiledFor: deed.reason, passNo: null, passId: null };
-      return lost ? { ...piece, ...next } : piece;
+function pieceAfter(piece: BenchPiece, effect: Effect): BenchPiece {
+  const { pieceId, placeId, layerId, attempt } = piece;
+  switch (effect.kind) {
+    case 'reach':
+      return effect.pieceId === pieceId ? { ...piece, stage: effect.stage } : piece;
+    case 'bond':
+      return effect.placeId === placeId && effect.layerId === layerId ? { ...piece, stage: 'bonded' } : piece;
+    case 'spoil': {
+      if (effect.pieceId !== pieceId || effect.attempt !== attempt) return piece;
+      return { ...piece, attempt: attempt + 1, stage: null, spoiledFor: effect.reason, passNo: null, passId: null };
     }
-    default:
+    case 'mark':
+    case 'undo':
       return piece;
+    default:
+      return assertNever(effect);
   }
 }
 

@@ -1,15 +1,18 @@
 import { makeId } from '@/core/ids';
-import type { BenchChange, BenchView } from '@/services';
+import type { BenchChange, BenchView, RunMarks } from '@/services';
 import { ActQueue } from './act-queue';
 import { api } from './api';
 import type { Keeper } from './keeper';
 import { randomBytes } from './random-bytes';
 import { stationId } from './station';
+import { entriesWith, isWorked } from './work-done';
 
 /** What was done to a run's items as the server acknowledged it, and the queue of what is on its way there. */
 export class WorkStore {
   readonly queue: ActQueue;
   #bench: BenchView;
+  #heard: Partial<RunMarks> = {};
+  #isReading = false;
   #worked: { readonly of: BenchView; readonly entryIds: ReadonlySet<string> } | null = null;
   readonly #listeners = new Set<() => void>();
 
@@ -30,7 +33,8 @@ export class WorkStore {
       bench: this.getBench,
       onRecorded: ({ bench: change }) => {
         const now = benchAfter(this.#bench, change);
-        return now ? this.#adopt(now) : this.refresh();
+        if (now) this.#adopt(now);
+        return now ? undefined : this.refresh();
       },
     });
   }
@@ -48,9 +52,27 @@ export class WorkStore {
     if (fresh.ok) this.#adopt(fresh.value);
   };
 
+  /** Reads again once the run has come further than what is known here. What this page is just sending brings its own answer. */
+  readonly follow = (marks: Partial<RunMarks>): void => {
+    this.#heard = furthest(this.#heard, marks);
+    if (!this.#isReading) void this.#catchUp();
+  };
+
+  async #catchUp(): Promise<void> {
+    this.#isReading = true;
+    while (this.queue.getSnapshot().numWaiting === 0 && isBehind(this.#bench.marks, this.#heard)) {
+      const known = this.#bench.marks;
+      await this.refresh();
+      // The server is gone, or tells of what it does not have yet: the next word of it is waited for.
+      if (this.#bench.marks === known || !isBehind(this.#bench.marks, this.#heard)) break;
+    }
+    this.#isReading = false;
+  }
+
   /** True for an entry with something cut, made or recorded. */
   readonly hasWork = (entryId: string): boolean => {
-    if (this.#worked?.of !== this.#bench) this.#worked = { of: this.#bench, entryIds: workedEntries(this.#bench) };
+    if (this.#worked?.of !== this.#bench)
+      this.#worked = { of: this.#bench, entryIds: entriesWith(this.#bench.items, isWorked) };
     return this.#worked.entryIds.has(entryId);
   };
 
@@ -60,19 +82,22 @@ export class WorkStore {
   }
 }
 
-function workedEntries({ items }: BenchView): ReadonlySet<string> {
-  const worked = items.filter(
-    ({ stage, pieces }) => stage !== 'open' || pieces.some(({ passNo, attempt }) => passNo !== null || attempt > 1),
-  );
-  return new Set(worked.map(({ entryId }) => entryId));
+const MARKS = ['spec', 'passes', 'releases', 'acts'] as const;
+
+function isBehind(known: RunMarks, heard: Partial<RunMarks>): boolean {
+  return MARKS.some((mark) => (heard[mark] ?? 0) > known[mark]);
+}
+
+function furthest(some: Partial<RunMarks>, others: Partial<RunMarks>): Partial<RunMarks> {
+  return Object.fromEntries(MARKS.map((mark) => [mark, Math.max(some[mark] ?? 0, others[mark] ?? 0)]));
 }
 
 /** Null when the change does not follow on what is known here: then the whole is asked for. */
 function benchAfter(known: BenchView, change: BenchChange): BenchView | null {
   if (change.since !== known.state) return null;
   const changed = new Map(change.changed.map((item) => [item.itemId, item]));
-  const { state, tally, undo, redo } = change;
-  return { state, tally, undo, redo, items: known.items.map((item) => changed.get(item.itemId) ?? item) };
+  const { state, marks, tally, undo, redo } = change;
+  return { state, marks, tally, undo, redo, items: known.items.map((item) => changed.get(item.itemId) ?? item) };
 }
 
 /** Items that did not change stay the very same objects, so that their rows need not be drawn again. */

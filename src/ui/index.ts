@@ -10,7 +10,6 @@ export { LengthField, NumberField } from './number-field';
 export { Choice, type ChoiceOption } from './choice';
 export { SeverityTag } from './severity-tag';
 export { Tape, type TapeStep } from './tape';
-export { DimensionLine } from './dimension-line';
 export { isTyping } from './is-typing';
 export { ListText } from './list-text';
 export { Tick } from './tick';

@@ -5,34 +5,29 @@ import type { BenchItem } from '@/services';
 import { Facet } from '@/ui';
 import { Figure } from './figure';
 import { ItemPlaceView } from './item-place';
-import { itemPlaces } from './item-places';
+import { itemPlaces, materialsWords } from './item-places';
+import { frozenSentence } from './sentences';
 
 /** The item in hand: its name to be read from two metres, its lettering as it was cut, and where it goes. */
 export function BenchCurrent({ item }: { readonly item: BenchItem }) {
   const { spec } = useRun();
   const places = itemPlaces(spec, item);
-  const piece = item.pieces[0];
   const facet = facetOf(item);
-  const madeText = item.pieces.find((p) => p.madeText !== null)?.madeText ?? null;
+  const other = item.pieces.find(({ frozenText }) => frozenText !== null) ?? null;
   return (
     <section className="min-w-0 p-5">
       <p className="heading-small">
         {item.blankName}
-        {item.variantWords && `, ${item.variantWords}`} · {piece?.materialName}
+        {item.variantWords && `, ${item.variantWords}`} · {materialsWords(item.pieces)}
       </p>
       <h1 className="text-[2.6rem] leading-tight font-bold break-words">{item.text.join(' ')}</h1>
       <p className="mb-3 flex items-center gap-2 text-lg">
         <Facet {...facet} sizePx={30} /> {facet.label}
       </p>
-      {madeText && (
-        <p className="mb-3 border-l-4 border-brass bg-brass-tint px-3 py-1.5">
-          It was cut as <b>{madeText.join(' ')}</b>; the roster says otherwise now. Mark it spoiled (wrong name) to cut
-          it again.
-        </p>
-      )}
+      {other && <p className="mb-3 border-l-4 border-brass bg-brass-tint px-3 py-1.5">{frozenSentence(other)}</p>}
       <div className={places.length > 1 ? 'grid gap-5 xl:grid-cols-2' : ''}>
         {places.map((at) => (
-          <ItemPlaceView key={at.piece.placeId} item={item} at={at} isNamed={places.length > 1} />
+          <ItemPlaceView key={at.place.at.placeId} item={item} at={at} isNamed={places.length > 1} />
         ))}
       </div>
       <dl className="mt-4 flex flex-wrap gap-x-9 gap-y-3">

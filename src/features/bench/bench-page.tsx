@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { useRun } from '@/client';
+import { useWork } from '@/client';
 import { Notice } from '@/ui';
 import { BenchCurrent } from './bench-current';
 import { BenchDeeds } from './bench-deeds';
@@ -14,7 +14,7 @@ import { useLetterKeys } from './use-letter-keys';
 
 /** The bench: the item in hand large, the next deed beside it, all items with their facets at the edge. */
 export function BenchPage() {
-  const { work } = useRun();
+  const { tally, undo, redo } = useWork().bench;
   const bench = useBench();
   const [isSpoiling, setSpoiling] = useState(false);
   const [isHelping, setHelping] = useState(false);
@@ -31,8 +31,8 @@ export function BenchPage() {
           <BenchDeeds
             current={current}
             picked={picked}
-            canUndo={work.bench.undo !== null}
-            canRedo={work.bench.redo !== null}
+            canUndo={undo !== null}
+            canRedo={redo !== null}
             onMark={(stage) => void bench.mark(stage)}
             onSpoil={() => setSpoiling(true)}
             onUndo={() => void bench.undo()}
@@ -43,7 +43,7 @@ export function BenchPage() {
         ) : (
           <div />
         )}
-        <BenchList bench={bench} tally={work.bench.tally} />
+        <BenchList bench={bench} tally={tally} />
       </div>
       <KeyHelp items={all} isOpen={isHelping} onClose={() => setHelping(false)} />
       <SpoilDialog

@@ -2,6 +2,7 @@ import { type MouseEvent, memo } from 'react';
 import { facetOf } from '@/client';
 import type { BenchItem } from '@/services';
 import { Facet } from '@/ui';
+import { passesWords } from './item-places';
 
 interface BenchRowProps {
   readonly item: BenchItem;
@@ -18,7 +19,7 @@ export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, hasB
   const facet = facetOf(item);
   const words = item.text.join(' ');
   const whose = item.fields.text ?? '';
-  const passNo = item.pieces[0]?.passNo ?? null;
+  const isMade = item.pieces.some(({ passNo }) => passNo !== null);
   return (
     <button
       type="button"
@@ -42,7 +43,7 @@ export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, hasB
       </span>
       <span className="max-w-32 text-right font-narrow text-sm text-soft" aria-hidden>
         {facet.label}
-        {passNo !== null && <span className="measure block text-[0.75rem]">pass {passNo}</span>}
+        {isMade && <span className="measure block text-[0.75rem]">{passesWords(item.pieces)}</span>}
       </span>
     </button>
   );

@@ -44,13 +44,11 @@ function deedsOfItem(item: BenchItem, stage: BenchStage): Deed[] {
         .filter((piece) => isBefore(piece.stage ?? 'open', stage) && stagesOf(piece.process).includes(stage))
         .map(({ pieceId, attempt, passId }) => ({ kind: stage, pieceId, attempt, passId }));
     case 'bonded':
-      return [...new Set(pieces.map(({ placeId }) => placeId))].map((placeId) => ({
-        kind: stage,
-        itemId,
-        placeId,
-        layerIds: pieces.filter((piece) => piece.placeId === placeId).map(({ layerId }) => layerId),
-        face: 'front',
-      }));
+      return [...new Set(pieces.map(({ placeId }) => placeId))].map((placeId) => {
+        const here = pieces.filter((piece) => piece.placeId === placeId);
+        const layerIds = here.map(({ layerId }) => layerId);
+        return { kind: stage, itemId, placeId, layerIds, attempts: here.map(({ attempt }) => attempt), face: 'front' };
+      });
     default:
       return [{ kind: stage, itemId }];
   }

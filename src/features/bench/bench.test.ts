@@ -52,7 +52,7 @@ test('deeds speak of the current cutting, by piece, place or item, and only wher
     { kind: 'cut', pieceId: 'piece', attempt: 2, passId: 'pass' },
   ]);
   expect(deedsToReach([anItem('weeded')], 'bonded')).toEqual([
-    { kind: 'bonded', itemId: 'item', placeId: 'place', layerIds: ['layer'], face: 'front' },
+    { kind: 'bonded', itemId: 'item', placeId: 'place', layerIds: ['layer'], attempts: [2], face: 'front' },
   ]);
   expect(deedsToReach([anItem('bonded')], 'checked')).toEqual([{ kind: 'checked', itemId: 'item' }]);
   expect(deedsToReach([anItem('bonded'), anItem('packed')], 'weeded')).toEqual([]);

@@ -1,12 +1,11 @@
-import { inkTransform, ringPath } from '@/client';
-import { inkInPlace, placeGeometry } from '@/core/place';
 import type { MainPlace } from '@/core/edit';
-import type { ItemShape } from './use-item-shape';
+import { placeGeometry } from '@/core/place';
+import { type DrawnLayer, Ink, PlaceGround } from '@/drawing';
 
 interface ItemDrawingProps {
   readonly place: MainPlace;
-  readonly shape: ItemShape | null;
-  readonly film: string;
+  /** Where they lie in the place. */
+  readonly layers: readonly DrawnLayer[];
   readonly label: string;
   /** Beside another place of the same item there is less height. */
   readonly isSmall: boolean;
@@ -16,15 +15,9 @@ interface ItemDrawingProps {
 const AROUND = 0.09;
 
 /** The place on its cloth with the lettering in it, to scale. */
-export function ItemDrawing({ place: { measured, variant }, shape, film, label, isSmall }: ItemDrawingProps) {
+export function ItemDrawing({ place: { measured, variant }, layers, label, isSmall }: ItemDrawingProps) {
   const { box, outline, clear } = placeGeometry(variant, measured);
   const around = box.widthMm * AROUND;
-  const line = box.widthMm / 360;
-  const spot = shape && {
-    ...inkInPlace(variant, measured, shape.widthMm, shape.heightMm),
-    inkWidthMm: shape.widthMm,
-    inkHeightMm: shape.heightMm,
-  };
   return (
     <svg
       role="img"
@@ -33,19 +26,8 @@ export function ItemDrawing({ place: { measured, variant }, shape, film, label, 
       className={`w-full ${isSmall ? 'max-h-[210px]' : 'max-h-[340px]'}`}
       style={{ background: variant.colour.hex }}
     >
-      <path
-        d={ringPath(outline)}
-        fill="none"
-        stroke="#8d8776"
-        strokeWidth={line}
-        strokeDasharray={`${line * 6} ${line * 4}`}
-      />
-      {clear.map((zone) => (
-        <path key={ringPath(zone)} d={ringPath(zone)} fill="#8d877655" stroke="#8d8776" strokeWidth={line} />
-      ))}
-      {shape && spot && (
-        <path d={shape.path} fill={film} fillRule="evenodd" transform={inkTransform(spot, shape.scale)} />
-      )}
+      <PlaceGround outline={outline} clear={clear} lineWidth={box.widthMm / 360} />
+      <Ink layers={layers} />
     </svg>
   );
 }

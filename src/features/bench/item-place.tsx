@@ -1,13 +1,14 @@
 'use client';
 
-import { useLengths } from '@/client';
-import { inkOnBlank } from '@/core/place';
+import { useMemo } from 'react';
+import { type ShownFit, shownFit, useFits, useLengths, useShownLayers } from '@/client';
+import type { InkOnBlank } from '@/core/place';
 import type { BenchItem } from '@/services';
+import { type DrawnLayer, asRead, boxOfLayers } from '@/drawing';
 import { Figure } from './figure';
 import { ItemDrawing } from './item-drawing';
-import type { ItemPlace } from './item-places';
+import { type ItemPlace, passesWords } from './item-places';
 import { acrossWords, dropWords } from './sentences';
-import { type ItemShape, useItemShape } from './use-item-shape';
 
 interface ItemPlaceProps {
   readonly item: BenchItem;
@@ -17,40 +18,55 @@ interface ItemPlaceProps {
 }
 
 /** One place of the item in hand: its lettering as it was cut, and where a ruler is laid. */
-export function ItemPlaceView({ item, at: { place, piece }, isNamed }: ItemPlaceProps) {
-  const shape = useItemShape(item, piece);
-  return (
-    <section aria-label={place.role.name} className="min-w-0">
+export function ItemPlaceView({ item, at: { place, pieces }, isNamed }: ItemPlaceProps) {
+  const fits = useFits().last?.fits;
+  const { placeId } = place.at;
+  const shown = useMemo(() => {
+    const fit = fits?.find((one) => one.itemId === item.itemId && one.placeId === placeId) ?? null;
+    return [shownFit(fit, pieces)];
+  }, [fits, item.itemId, placeId, pieces]);
+  const [drawing] = useShownLayers(shown);
+  return shown.map((one) => (
+    <section key={placeId} aria-label={place.role.name} className="min-w-0">
       {isNamed && (
         <h2 className="heading-small mb-1">
-          {place.role.name}: {piece.text.join(' ')}
+          {place.role.name}: {one.text.join(' ')}
         </h2>
       )}
       <ItemDrawing
         place={place}
-        shape={shape}
-        film={piece.materialHex}
-        label={piece.text.join(' ')}
+        layers={one.isSpotLost ? [] : (drawing?.layers ?? [])}
+        label={one.text.join(' ')}
         isSmall={isNamed}
       />
+      {one.isSpotLost && (
+        <p className="mt-2 border-l-4 border-brass bg-brass-tint px-3 py-1.5">
+          It was made before Knurl kept where lettering lies: lay it by your own measure, or by a template of the day.
+        </p>
+      )}
       <dl className="mt-3 flex flex-wrap gap-x-9 gap-y-3">
-        {shape && <PlaceFigures at={place} shape={shape} />}
-        {shape?.numHoles != null && <Figure label="holes to weed" value={String(shape.numHoles)} />}
-        <Figure label="from" value={piece.passNo == null ? 'no pass yet' : `pass ${piece.passNo}`} />
+        {one.onBlank && <RulerFigures ink={one.onBlank} />}
+        <InkFigure shown={one} layers={drawing?.layers ?? []} />
+        {drawing?.numHoles != null && <Figure label="holes to weed" value={String(drawing.numHoles)} />}
+        <Figure label="from" value={passesWords(pieces)} />
       </dl>
     </section>
-  );
+  ));
 }
 
-/** The placement card: from the ink to the blank's sides and to the line that its place is measured from. */
-function PlaceFigures({ at, shape }: { readonly at: ItemPlace['place']; readonly shape: ItemShape }) {
-  const { figure, pair, word } = useLengths();
-  const ink = inkOnBlank(at.variant, at.measured, shape.widthMm, shape.heightMm);
+/** From the ink to the blank's sides and to the line that its place is measured from. */
+function RulerFigures({ ink }: { readonly ink: InkOnBlank }) {
+  const { figure, word } = useLengths();
   return (
     <>
       <Figure label={acrossWords(ink)} value={`${figure(ink.leftMm, 0)} · ${figure(ink.rightMm, 0)} ${word}`} />
       <Figure label={dropWords(ink)} value={`${figure(ink.dropMm, 0)} ${word}`} />
-      <Figure label="ink" value={pair(shape.widthMm, shape.heightMm, 0)} />
     </>
   );
+}
+
+function InkFigure({ shown, layers }: { readonly shown: ShownFit; readonly layers: readonly DrawnLayer[] }) {
+  const { pair } = useLengths();
+  const box = shown.layers.length > 0 ? boxOfLayers(asRead(layers)) : null;
+  return box && <Figure label="ink" value={pair(box.widthMm, box.heightMm, 0)} />;
 }

@@ -2,19 +2,32 @@ import { type MainPlace, placeAt } from '@/core/edit';
 import { type RunSpec, readItemId } from '@/core/spec';
 import type { BenchItem, BenchPiece } from '@/services';
 
-/** A place of an item with the piece that lies lowest there. */
+/** A place of an item with what is cut for it, bottom up. */
 export interface ItemPlace {
   readonly place: MainPlace;
-  readonly piece: BenchPiece;
+  readonly pieces: readonly BenchPiece[];
 }
 
 /** The places of an item that carry lettering, on the size and colour that its entry gets. */
-export function itemPlaces(spec: RunSpec, item: BenchItem): readonly ItemPlace[] {
-  const useId = readItemId(item.itemId)?.useId ?? '';
-  const seen = new Set<string>();
-  return item.pieces.flatMap((piece) => {
-    if (seen.has(piece.placeId)) return [];
-    seen.add(piece.placeId);
-    return [{ piece, place: placeAt(spec, { useId, placeId: piece.placeId, variantId: item.variantId }) }];
-  });
+export function itemPlaces(spec: RunSpec, { itemId, variantId, pieces }: BenchItem): readonly ItemPlace[] {
+  const useId = readItemId(itemId)?.useId ?? '';
+  const placeIds = new Set(pieces.map(({ placeId }) => placeId));
+  return [...placeIds].map((placeId) => ({
+    place: placeAt(spec, { useId, placeId, variantId }),
+    pieces: pieces.filter((piece) => piece.placeId === placeId),
+  }));
+}
+
+/** What a run of pieces is cut from, each material once: `gold film, navy film`. */
+export function materialsWords(pieces: readonly BenchPiece[]): string {
+  return [...new Set(pieces.map(({ materialName }) => materialName))].join(', ');
+}
+
+/** The made passes that pieces lie in: `pass 2`, `passes 2, 3`; what lies in none is told. */
+export function passesWords(pieces: readonly BenchPiece[]): string {
+  const numbers = [...new Set(pieces.flatMap(({ passNo }) => passNo ?? []))].sort((a, b) => a - b);
+  const isOpen = pieces.some(({ passNo }) => passNo === null);
+  if (numbers.length === 0) return 'no pass yet';
+  const words = `${numbers.length === 1 ? 'pass' : 'passes'} ${numbers.join(', ')}`;
+  return isOpen ? `${words}; a part in none yet` : words;
 }

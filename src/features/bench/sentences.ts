@@ -1,13 +1,21 @@
 import type { InkOnBlank } from '@/core/place';
 import { bondedWord, stageWord } from '@/client';
 import type { Process } from '@/core/shop';
-import type { BenchItem } from '@/services';
+import type { BenchItem, BenchPiece } from '@/services';
 import type { BenchStage } from './bench-stages';
 
 export function madeSentence(numbers: readonly number[]): string {
   return numbers.length === 1
     ? `Pass ${numbers[0]} is made by this mark: its outlines are kept for good.`
     : `Passes ${numbers.join(', ')} are made by this mark: their outlines are kept for good.`;
+}
+
+/** What was frozen says otherwise than the run does now. */
+export function frozenSentence({ frozen, frozenText }: BenchPiece): string {
+  const words = frozenText?.join(' ') ?? '';
+  return frozen?.by === 'release'
+    ? `It was released as “${words}” and is cut so; the roster says otherwise now. Release the changes on Fit to cut it anew.`
+    : `It was cut as “${words}”; the roster says otherwise now. Mark it spoiled (wrong name) to cut it again.`;
 }
 
 const processesOf = (items: readonly BenchItem[]): Process[] =>

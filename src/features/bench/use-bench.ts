@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useMemo, useState } from 'react';
-import { type Recorded, useRun } from '@/client';
+import { type Recorded, useWork } from '@/client';
 import type { BenchItem, BenchView } from '@/services';
 import { type BenchFilter, isShown } from './bench-filter';
 import { type BenchStage, deedsToReach, nextStage } from './bench-stages';
@@ -30,8 +30,7 @@ export interface Bench {
 
 /** Selection and deeds of the bench. It opens at the item to go on with. */
 export function useBench(): Bench {
-  const { work, setNumPasses } = useRun();
-  const { bench, queue } = work;
+  const { bench, queue } = useWork();
   const [filter, setFilter] = useState<BenchFilter>('all');
   const [message, setMessage] = useState<Bench['message']>(null);
   const all = bench.items;
@@ -41,16 +40,12 @@ export function useBench(): Bench {
   const current = items.find(({ itemId }) => itemId === selection.currentId) ?? null;
   const picked = items.filter(({ itemId }) => selection.pickedIds.has(itemId));
 
-  const tell = useCallback(
-    (done: Recorded | null) => {
-      if (done === null) return;
-      if (!done.ok) return setMessage({ isProblem: true, text: done.detail });
-      const { madePasses } = done.answer;
-      if (madePasses.length > 0) setNumPasses((count) => count + madePasses.length);
-      setMessage(madePasses.length > 0 ? { isProblem: false, text: madeSentence(madePasses) } : null);
-    },
-    [setNumPasses],
-  );
+  const tell = useCallback((done: Recorded | null) => {
+    if (done === null) return;
+    if (!done.ok) return setMessage({ isProblem: true, text: done.detail });
+    const { madePasses } = done.answer;
+    setMessage(madePasses.length > 0 ? { isProblem: false, text: madeSentence(madePasses) } : null);
+  }, []);
   const pickedOf = (now: BenchView) => now.items.filter(({ itemId }) => selection.pickedIds.has(itemId));
 
   return {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { randomBytes, usePlaces, useRun } from '@/client';
+import { hasWorkOn, randomBytes, usePlaces, useRun, useWork } from '@/client';
 import { addBlank, removeUse, replaceBlank } from '@/core/blanks';
 import type { ShopBlankView } from '@/services';
 import { Button, Choice } from '@/ui';
@@ -11,14 +11,12 @@ import { SizeChoice } from './size-choice';
 
 /** Which blanks the run takes, which place is looked at, and in which size and colour. */
 export function BlankBar() {
-  const { change, work, setAt } = useRun();
+  const { change, setAt } = useRun();
+  const { items } = useWork().bench;
   const { place, options, chosen, choose } = usePlaces();
   const [picking, setPicking] = useState<'instead' | 'more' | null>(null);
   const { use, blank } = place;
-  const isWorked = work.bench.items.some(
-    ({ itemId, stage, pieces }) =>
-      itemId.split('-')[1] === use.id && (stage !== 'open' || pieces.some(({ passNo }) => passNo !== null)),
-  );
+  const isWorked = hasWorkOn(items, use.id);
   const pick = ({ id, rev, value }: ShopBlankView) => {
     const copy = { id, fromRev: rev, value };
     change((spec) => (picking === 'more' ? addBlank(spec, copy, randomBytes) : replaceBlank(spec, use.id, copy)));

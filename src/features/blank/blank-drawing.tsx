@@ -1,20 +1,16 @@
 'use client';
 
 import { useRef } from 'react';
-import { inkTransform, ringPath, useLengths } from '@/client';
+import { useLengths } from '@/client';
 import { placeGeometry } from '@/core/place';
-import { DimensionLine } from '@/ui';
-import type { DrawnInk } from './drawn-ink';
+import { ClearZones, DimensionLine, type DrawnLayer, Ink, UsableRect, lineOn, ringPath } from '@/drawing';
 import type { PlaceEdit } from './edit';
-import { lineOn } from './line-on';
-import { UsableRect } from './usable-rect';
 import { PlaceDimensions } from './place-dimensions';
 import { useDragPlace } from './use-drag-place';
 
 interface BlankDrawingProps {
   readonly edit: PlaceEdit;
-  /** Null where there is no text to draw, as in the shop. */
-  readonly ink: DrawnInk | null;
+  readonly ink: readonly DrawnLayer[];
 }
 
 /** The blank to scale, as a workshop drawing: its place can be pulled, and every figure follows. */
@@ -29,7 +25,7 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
   const room = textSize * 3.2;
   const thin = textSize / 12;
   const ground = variant.colour.hex;
-  const ink2 = lineOn(ground);
+  const lines = lineOn(ground);
   return (
     <svg
       ref={svg}
@@ -42,7 +38,7 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
       {measured.datum.lineMm > 0 && (
         <path
           d={`M0 ${measured.datum.lineMm}H${body.widthMm}`}
-          stroke={ink2}
+          stroke={lines}
           strokeWidth={thin}
           strokeDasharray={`${textSize} ${textSize / 3} ${thin * 2} ${textSize / 3}`}
         />
@@ -53,7 +49,7 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
             <title>what rounds off lies outside the two lines</title>
             <path
               d={`M${window.fromMm} ${-textSize}V${box.heightMm + textSize}M${window.toMm} ${-textSize}V${box.heightMm + textSize}`}
-              stroke={ink2}
+              stroke={lines}
               strokeWidth={thin}
               strokeDasharray={`${textSize / 3}`}
             />
@@ -66,25 +62,15 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
           aria-roledescription="place on the blank"
           aria-label={`Place ${role.name}: arrows move it by ${unit === 'inch' ? '1/16 in' : '1 mm'}, with shift they change its size`}
           fill="transparent"
-          stroke={ink2}
+          stroke={lines}
           strokeWidth={thin * 1.4}
           strokeDasharray={`${textSize / 2} ${textSize / 3}`}
           className="cursor-move focus:outline-2 focus:outline-verdigris"
           {...gripProps('move')}
         />
-        {clear.map((zone, i) => (
-          <path key={i} d={ringPath(zone)} fill={`${ink2}44`} stroke={ink2} strokeWidth={thin} pointerEvents="none" />
-        ))}
-        <UsableRect geometry={geometry} colour={ink2} lineWidth={thin} />
-        {ink && (
-          <path
-            d={ink.path}
-            fill={ink.film}
-            fillRule="evenodd"
-            transform={inkTransform(ink.fit, ink.scale)}
-            pointerEvents="none"
-          />
-        )}
+        <ClearZones zones={clear} lineWidth={thin} colour={lines} />
+        <UsableRect geometry={geometry} colour={lines} lineWidth={thin} />
+        <Ink layers={ink} />
         <rect
           x={box.widthMm - textSize / 2}
           y={box.heightMm - textSize / 2}
@@ -109,7 +95,7 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
         label={figure(body.heightMm)}
         textSize={textSize}
       />
-      <PlaceDimensions edit={edit} textSize={textSize} colour={ink2} />
+      <PlaceDimensions edit={edit} textSize={textSize} colour={lines} />
     </svg>
   );
 }

@@ -1,22 +1,21 @@
 'use client';
 
 import { useCallback, useMemo } from 'react';
-import { useRun } from '@/client';
-import { hasStop } from '@/core/finding';
+import { useFits, useRun } from '@/client';
+import { longestFit } from '@/core/figures';
 import { changeRunBlank } from '@/core/blanks';
 import type { Blank } from '@/core/shop';
-import type { ScreenFit } from '@/workers/fit-protocol';
-import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
+import { filmsOf, layersOfFit } from '@/drawing';
 import { BlankBar } from './blank-bar';
-import type { DrawnInk } from './drawn-ink';
 import type { PlaceEdit } from './edit';
 import { PlaceEditor } from './place-editor';
 import { PlacementCard } from './placement-card';
 
 /** The run's blanks and the places on them: measured once, since every size in the run follows from it. */
 export function BlankPage() {
-  const { place, fits, paths, change } = useRun();
-  const { use, blank, variant, role, measured, material } = place;
+  const { place, paths, change, spec } = useRun();
+  const fits = useFits();
+  const { use, blank, variant, role, measured } = place;
   const { useId, placeId } = place.at;
   const here = useMemo(
     () => (fits.last?.fits ?? []).filter((fit) => fit.useId === useId && fit.placeId === placeId),
@@ -34,13 +33,8 @@ export function BlankPage() {
     isMirrored: variant.places[role.id] === undefined,
     changeBlank: changeOwn,
   };
-  const longest = longestOf(here.filter(({ variantId }) => variantId === variant.id));
-  const ink: DrawnInk | null = longest && {
-    fit: longest,
-    path: paths.pathOf(longest.textNo),
-    scale: longest.emMm / PATH_UNITS_PER_EM,
-    film: material.colour.hex,
-  };
+  const longest = longestFit(here.filter(({ variantId }) => variantId === variant.id));
+  const ink = longest ? layersOfFit(longest, paths, filmsOf(spec.shop.materials)) : [];
   return (
     <div className="flex flex-1 flex-col">
       <BlankBar />
@@ -54,14 +48,4 @@ export function BlankPage() {
       </PlaceEditor>
     </div>
   );
-}
-
-/** The widest at a common size among those that may be cut; null when there is none. */
-function longestOf(fits: readonly ScreenFit[]): ScreenFit | null {
-  let longest: ScreenFit | null = null;
-  for (const fit of fits) {
-    if (hasStop(fit.findings)) continue;
-    if (!longest || fit.inkWidthMm / fit.emMm > longest.inkWidthMm / longest.emMm) longest = fit;
-  }
-  return longest;
 }

@@ -1,7 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import { api, problemSentence } from '@/client';
+import { api, problemSentence, useApiQuery } from '@/client';
 import type { ShopBlankView } from '@/services';
 import { Button, Notice } from '@/ui';
 import { KIND_WORDS } from './sentences';
@@ -15,26 +14,15 @@ interface BlankPickerProps {
 
 /** The shop's blanks to choose from. */
 export function BlankPicker({ deed, onPick, onClose }: BlankPickerProps) {
-  const [blanks, setBlanks] = useState<readonly ShopBlankView[]>([]);
-  const [problem, setProblem] = useState<string | null>(null);
-  useEffect(() => {
-    let isCurrent = true;
-    void api.blanks().then((answer) => {
-      if (!isCurrent) return;
-      if (answer.ok) setBlanks(answer.value.blanks);
-      else setProblem(problemSentence(answer.problem));
-    });
-    return () => {
-      isCurrent = false;
-    };
-  }, []);
+  const { value, problem } = useApiQuery({ key: ['shop', 'blanks'], ask: api.blanks, isKept: false });
+  const blanks = value?.blanks ?? [];
   return (
     <section aria-label="Blanks of the shop" className="border-b border-rule-strong bg-shade px-5 py-4">
       <div className="mb-2 flex items-center justify-between">
         <h2 className="font-semibold">{deed}</h2>
         <Button onClick={onClose}>Leave it as it is</Button>
       </div>
-      {problem && <Notice severity="stop">{problem}</Notice>}
+      {problem && <Notice severity="stop">{problemSentence(problem)}</Notice>}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(210px,1fr))] gap-2">
         {blanks.map((blank) => (
           <li key={blank.id}>

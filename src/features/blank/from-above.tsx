@@ -2,7 +2,7 @@
 
 import { useLengths } from '@/client';
 import type { SeenAcross } from '@/core/place';
-import { DimensionLine } from '@/ui';
+import { DimensionLine } from '@/drawing';
 
 /** The body cut through, seen from above; the arc that is read well stands at the front, in the colour of action. */
 export function FromAbove({ seen }: { readonly seen: SeenAcross }) {

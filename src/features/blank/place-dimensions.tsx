@@ -2,7 +2,7 @@
 
 import { useLengths } from '@/client';
 import { placeGeometry } from '@/core/place';
-import { DimensionLine } from '@/ui';
+import { DimensionLine } from '@/drawing';
 import type { PlaceEdit } from './edit';
 
 interface PlaceDimensionsProps {

@@ -4,11 +4,11 @@ import type { ReactNode } from 'react';
 import { useLengths } from '@/client';
 import { placeGeometry } from '@/core/place';
 import type { LengthUnit } from '@/core/units';
+import type { DrawnLayer } from '@/drawing';
 import { Choice, Notice } from '@/ui';
 import { BlankDrawing } from './blank-drawing';
 import { CentringFields } from './centring-fields';
 import { ClearFields } from './clear-fields';
-import type { DrawnInk } from './drawn-ink';
 import type { PlaceEdit } from './edit';
 import { LiesFields } from './lies-fields';
 import { PhotoTrace } from './photo-trace';
@@ -23,7 +23,8 @@ import { WrapFields } from './wrap-fields';
 
 interface PlaceEditorProps {
   readonly edit: PlaceEdit;
-  readonly ink: DrawnInk | null;
+  /** What is drawn in the place; empty where there is no text, as in the shop. */
+  readonly ink: readonly DrawnLayer[];
   /** Below the drawing. */
   readonly children?: ReactNode;
 }

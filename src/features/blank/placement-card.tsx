@@ -1,10 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { useLengths, useRun, variantWords } from '@/client';
-import { inkOnBlank } from '@/core/place';
+import { shownFits, useLengths, useRun, useWork, variantWords } from '@/client';
 import type { MainPlace } from '@/core/edit';
-import { measuredOf } from '@/core/shop';
 import { ButtonLink, Choice } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { DATUM_WORDS } from './sentences';
@@ -22,9 +20,14 @@ export function PlacementCard({ place, fits }: PlacementCardProps) {
   const [paper, setPaper] = useState('a4');
   const { useId, placeId } = place.at;
   const href = `/api/runs/${runId}/template.pdf?use=${useId}&place=${placeId}&paper=${paper}`;
-  const rows = fits.flatMap((fit) => rowOf(place, fit) ?? []);
+  const { items } = useWork().bench;
+  const rows = shownFits(fits, items).filter(({ fit, layers }) => fit.emMm > 0 || layers.some(({ frozen }) => frozen));
   const { kind } = place.measured.datum;
   const hasVariants = place.blank.variants.length > 1;
+  const variantOf = (id: string | null) => {
+    const variant = place.blank.variants.find((one) => one.id === id);
+    return variant ? variantWords(variant) : '';
+  };
   return (
     <section aria-label="Placement card" className="grid gap-2">
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -63,21 +66,27 @@ export function PlacementCard({ place, fits }: PlacementCardProps) {
             </tr>
           </thead>
           <tbody>
-            {rows.map(({ fit, ink, variant }) => (
+            {rows.map(({ fit, text, onBlank, isSpotLost }) => (
               <tr key={fit.itemId} className="border-b border-rule">
-                <td className="px-2 py-1">{fit.text.join(' / ')}</td>
-                {hasVariants && <td className="px-2 py-1 text-soft">{variantWords(variant)}</td>}
-                {[ink.leftMm, ink.rightMm, ink.dropMm].map((mm, i) => (
-                  <td key={i} className="measure px-2 py-1 text-right">
-                    {figure(mm)}
+                <td className="px-2 py-1">{text.join(' / ')}</td>
+                {hasVariants && <td className="px-2 py-1 text-soft">{variantOf(fit.variantId)}</td>}
+                {onBlank ? (
+                  [onBlank.leftMm, onBlank.rightMm, onBlank.dropMm].map((mm, i) => (
+                    <td key={i} className="measure px-2 py-1 text-right">
+                      {figure(mm)}
+                    </td>
+                  ))
+                ) : (
+                  <td colSpan={3} className="px-2 py-1 text-right text-soft">
+                    {isSpotLost ? 'where it lies was not kept' : 'no room in its place'}
                   </td>
-                ))}
+                )}
                 <td className="px-2 py-1 text-right">
                   <a
                     href={`${href}&entry=${fit.entryId}`}
                     download
                     className="underline underline-offset-4"
-                    aria-label={`Template of ${fit.text.join(' ')}`}
+                    aria-label={`Template of ${text.join(' ')}`}
                   >
                     template
                   </a>
@@ -90,11 +99,4 @@ export function PlacementCard({ place, fits }: PlacementCardProps) {
       </div>
     </section>
   );
-}
-
-function rowOf({ blank, placeUse }: MainPlace, fit: ScreenFit) {
-  const variant = blank.variants.find(({ id }) => id === fit.variantId);
-  const measured = variant && measuredOf(blank, variant, placeUse.placeId);
-  if (!variant || !measured || fit.emMm === 0) return null;
-  return [{ fit, variant, ink: inkOnBlank(variant, measured, fit.inkWidthMm, fit.inkHeightMm) }];
 }

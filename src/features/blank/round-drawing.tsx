@@ -1,23 +1,20 @@
 'use client';
 
-import { inkTransform, ringPath, useLengths } from '@/client';
+import { useLengths } from '@/client';
 import { diameterAt, placeGeometry } from '@/core/place';
-import { DimensionLine } from '@/ui';
-import type { DrawnInk } from './drawn-ink';
+import { ClearZones, DimensionLine, type DrawnLayer, Ink, UsableRect, lineOn, ringPath } from '@/drawing';
 import type { PlaceEdit } from './edit';
-import { lineOn } from './line-on';
-import { UsableRect } from './usable-rect';
 
 interface RoundDrawingProps {
   readonly edit: PlaceEdit;
-  readonly ink: DrawnInk | null;
+  readonly ink: readonly DrawnLayer[];
 }
 
 /** The band of round goods rolled out flat, as it is cut and laid: a part of a ring when they taper. */
 export function RoundDrawing({ edit: { variant, measured }, ink }: RoundDrawingProps) {
   const { exact: figure } = useLengths();
   const geometry = placeGeometry(variant, measured);
-  const { outline, box, shape } = geometry;
+  const { outline, clear, box, shape } = geometry;
   const { wrap, datum } = measured;
   if (wrap?.kind !== 'round') return null;
   const textSize = Math.max(box.widthMm, box.heightMm * 1.4) / 26;
@@ -33,7 +30,8 @@ export function RoundDrawing({ edit: { variant, measured }, ink }: RoundDrawingP
       >
         <path d={ringPath(outline)} fill={variant.colour.hex} stroke="#8d8776" strokeWidth={textSize / 12} />
         <UsableRect geometry={geometry} colour={ground} lineWidth={textSize / 14} />
-        {ink && <path d={ink.path} fill={ink.film} fillRule="evenodd" transform={inkTransform(ink.fit, ink.scale)} />}
+        <ClearZones zones={clear} lineWidth={textSize / 14} colour={ground} />
+        <Ink layers={ink} />
         <DimensionLine
           from={[0, -room / 2]}
           to={[box.widthMm, -room / 2]}

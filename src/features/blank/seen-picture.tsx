@@ -1,16 +1,15 @@
 'use client';
 
-import { ringPath, useLengths } from '@/client';
+import { useLengths } from '@/client';
 import { type PlaceGeometry, type SeenAcross, placeGeometry, seenMap, slantMm } from '@/core/place';
 import type { Wrap } from '@/core/shop';
-import { DimensionLine } from '@/ui';
-import { type DrawnInk, movedPath, rectSteps } from './drawn-ink';
+import { DimensionLine, type DrawnLayer, movedPath, rectSteps, ringPath } from '@/drawing';
 import type { PlaceEdit } from './edit';
 import { FromAbove } from './from-above';
 
 interface SeenPictureProps {
   readonly edit: PlaceEdit;
-  readonly ink: DrawnInk | null;
+  readonly ink: readonly DrawnLayer[];
 }
 
 /** The item in use, from the front, with its lettering as it will look; for what rounds off also from above. */
@@ -23,7 +22,6 @@ export function SeenPicture({ edit: { variant, measured }, ink }: SeenPicturePro
   const { seen, usable } = geometry;
   const body = bodyInUse(wrap, geometry, measured.datum.dropMm);
   const used = usable ? rectSteps(usable).map(([x, y]) => map(x, y)) : [];
-  const inkPath = ink ? movedPath(ink, map) : null;
   const wide = body.halfMm * 1.1;
   const text = Math.max(wide * 2, body.aboveMm + body.belowMm) / 15;
   return (
@@ -45,7 +43,9 @@ export function SeenPicture({ edit: { variant, measured }, ink }: SeenPicturePro
             strokeDasharray={`${text / 4}`}
           />
         )}
-        {inkPath && ink && <path d={inkPath} fill={ink.film} fillRule="evenodd" />}
+        {ink.map((layer) => (
+          <path key={layer.id} d={movedPath(layer, map)} fill={layer.hex} fillRule="evenodd" />
+        ))}
         <DimensionLine
           from={[-body.halfMm, -body.aboveMm - text]}
           to={[body.halfMm, -body.aboveMm - text]}

@@ -1,7 +1,7 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import { api, problemSentence, useRun } from '@/client';
+import { useState } from 'react';
+import { api, problemSentence, useApiQuery, useRun } from '@/client';
 import { putBlankCopy } from '@/core/blanks';
 import type { Blank } from '@/core/shop';
 import type { MainPlace } from '@/core/edit';
@@ -12,18 +12,11 @@ import { Button } from '@/ui';
 export function ShopCopy({ place }: { readonly place: MainPlace }) {
   const { spec, change } = useRun();
   const { use, blank } = place;
-  const [shop, setShop] = useState<ShopBlankView | null>(null);
+  const read = useApiQuery({ key: ['shop', 'blank', use.blankId], ask: () => api.blank(use.blankId), isKept: false });
+  const [kept, setKept] = useState<ShopBlankView | null>(null);
+  const shop = kept?.id === use.blankId ? kept : read.isCurrent ? read.value : null;
   const [told, setTold] = useState<{ readonly of: Blank; readonly words: string } | null>(null);
   const copy = spec.shop.blanks.find(({ id }) => id === use.blankId);
-  useEffect(() => {
-    let isCurrent = true;
-    void api.blank(use.blankId).then((answer) => {
-      if (isCurrent) setShop(answer.ok ? answer.value : null);
-    });
-    return () => {
-      isCurrent = false;
-    };
-  }, [use.blankId]);
   if (!copy) return null;
   const differs = shop ? partsThatDiffer(blank, shop.value) : [];
   const keep = async () => {
@@ -32,7 +25,7 @@ export function ShopCopy({ place }: { readonly place: MainPlace }) {
       ? 'Kept in the shop: the next run starts with these measures.'
       : problemSentence(saved.problem);
     setTold({ of: blank, words });
-    if (saved.ok) setShop(saved.value);
+    if (saved.ok) setKept(saved.value);
   };
   const takeNewer = (newer: ShopBlankView) =>
     change((now) => putBlankCopy(now, { id: newer.id, fromRev: newer.rev, value: newer.value }));

@@ -3,10 +3,11 @@
 import { randomBytes, useRun } from '@/client';
 import { type MainPlace, dropOverrides, setOverrides } from '@/core/edit';
 import { type OverrideSet, type TextRef, WIDTH_SHARES, ownSettingsAt } from '@/core/spec';
+import { styleOf } from '@/core/shop';
 import { Button, NumberField } from '@/ui';
 
 interface ChosenBarProps {
-  readonly slots: readonly TextRef[];
+  readonly texts: readonly TextRef[];
   readonly numChosen: number;
   readonly place: MainPlace;
   /** Of the first of them, to start from. */
@@ -17,12 +18,13 @@ interface ChosenBarProps {
 const OWN_KINDS: readonly OverrideSet['kind'][] = ['lettering', 'material', 'tracking', 'width', 'size'];
 
 /** What the chosen ones have otherwise than the set: lettering, film, size, width, tracking. */
-export function ChosenBar({ slots, numChosen, place, letterMm, onClear }: ChosenBarProps) {
+export function ChosenBar({ texts, numChosen, place, letterMm, onClear }: ChosenBarProps) {
   const { spec, change } = useRun();
-  const set = (value: OverrideSet) => change((now) => setOverrides(now, slots, value, randomBytes));
+  const set = (value: OverrideSet) => change((now) => setOverrides(now, texts, value, randomBytes));
   const { condenseTo, stretchTo } = spec.remedies;
   // The fields show what the first of them has; typing gives it to all.
-  const own = slots[0] ? ownSettingsAt(spec, slots[0]) : {};
+  const [first] = texts;
+  const own = first ? ownSettingsAt(spec, first) : {};
   return (
     <section
       aria-label="Chosen fits"
@@ -31,7 +33,7 @@ export function ChosenBar({ slots, numChosen, place, letterMm, onClear }: Chosen
       <div className="flex flex-wrap items-center justify-between gap-2">
         <h2 className="font-semibold">{numChosen} chosen, otherwise than the set:</h2>
         <span className="flex gap-2">
-          <Button onClick={() => change((now) => dropOverrides(now, slots, OWN_KINDS))}>As the set again</Button>
+          <Button onClick={() => change((now) => dropOverrides(now, texts, OWN_KINDS))}>As the set again</Button>
           <Button onClick={onClear}>Choose none</Button>
         </span>
       </div>
@@ -65,7 +67,7 @@ export function ChosenBar({ slots, numChosen, place, letterMm, onClear }: Chosen
         <NumberField
           label="Tracking"
           unit="%"
-          value={(own.trackingEm ?? place.lettering.lines[0]?.trackingEm ?? 0) * 100}
+          value={(own.trackingEm ?? styleOf(place.lettering, 0).trackingEm) * 100}
           min={-20}
           max={100}
           onChange={(percent) => set({ kind: 'tracking', trackingEm: percent / 100 })}

@@ -1,14 +1,15 @@
 'use client';
 
 import { findingSentence, findingWords, useRun } from '@/client';
-import { type Finding, worstSeverity } from '@/core/finding';
+import { asksOf, gravestFirst, lookedWord } from '@/core/figures';
+import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import { type OverrideSet, type OwnSettings, type RunSpec, type TextRef, lookedKey, ownSettingsAt } from '@/core/spec';
 import { dropLooked, dropOverrides } from '@/core/edit';
 import { formatMm } from '@/core/units';
 import { Button, Key, SeverityTag } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
-import { alikeOf, asksOf, gravestFirst } from './decision-subject';
-import { slotOf } from './fit-key';
+import { alikeOf } from './decision-subject';
+import { textOf } from './fit-key';
 import { LetStand } from './let-stand';
 import { RemedyChoice } from './remedy-choice';
 
@@ -27,7 +28,7 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
   const [gravest, ...others] = asks;
   const alike = alikeOf(shown, subject);
   const worst = worstSeverity(asks) ?? 'note';
-  const at = slotOf(subject);
+  const at = textOf(subject);
   return (
     <section
       className={`grid gap-2 border border-l-4 border-rule-strong bg-white p-3 ${EDGES[worst]}`}
@@ -51,7 +52,7 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
         <p className="text-soft">
           Also:{' '}
           {others.map((finding, i) => (
-            <span key={finding.kind} title={sentence(finding)}>
+            <span key={findingKey(finding)} title={sentence(finding)}>
               {i > 0 && ', '}
               {findingWords(finding)}
             </span>
@@ -72,7 +73,7 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
               change((now) =>
                 dropLooked(
                   now,
-                  subject.looked.map(({ kind }) => lookedKey(at, kind)),
+                  subject.looked.map((finding) => lookedKey(at, lookedWord(subject, finding))),
                 ),
               )
             }

@@ -1,11 +1,7 @@
-import { type Finding, worstSeverity } from '@/core/finding';
+import { worstSeverity } from '@/core/finding';
+import { asksOf, gravestFirst } from '@/core/figures';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';
-
-/** Findings that ask something of the maker. */
-export function asksOf({ findings }: ScreenFit): readonly Finding[] {
-  return findings.filter(({ severity }) => severity !== 'note');
-}
 
 /** The fits that ask something, stops first, then checks, each in the order of the wall. */
 export function openFits(shown: readonly ScreenFit[]): readonly ScreenFit[] {
@@ -23,8 +19,4 @@ export function alikeOf(shown: readonly ScreenFit[], subject: ScreenFit): readon
   const [gravest] = gravestFirst(asksOf(subject));
   if (!gravest) return [];
   return shown.filter((fit) => asksOf(fit).some(({ kind }) => kind === gravest.kind));
-}
-
-export function gravestFirst(findings: readonly Finding[]): readonly Finding[] {
-  return [...findings].sort((a, b) => Number(b.severity === 'stop') - Number(a.severity === 'stop'));
 }

@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { type PlaceOption, useLengths, usePlaces, useRun } from '@/client';
+import { type PlaceOption, useFits, useLengths, usePlaces, useRun } from '@/client';
+import { awaitsMeasure } from '@/core/figures';
 import { placeGeometry } from '@/core/place';
 import type { MainPlace } from '@/core/edit';
 import { Choice } from '@/ui';
@@ -9,7 +10,7 @@ import type { ScreenFit } from '@/workers/fit-protocol';
 import { ChosenBar } from './chosen-bar';
 import { CompareBar } from './compare-bar';
 import { decisionSubject } from './decision-subject';
-import { fitKey, slotOf } from './fit-key';
+import { fitKey, textOf } from './fit-key';
 import { type FitOrder, ordered } from './fit-order';
 import { FitSide } from './fit-side';
 import { FitWall } from './fit-wall';
@@ -20,7 +21,7 @@ import { useWallSelection } from './use-wall-selection';
 
 /** The wall of fits: every name at one scale on the blank's own colour, those that need a decision first. */
 export function FitPage() {
-  const { fits } = useRun();
+  const fits = useFits();
   const [order, setOrder] = useState<FitOrder>('risk');
   const [otherId, setOtherId] = useState<string | null>(null);
   const { place, options, chosen: placeKey, choose } = usePlaces();
@@ -54,7 +55,7 @@ export function FitPage() {
         {chosen.length > 0 && (
           <ChosenBar
             key={[...selection.chosen].join()}
-            slots={chosen.map(slotOf)}
+            texts={chosen.map(textOf)}
             numChosen={chosen.length}
             place={place}
             letterMm={(place.sizeGroup.letter === 'x' ? chosen[0]?.xHeightMm : chosen[0]?.capHeightMm) ?? 0}
@@ -96,11 +97,12 @@ interface WallHeadProps {
 }
 
 function WallHead({ place, shown, options, placeKey, onPlace, order, onOrder, otherId, onCompare }: WallHeadProps) {
-  const { fits, spec } = useRun();
+  const { spec } = useRun();
+  const fits = useFits();
   const { pair } = useLengths();
   const { box } = placeGeometry(place.variant, place.measured);
   const isAlike = place.use.variant.kind === 'fixed';
-  const numUnmeasured = shown.filter(({ measures, emMm }) => measures === null && emMm > 0).length;
+  const numUnmeasured = shown.filter(awaitsMeasure).length;
   return (
     <>
       {options.length > 1 && (

@@ -1,6 +1,6 @@
 'use client';
 
-import { randomBytes, useRun } from '@/client';
+import { randomBytes, useFits, useRun } from '@/client';
 import { type MainPlace, changeSizeGroup, placesOf, sizeWith } from '@/core/edit';
 import { placeNameIn } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
@@ -24,9 +24,10 @@ interface FitSideProps {
 
 /** Everything that changes the wall is beside the wall: size rule, the text in question, lettering and film are one decision. */
 export function FitSide({ place, shown, subject, selection }: FitSideProps) {
-  const { spec, change, fits } = useRun();
+  const { spec, change } = useRun();
+  const fits = useFits();
   const { at } = place;
-  const { lettering, material, materialId, placeUse, sizeGroup } = place;
+  const { lettering, slots, placeUse, sizeGroup } = place;
   const setSize = fits.last?.setSizes[sizeGroup.id] ?? null;
   const places = placesOf(spec);
   const numSharing = places.filter(({ placeUse: one }) => one.sizeGroupId === sizeGroup.id).length;
@@ -60,7 +61,9 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
       <OpenFindings shown={shown} subject={subject} onPick={selection.focus} />
       {setSize && <CostsPanel setSize={setSize} onPick={pickText} />}
       <LetteringPanel at={at} letteringId={placeUse.letteringId} lettering={lettering} />
-      <MaterialPanel at={at} materialId={materialId} material={material} />
+      {slots.map((one) => (
+        <MaterialPanel key={one.slot} at={at} slot={one} isOnly={slots.length === 1} />
+      ))}
       <RemedyOrder />
     </aside>
   );

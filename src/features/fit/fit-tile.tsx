@@ -1,11 +1,13 @@
 import { memo } from 'react';
 import { type Lengths, findingSentence, findingWords } from '@/client';
-import { type Finding, worstSeverity } from '@/core/finding';
+import { factsOf, isMeasureFinding, shownMeasures } from '@/core/figures';
+import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import type { ShapeBox } from '@/core/shop';
+import type { DrawnLayer } from '@/drawing';
 import { SeverityTag } from '@/ui';
 import type { ComparedFit, ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';
-import { MEASURES, TileDrawing } from './tile-drawing';
+import { MEASURE_WORDS, TileDrawing } from './tile-drawing';
 import type { TilePlace } from './tile-place';
 
 interface FitTileProps {
@@ -13,23 +15,27 @@ interface FitTileProps {
   readonly no: number;
   readonly numFits: number;
   readonly fit: ScreenFit;
-  readonly path: string;
+  readonly layers: readonly DrawnLayer[];
   readonly place: TilePlace;
   /** What every tile shows, whatever its own place measures. */
   readonly shown: ShapeBox;
-  readonly film: string;
   readonly lengths: Lengths;
   readonly isFocused: boolean;
   readonly isChosen: boolean;
   readonly onFocus: (key: string) => void;
   readonly onToggle: (key: string, isRange: boolean) => void;
   /** The same text in another lettering. */
-  readonly other: { readonly fit: ComparedFit; readonly path: string } | null;
+  readonly other: OtherFit | null;
+}
+
+export interface OtherFit {
+  readonly fit: ComparedFit;
+  readonly layers: readonly DrawnLayer[];
 }
 
 /** One fit. Every tile shows the same millimetres, so that two can be compared by eye; a click decides on it, a tick chooses it. */
 export const FitTile = memo(function FitTile(props: FitTileProps) {
-  const { no, numFits, fit, path, place, shown, film, lengths, isFocused, isChosen, onFocus, onToggle, other } = props;
+  const { no, numFits, fit, layers, place, shown, lengths, isFocused, isChosen, onFocus, onToggle, other } = props;
   const worst = worstSeverity(fit.findings);
   const text = fit.text.join(' ');
   const key = fitKey(fit);
@@ -47,20 +53,18 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
         <TileDrawing
           label={`${text} in its place`}
           fit={fit}
-          path={path}
+          layers={layers}
           place={place}
           shown={shown}
-          film={film}
           isStopped={worst === 'stop'}
         />
         {other && (
           <TileDrawing
             label={`${text} in the other lettering`}
             fit={other.fit}
-            path={other.path}
+            layers={other.layers}
             place={place}
             shown={shown}
-            film={film}
             isStopped={other.fit.hasStop}
           />
         )}
@@ -92,17 +96,15 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
   );
 });
 
-const MEASURED: ReadonlySet<Finding['kind']> = new Set(MEASURES.map(([, , kind]) => kind));
-
 /** In a few words; the whole sentence stands where it is decided. What a measure says is shown at the measure. */
 function FindingLine({ findings }: { readonly findings: readonly Finding[] }) {
-  const said = findings.filter(({ kind }) => !MEASURED.has(kind));
+  const said = findings.filter((finding) => !isMeasureFinding(finding));
   if (said.length === 0) return null;
   return (
     <p className="text-[0.86rem]">
       {said.map((finding, i) => (
         <span
-          key={finding.kind}
+          key={findingKey(finding)}
           title={findingSentence(finding)}
           className={
             finding.severity === 'note' ? 'text-soft' : finding.severity === 'stop' ? 'text-madder' : 'text-brass'
@@ -118,25 +120,21 @@ function FindingLine({ findings }: { readonly findings: readonly Finding[] }) {
 
 /** What decides whether it can be weeded, and how much there is to weed; what is far from any limit is left out. */
 function MeasureLine({ fit, lengths }: { readonly fit: ScreenFit; readonly lengths: Lengths }) {
-  const { numIslands, numHoles, edgeMm, areaMm2, xHeightMm } = fit;
-  const more = `x-height ${lengths.figure(xHeightMm)} ${lengths.word}; outline ${(edgeMm / 10).toFixed(0)} cm to cut, ${(areaMm2 / 100).toFixed(1)} cm² of film`;
+  const { numIslands, numHoles, edgeMm, areaMm2 } = factsOf(fit);
+  const more = `x-height ${lengths.figure(fit.xHeightMm)} ${lengths.word}; outline ${(edgeMm / 10).toFixed(0)} cm to cut, ${(areaMm2 / 100).toFixed(1)} cm² of film`;
   return (
     <p className="flex flex-wrap gap-x-2 font-narrow text-[0.82rem] text-soft" title={more}>
-      {MEASURES.map(([part, words, kind]) => {
-        const spot = fit.measures?.[part];
-        if (!spot) return null;
-        const broken = fit.findings.find((finding) => finding.kind === kind && finding.severity !== 'note');
-        return (
-          <span
-            key={part}
-            title={broken ? findingSentence(broken) : words}
-            className={`whitespace-nowrap ${broken ? 'font-semibold text-brass' : ''}`}
-          >
-            {broken && '▲ '}
-            {part} <span className="measure">{lengths.figure(spot.widthMm, 2)}</span>
-          </span>
-        );
-      })}
+      {shownMeasures(fit).map(({ key, part, layer, spot, broken }) => (
+        <span
+          key={key}
+          title={broken ? findingSentence(broken) : MEASURE_WORDS[part]}
+          className={`whitespace-nowrap ${broken ? 'font-semibold text-brass' : ''}`}
+        >
+          {broken && '▲ '}
+          {part} {fit.layers.length > 1 && `of ${layer.colourSlot} `}
+          <span className="measure">{lengths.figure(spot.widthMm, 2)}</span>
+        </span>
+      ))}
       <span className="whitespace-nowrap">
         {numIslands} {numIslands === 1 ? 'island' : 'islands'}, {numHoles} {numHoles === 1 ? 'hole' : 'holes'}
       </span>

@@ -2,11 +2,12 @@
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { useLengths, useRun } from '@/client';
+import { useFits, useLengths, useRun } from '@/client';
 import type { MainPlace } from '@/core/edit';
-import type { Comparison, ScreenFit } from '@/workers/fit-protocol';
+import { type DrawnLayer, filmsOf, keptLayers } from '@/drawing';
+import type { Comparison, DrawnFit, ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';
-import { FitTile } from './fit-tile';
+import { FitTile, type OtherFit } from './fit-tile';
 import { commonBox, tilePlaces } from './tile-place';
 import type { WallSelection } from './use-wall-selection';
 
@@ -26,9 +27,8 @@ interface FitWallProps {
 
 /** Every fit in a grid of tiles at one scale. Only rows near the window are drawn, however many there are. */
 export function FitWall({ fits, place, subjectKey, selection, comparison }: FitWallProps) {
-  const { paths, spec } = useRun();
-  const films = useMemo(() => new Map(spec.shop.materials.map(({ id, value }) => [id, value.colour.hex])), [spec]);
-  const others = useOthers(comparison);
+  const layersOf = useLayers();
+  const others = useOthers(comparison, layersOf);
   const { chosen, focus, toggle } = selection;
   const lengths = useLengths();
   const tiles = useMemo(() => tilePlaces(place), [place]);
@@ -80,10 +80,9 @@ export function FitWall({ fits, place, subjectKey, selection, comparison }: FitW
               no={index * numColumns + i + 1}
               numFits={fits.length}
               fit={fit}
-              path={paths.pathOf(fit.textNo)}
+              layers={layersOf(fit)}
               place={tiles.get(fit.variantId ?? '') ?? tiles.get('')!}
               shown={shown}
-              film={films.get(fit.materialId) ?? place.material.colour.hex}
               lengths={lengths}
               isFocused={fitKey(fit) === subjectKey}
               isChosen={chosen.has(fitKey(fit))}
@@ -98,18 +97,23 @@ export function FitWall({ fits, place, subjectKey, selection, comparison }: FitW
   );
 }
 
-/** The compared fits by the tile that they belong to, with their paths; made once, so that tiles need not be drawn again. */
-function useOthers(comparison: Comparison | null) {
-  const { fits, paths } = useRun();
-  const all = fits.last?.fits;
+function useLayers(): (fit: DrawnFit) => readonly DrawnLayer[] {
+  const { paths, spec } = useRun();
+  const { materials } = spec.shop;
+  return useMemo(() => keptLayers(paths, filmsOf(materials)), [materials, paths]);
+}
+
+/** The compared fits by the tile that they belong to; made once, so that tiles need not be drawn again. */
+function useOthers(comparison: Comparison | null, layersOf: ReturnType<typeof useLayers>) {
+  const all = useFits().last?.fits;
   return useMemo(() => {
     if (!comparison || !all) return null;
     return new Map(
-      comparison.fits.flatMap((fit, i) => {
+      comparison.fits.flatMap((fit, i): [string, OtherFit][] => {
         const tile = all[i];
-        return fit && tile ? [[fitKey(tile), { fit, path: paths.pathOf(fit.textNo) }] as const] : [];
+        return fit && tile ? [[fitKey(tile), { fit, layers: layersOf(fit) }]] : [];
       }),
     );
     // eslint-disable-next-line react-hooks/exhaustive-deps -- measures come in bit by bit and change nothing here
-  }, [comparison, paths, all?.length]);
+  }, [comparison, layersOf, all?.length]);
 }

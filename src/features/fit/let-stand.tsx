@@ -3,12 +3,12 @@
 import { useState } from 'react';
 import { useRun } from '@/client';
 import { type Finding, mayLetStand, saidBy } from '@/core/finding';
+import { asksOf, lookedWord } from '@/core/figures';
 import { type Looked, lookedKey } from '@/core/spec';
 import { setLooked } from '@/core/edit';
 import { Button } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
-import { asksOf } from './decision-subject';
-import { slotOf } from './fit-key';
+import { textOf } from './fit-key';
 
 interface LetStandProps {
   readonly asks: readonly Finding[];
@@ -67,7 +67,7 @@ function lookedOf(fits: readonly ScreenFit[], able: readonly Finding[], reason: 
       asksOf(fit)
         .filter((finding) => kinds.has(finding.kind) && mayLetStand(finding))
         .map((finding) => [
-          lookedKey(slotOf(fit), finding.kind),
+          lookedKey(textOf(fit), lookedWord(fit, finding)),
           { said: saidBy(finding), reason: finding.severity === 'stop' ? reason.trim() : '' },
         ]),
     ),

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRun } from '@/client';
-import { CASE_FORMS, type CaseForm, type Lettering, SHIPPED_FACES } from '@/core/shop';
+import { CASE_FORMS, type CaseForm, type Lettering, commonStyle, styleOf } from '@/core/shop';
 import { type PlaceAt, changeLeastHeight, changeLines, changePlaceUse } from '@/core/edit';
 import { Choice, NumberField, FieldRow } from '@/ui';
 import { CASE_WORDS, LANGUAGES } from './sentences';
@@ -15,8 +15,8 @@ interface LetteringPanelProps {
 /** Face, case, tracking and least height of the lettering in use. */
 export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelProps) {
   const { spec, change } = useRun();
-  const [line] = lettering.lines;
-  const face = SHIPPED_FACES.find(({ sha }) => sha === line?.face);
+  const { faces, caseForm, trackingEm } = commonStyle(lettering);
+  const joins = faces.some(({ isConnected }) => isConnected);
   return (
     <section className="grid gap-2">
       <Choice
@@ -25,18 +25,18 @@ export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelPro
         value={letteringId}
         onChange={(id) => change((now) => changePlaceUse(now, at, (use) => ({ ...use, letteringId: id })))}
       />
-      {face && (
-        <p className="text-soft">
+      {faces.map((face) => (
+        <p key={face.sha} className="text-soft">
           Face: {face.name}. {face.isConnected ? 'Its letters join, as in handwriting.' : 'Its letters stand apart.'}
         </p>
-      )}
+      ))}
       <Choice
         label="Case"
         options={CASE_FORMS.map((form) => ({ id: form, label: CASE_WORDS[form] }))}
-        value={line?.caseForm ?? 'asTyped'}
+        value={caseForm ?? ''}
         onChange={(form) => change((now) => changeLines(now, at, { caseForm: form as CaseForm }))}
       />
-      {line && line.caseForm !== 'asTyped' && (
+      {caseForm !== 'asTyped' && (
         <FieldRow label="Language of the names">
           <select
             value={spec.language}
@@ -57,7 +57,7 @@ export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelPro
         <NumberField
           label="Tracking, of the letter size"
           unit="%"
-          value={(line?.trackingEm ?? 0) * 100}
+          value={(trackingEm ?? styleOf(lettering, 0).trackingEm) * 100}
           min={-20}
           max={100}
           onChange={(percent) => change((now) => changeLines(now, at, { trackingEm: percent / 100 }))}
@@ -71,7 +71,7 @@ export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelPro
           onChange={(leastMm) => change((now) => changeLeastHeight(now, at, leastMm))}
         />
       </div>
-      {face?.isConnected && (line?.trackingEm ?? 0) !== 0 && (
+      {joins && trackingEm !== 0 && (
         <p className="border-l-4 border-brass bg-brass-tint px-3 py-1.5">
           Tracking pulls joined letters apart: look at the joins on the wall.
         </p>

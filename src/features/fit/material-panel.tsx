@@ -1,8 +1,8 @@
 'use client';
 
 import { useRun } from '@/client';
-import { type FinestCut, type Material, isCut, kindFacts, processFacts, processOf } from '@/core/shop';
-import { type PlaceAt, changeMaterial, changeMaterialValue } from '@/core/edit';
+import { type FinestCut, isCut, kindFacts, processFacts, processOf } from '@/core/shop';
+import { type PlaceAt, type PlaceSlot, changeMaterial, changeMaterialValue } from '@/core/edit';
 import { NumberField } from '@/ui';
 
 const FINEST: readonly (readonly [keyof FinestCut, string])[] = [
@@ -13,12 +13,13 @@ const FINEST: readonly (readonly [keyof FinestCut, string])[] = [
 
 interface MaterialPanelProps {
   readonly at: PlaceAt;
-  readonly materialId: string;
-  readonly material: Material;
+  readonly slot: PlaceSlot;
+  /** The only colour slot of its lettering. */
+  readonly isOnly: boolean;
 }
 
-/** What the lettering is cut from, how that lies on the bed, and how fine it may be cut. */
-export function MaterialPanel({ at, materialId, material }: MaterialPanelProps) {
+/** What the letters of one colour slot are cut from, how that lies on the bed, and how fine it may be cut. */
+export function MaterialPanel({ at, slot: { slot, materialId, material }, isOnly }: MaterialPanelProps) {
   const { spec, change } = useRun();
   const { lies, hint, words } = kindFacts(material.kind);
   const process = processOf(material);
@@ -29,7 +30,7 @@ export function MaterialPanel({ at, materialId, material }: MaterialPanelProps) 
   return (
     <section className="grid gap-2">
       <label className="grid gap-1.5">
-        <span className="heading-small">Cut from</span>
+        <span className="heading-small">{isOnly ? 'Cut from' : `“${slot}” cut from`}</span>
         <span className="flex items-center gap-2">
           <span
             className="size-6 shrink-0 rounded-sm border border-rule-strong"
@@ -39,7 +40,7 @@ export function MaterialPanel({ at, materialId, material }: MaterialPanelProps) 
           <select
             className="min-w-0 flex-1"
             value={materialId}
-            onChange={(event) => change((now) => changeMaterial(now, at, event.target.value))}
+            onChange={(event) => change((now) => changeMaterial(now, at, event.target.value, slot))}
           >
             {spec.shop.materials.map(({ id, value }) => (
               <option key={id} value={id}>

@@ -1,7 +1,8 @@
 import { findingWords } from '@/client';
+import { asksOf, gravestFirst } from '@/core/figures';
 import { SeverityTag } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
-import { asksOf, gravestFirst, openFits } from './decision-subject';
+import { openFits } from './decision-subject';
 import { fitKey } from './fit-key';
 
 const MOST_SHOWN = 8;

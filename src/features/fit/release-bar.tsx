@@ -2,7 +2,7 @@
 
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
-import { useBrowserText, useRun } from '@/client';
+import { useBrowserText, useFits, useRun } from '@/client';
 import { hasStop } from '@/core/finding';
 import { proofTally } from '@/core/wording';
 import type { ReleaseView } from '@/services';
@@ -14,7 +14,8 @@ const MOST_SHOWN = 5;
 
 /** Letting the fits through to be cut: what stays out, how the proof stands, and what changed since the last time. */
 export function ReleaseBar() {
-  const { spec, fits } = useRun();
+  const { spec } = useRun();
+  const fits = useFits();
   const { view, isBusy, problem, release } = useRelease();
   const [isAsking, setAsking] = useState(false);
   const all = fits.last?.fits ?? [];
@@ -32,8 +33,13 @@ export function ReleaseBar() {
             <>
               <b>Release {last.no}</b>, {format(new Date(last.at), 'd MMM yyyy, HH:mm')}
               {last.who && ` by ${last.who}`}: <span className="measure">{last.numPieces}</span> to cut as they were,{' '}
-              <span className="measure">{last.numTicked}</span> of them ticked on the proof.
-              {isCurrent && ' Nothing has changed since.'}
+              <span className="measure">{last.numTicked}</span> of them ticked on the proof
+              {last.numOpen !== null && last.numOpen > 0 && (
+                <>
+                  , <span className="measure">{last.numOpen}</span> with a check that was open
+                </>
+              )}
+              .{isCurrent && ' Nothing has changed since.'}
             </>
           ) : (
             'Nothing is released yet: what is cut follows every change.'

@@ -1,12 +1,12 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { useRun } from '@/client';
-import type { RemedyOffer } from '@/core/fit';
+import { useFits, useRun } from '@/client';
+import type { RemedyOffer } from '@/core/remedies';
 import { formatMm } from '@/core/units';
 import { Button, Key, isTyping } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
-import { slotOf } from './fit-key';
+import { textOf } from './fit-key';
 import { RemedyList } from './remedy-list';
 import { indexOf, useRemedies } from './use-remedies';
 import { withSets } from './with-sets';
@@ -19,7 +19,8 @@ interface RemedyChoiceProps {
 
 /** The remedies with the first that leaves nothing to decide picked; one key takes it, one button for all alike. */
 export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
-  const { spec, change, fits, askFits, place } = useRun();
+  const { spec, change, askFits, place } = useRun();
+  const fits = useFits();
   const offers = useRemedies(subject);
   const [ownPick, setOwnPick] = useState<{ readonly offers: readonly RemedyOffer[]; readonly index: number } | null>(
     null,
@@ -30,7 +31,7 @@ export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
 
   const take = () => {
     if (!offer || offer.sets.length === 0) return;
-    change((now) => withSets(now, slotOf(subject), offer.sets));
+    change((now) => withSets(now, textOf(subject), offer.sets));
     onDone();
   };
   const takeForAll = async () => {
@@ -41,7 +42,7 @@ export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
       offer.kind,
     );
     if (!taken) return;
-    change((now) => taken.reduce((run, { index, sets }) => withSets(run, slotOf(result.fits[index]!), sets), now));
+    change((now) => taken.reduce((run, { index, sets }) => withSets(run, textOf(result.fits[index]!), sets), now));
     onDone();
   };
   useEffect(() => {
@@ -115,7 +116,7 @@ function ShorterText({ subject, onDone }: { readonly subject: ScreenFit; readonl
       onSubmit={(event) => {
         event.preventDefault();
         if (typed === '') return;
-        change((now) => withSets(now, slotOf(subject), [{ kind: 'wording', lines: [typed] }]));
+        change((now) => withSets(now, textOf(subject), [{ kind: 'wording', lines: [typed] }]));
         onDone();
       }}
     >

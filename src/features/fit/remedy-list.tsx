@@ -1,6 +1,6 @@
 'use client';
 
-import type { RemedyOffer } from '@/core/fit';
+import type { RemedyOffer } from '@/core/remedies';
 import type { RunSpec } from '@/core/spec';
 import { formatMm } from '@/core/units';
 import { remedyWords } from './remedy-words';

@@ -1,4 +1,4 @@
-import type { RemedyOffer } from '@/core/fit';
+import type { RemedyOffer } from '@/core/remedies';
 import type { OverrideSet, RunSpec } from '@/core/spec';
 import { REMEDY_WORDS } from './sentences';
 

@@ -1,13 +1,9 @@
-import { ringPath } from '@/client';
-import { placeGeometry } from '@/core/place';
+import { type PlaceGeometry, placeGeometry } from '@/core/place';
 import type { MainPlace } from '@/core/edit';
 import { type ShapeBox, measuredOf } from '@/core/shop';
 
-/** What a tile draws of a place: its outline and clear zones as paths, on the cloth's colour. */
-export interface TilePlace {
-  readonly outline: string;
-  readonly clear: readonly string[];
-  readonly box: ShapeBox;
+/** What a tile draws of a place: its outline and clear zones, on the cloth's colour. */
+export interface TilePlace extends Pick<PlaceGeometry, 'outline' | 'clear' | 'box'> {
   readonly cloth: string;
   /** `M, navy`; empty where all items are alike. */
   readonly variantWords: string;
@@ -21,8 +17,8 @@ export function tilePlaces({ blank, variant, use, placeUse }: MainPlace): Readon
     if (!measured) return [];
     const { outline, clear, box } = placeGeometry(one, measured);
     const tile = {
-      outline: ringPath(outline),
-      clear: clear.map(ringPath),
+      outline,
+      clear,
       box,
       cloth: one.colour.hex,
       variantWords: isAlike ? '' : [one.size, one.colour.name].filter((word) => word !== '').join(', '),

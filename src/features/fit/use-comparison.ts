@@ -1,12 +1,13 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { useRun } from '@/client';
+import { useFits, useRun } from '@/client';
 import type { Comparison } from '@/workers/fit-protocol';
 
 /** The place in another lettering, as long as one is chosen; null while it is drawn. */
 export function useComparison(letteringId: string | null): Comparison | null {
-  const { fits, askFits, place } = useRun();
+  const { askFits, place } = useRun();
+  const fits = useFits();
   const sizes = fits.kind === 'ready' ? fits.last.setSizes : null;
   const [answer, setAnswer] = useState<{
     readonly id: string;

@@ -1,7 +1,7 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
-import { api, problemSentence, randomBytes, stationId, useRun } from '@/client';
+import { useCallback, useState } from 'react';
+import { api, problemSentence, randomBytes, stationId, useApiQuery, useRun, useWork } from '@/client';
 import { makeId } from '@/core/ids';
 import type { ReleaseView } from '@/services';
 
@@ -14,27 +14,17 @@ export interface ReleaseState {
   readonly release: (who: string) => Promise<void>;
 }
 
-/** A typed change settles before it is compared with what was released. */
-const SETTLE_MS = 400;
-
-/** How the run stands to its last release, read again whenever it was saved. */
+/** How the run stands to its last release, read again whenever it was saved, cut or released. */
 export function useRelease(): ReleaseState {
-  const { runId, spec, save, saver } = useRun();
-  const [view, setView] = useState<ReleaseView | null>(null);
+  const { runId, counter, saver } = useRun();
+  const { bench, refresh } = useWork();
+  const { passes, releases, acts } = bench.marks;
   const [isBusy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const isSaved = save.kind === 'saved';
-  useEffect(() => {
-    if (!isSaved) return;
-    let isCurrent = true;
-    const timer = setTimeout(() => {
-      void api.releaseView(runId).then((answer) => isCurrent && answer.ok && setView(answer.value));
-    }, SETTLE_MS);
-    return () => {
-      isCurrent = false;
-      clearTimeout(timer);
-    };
-  }, [runId, spec, isSaved]);
+  const { value } = useApiQuery({
+    key: ['release', runId, counter, passes, releases, acts],
+    ask: () => api.releaseView(runId),
+  });
   const release = useCallback(
     async (who: string) => {
       setBusy(true);
@@ -43,12 +33,12 @@ export function useRelease(): ReleaseState {
       const answer = isSent
         ? await api.release(runId, { id: makeId<'release'>(randomBytes), by: { who, station: stationId() } })
         : null;
-      if (answer?.ok) setView(answer.value);
+      if (answer?.ok) await refresh();
       else if (answer) setProblem(problemSentence(answer.problem));
       else setProblem('The last changes are not saved yet, so that nothing was released. Try again once they are.');
       setBusy(false);
     },
-    [runId, saver],
+    [runId, saver, refresh],
   );
-  return { view, isBusy, problem, release };
+  return { view: value, isBusy, problem, release };
 }

@@ -1,8 +1,8 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { useRun } from '@/client';
-import type { RemedyOffer } from '@/core/fit';
+import { useFits, useRun } from '@/client';
+import type { RemedyOffer } from '@/core/remedies';
 import type { FitResult, ScreenFit } from '@/workers/fit-protocol';
 
 interface Answer {
@@ -13,7 +13,8 @@ interface Answer {
 
 /** Remedies for the fit that is decided on; null while they are worked out. */
 export function useRemedies(subject: ScreenFit | null): readonly RemedyOffer[] | null {
-  const { fits, askFits } = useRun();
+  const { askFits } = useRun();
+  const fits = useFits();
   const [answer, setAnswer] = useState<Answer | null>(null);
   const result = fits.kind === 'ready' ? fits.last : null;
   const index = result && subject ? indexOf(result, subject) : -1;

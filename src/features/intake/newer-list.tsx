@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { problemSentence, randomBytes, useRun } from '@/client';
+import { problemSentence, randomBytes, useRun, useWork } from '@/client';
 import { rereadLine } from '@/core/intake';
 import { compareList, listText, takeComparison } from '@/core/roster';
 import { rewordedTexts } from '@/core/wording';
@@ -18,7 +18,8 @@ const MOST_WRITTEN_OUT = 2000;
 
 /** A newer list laid beside the run: what is new, changed and gone is seen before anything of it is taken. */
 export function NewerList() {
-  const { spec, saver, runId, work } = useRun();
+  const { spec, saver, runId } = useRun();
+  const { hasWork, bench } = useWork();
   const router = useRouter();
   const present = useMemo(() => spec.entries.filter(({ withdrawn }) => !withdrawn), [spec.entries]);
   const [asText] = useState(() => (present.length > MOST_WRITTEN_OUT ? '' : listText(present)));
@@ -38,9 +39,9 @@ export function NewerList() {
   );
   const reworded = useMemo(() => {
     if (!comparison) return [];
-    const entries = takeComparison(spec.entries, comparison, work.hasWork, randomBytes);
+    const entries = takeComparison(spec.entries, comparison, hasWork, randomBytes);
     return rewordedTexts(spec, { ...spec, entries });
-  }, [spec, comparison, work.hasWork]);
+  }, [spec, comparison, hasWork]);
   const isChange = comparison !== null && (comparison.gone.length > 0 || hasNews(comparison, spec.entries));
   const lay = async () => {
     if (!intake.input) return;
@@ -57,9 +58,7 @@ export function NewerList() {
         them; nothing is changed before you say so, and it can be taken back.
       </p>
       {(problem ?? bundleProblem) && <Notice severity="stop">{problem ?? bundleProblem}</Notice>}
-      {comparison && (
-        <Comparison comparison={comparison} reworded={reworded} hasWork={work.hasWork} items={work.bench.items} />
-      )}
+      {comparison && <Comparison comparison={comparison} reworded={reworded} hasWork={hasWork} items={bench.items} />}
       <div className="flex flex-wrap items-center gap-3">
         <Button ref={button} weight="main" disabled={!isChange} onClick={() => void lay()}>
           Lay it over the run

@@ -1,5 +1,5 @@
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
-import { api, droppedFile, entriesWords, problemSentence, problemWords } from '@/client';
+import { api, droppedFile, entriesWords, problemSentence, problemWords, useApiQuery } from '@/client';
 import {
   type ColumnChoice,
   MOST_FILE_BYTES,
@@ -144,18 +144,13 @@ const MOST_KEY = 4000;
 /** What a pasted table's headers were taken for the last time; files come with it already. */
 function useKnownColumns(mapped: MappedSource | null): ColumnChoice | null {
   const key = mapped ? headerKey(mapped.table, { ...mapped.mapping, hasHeader: true }) : '';
-  const [known, setKnown] = useState<{ readonly key: string; readonly choice: ColumnChoice | null } | null>(null);
-  useEffect(() => {
-    if (key === '' || key.length > MOST_KEY) return;
-    let isWanted = true;
-    void api.columnsKnown(key).then((answer) => {
-      if (isWanted && answer.ok) setKnown({ key, choice: answer.value.choice });
-    });
-    return () => {
-      isWanted = false;
-    };
-  }, [key]);
-  return known?.key === key ? known.choice : null;
+  const { value, isCurrent } = useApiQuery({
+    key: ['columns', key],
+    ask: () => api.columnsKnown(key),
+    isAsked: key !== '' && key.length <= MOST_KEY,
+    isKept: false,
+  });
+  return isCurrent ? (value?.choice ?? null) : null;
 }
 
 function withKnown(mapped: MappedSource, choice: ColumnChoice): MappedSource {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { useRun, variantWords } from '@/client';
+import { useFits, useRun, variantWords } from '@/client';
 import { type MarkTaker, type MarkedBlank, matchMarks } from '@/core/blanks';
 import type { Blank } from '@/core/shop';
 import { type RunSpec, findBlank } from '@/core/spec';
@@ -9,8 +9,8 @@ import type { ScreenFit } from '@/workers/fit-protocol';
 
 /** Blanks that carry a mark already, each for an entry that it fits. */
 export function MarkedBlanks({ shop }: { readonly shop: ReadonlyMap<string, Blank> | null }) {
-  const { spec, fits } = useRun();
-  const all = fits.last?.fits;
+  const { spec } = useRun();
+  const all = useFits().last?.fits;
   const matches = useMemo(() => {
     const takers = takersOf(spec, all ?? []);
     const names = new Map(takers.map((taker) => [taker.itemId, taker.names[0] ?? taker.texts[0] ?? '']));

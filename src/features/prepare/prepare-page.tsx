@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { useRun } from '@/client';
+import { useFits, useRun } from '@/client';
 import { countBlanks, numUncounted, packsToBuy } from '@/core/blanks';
 import { changePrepare } from '@/core/edit';
 import { formatMoney } from '@/core/units';
@@ -13,7 +13,8 @@ import { useShopBlanks } from './use-shop-blanks';
 
 /** Getting the blanks together: what is missing first, then what carries a mark already and what is done before lettering. */
 export function PreparePage() {
-  const { spec, fits, change } = useRun();
+  const { spec, change } = useRun();
+  const fits = useFits();
   const shop = useShopBlanks();
   const items = fits.last?.fits;
   const counts = useMemo(() => countBlanks(spec, items ?? [], (id) => shop?.get(id)), [spec, items, shop]);

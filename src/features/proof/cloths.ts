@@ -1,4 +1,4 @@
-import { type RunSpec, findBlank, textKeyOf, variantFor } from '@/core/spec';
+import { type RunSpec, findBlank, readTextKey, textKeyOf, variantFor } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
 /** The colour of the blank that each text goes on, by `entry-use-place`; of the use's first while none is known. */
@@ -10,7 +10,7 @@ export function clothsBySlot(fits: readonly ScreenFit[], spec: RunSpec): (key: s
     if (variant) known.set(textKeyOf(fit), variant.colour.hex);
   }
   return (key) => {
-    const use = uses.get(key.split('-')[1] ?? '')?.use ?? spec.uses[0]!;
-    return known.get(key) ?? variantFor(spec, use).colour.hex;
+    const use = uses.get(readTextKey(key)?.useId ?? '')?.use;
+    return known.get(key) ?? (use ? variantFor(spec, use).colour.hex : '#ffffff');
   };
 }

@@ -2,11 +2,12 @@
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { cutTexts, useBrowserText, useRun } from '@/client';
+import { cutTexts, shownFits, useBrowserText, useFits, useRun, useWork } from '@/client';
 import { proofRows, tickRows, untickRows } from '@/core/wording';
 import { Button, ButtonLink } from '@/ui';
 import { clothsBySlot } from './cloths';
-import { PX_PER_MM, ProofText } from './proof-text';
+import { PX_PER_MM } from './proof-drawing';
+import { ProofText } from './proof-text';
 import { useProofKeys } from './use-proof-keys';
 
 const ROW_PX = 96;
@@ -17,13 +18,15 @@ const ACROSS = 2;
 
 /** Every text as it will be cut, to be looked at letter by letter and ticked. */
 export function ProofPage() {
-  const { spec, runId, fits, change } = useRun();
+  const { spec, runId, change } = useRun();
+  const fits = useFits();
+  const { items } = useWork().bench;
   const [who, setWho] = useBrowserText('who');
   const [showsOpen, setShowsOpen] = useState(false);
   const settled = useDeferredValue(spec);
   const all = useMemo(() => proofRows(settled).filter(({ worded }) => worded !== null), [settled]);
   const rows = useMemo(() => (showsOpen ? all.filter(({ state }) => state.kind !== 'ticked') : all), [all, showsOpen]);
-  const cut = useMemo(() => cutTexts(fits.last?.fits ?? []), [fits.last]);
+  const cut = useMemo(() => cutTexts(shownFits(fits.last?.fits ?? [], items), ({ fit }) => fit), [fits.last, items]);
   const open = all.filter(({ state }) => state.kind !== 'ticked');
   const numChanged = all.filter(({ state }) => state.kind === 'changed').length;
   const widest = Math.max(1, ...(fits.last?.fits ?? []).map(({ inkWidthMm }) => inkWidthMm));

@@ -1,21 +1,16 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { type CutText, useRun } from '@/client';
+import { type CutText, type ShownFit, useRun } from '@/client';
+import { placesOf } from '@/core/edit';
 import type { ProofRow } from '@/core/wording';
 import { SeverityTag } from '@/ui';
-import { PATH_UNITS_PER_EM } from '@/workers/text-paths';
-
-/** True size would be about 3.8; no text is drawn larger than this. */
-export const PX_PER_MM = 2.6;
-/** Between letters that go on blanks of their own. */
-const GAP_MM = 4;
-const AROUND_MM = 3;
+import { ProofDrawing } from './proof-drawing';
 
 interface ProofTextProps {
   readonly row: ProofRow;
   /** Null while it is not drawn yet. */
-  readonly cut: CutText | null;
+  readonly cut: CutText<ShownFit> | null;
   readonly pxPerMm: number;
   readonly cloth: string;
   readonly isCurrent: boolean;
@@ -27,8 +22,9 @@ interface ProofTextProps {
 export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggle }: ProofTextProps) {
   const { no, entry, state, worded } = row;
   const { spec } = useRun();
-  const hasPlaces = spec.uses.length > 1 || spec.uses[0]!.places.length > 1;
+  const hasPlaces = placesOf(spec).length > 1;
   const words = cut?.words ?? worded?.lines.map(({ text }) => text).join(' / ') ?? '';
+  const frozen = frozenWords(cut?.fits ?? []);
   const isOther = entry.fields.text !== undefined && entry.fields.text !== words;
   const element = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -43,11 +39,12 @@ export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggl
     >
       <span className="measure text-right text-soft">{no}</span>
       <span className="min-w-0">
-        {cut && <Drawn cut={cut} pxPerMm={pxPerMm} cloth={cloth} words={words} />}
+        {cut && <ProofDrawing shown={cut.fits} pxPerMm={pxPerMm} cloth={cloth} words={words} />}
         <span className="measure mt-1 block text-[0.95rem] break-words" data-testid="spelled">
           {[...words].join(' ')}
         </span>
         {hasPlaces && <span className="block text-sm text-soft">{row.placeName}</span>}
+        {frozen && <span className="block text-sm text-soft">{frozen}</span>}
         {isOther && <span className="block text-sm text-soft">for {entry.fields.text}</span>}
       </span>
       <span className="grid gap-1">
@@ -64,6 +61,15 @@ export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggl
       </span>
     </div>
   );
+}
+
+/** Why it is drawn as it was and not as the run has it now; null where it follows the run. */
+function frozenWords(shown: readonly ShownFit[]): string | null {
+  const kept = shown.flatMap(({ layers }) => layers.flatMap(({ frozen }) => frozen ?? []));
+  const [released] = kept.filter(({ by }) => by === 'release');
+  const [made] = kept.filter(({ by }) => by === 'pass');
+  if (made) return `as it was cut in pass ${made.no}`;
+  return released ? `as it was let through in release ${released.no}` : null;
 }
 
 function StateWords({ row: { state } }: { readonly row: ProofRow }) {
@@ -85,46 +91,5 @@ function StateWords({ row: { state } }: { readonly row: ProofRow }) {
       {when}
       {state.isLookChanged && '; same words, another look since'}
     </span>
-  );
-}
-
-function Drawn({
-  cut: { fits },
-  pxPerMm,
-  cloth,
-  words,
-}: {
-  readonly cut: CutText;
-  readonly pxPerMm: number;
-  readonly cloth: string;
-  readonly words: string;
-}) {
-  const { paths, spec } = useRun();
-  const heightMm = Math.max(1, ...fits.map(({ inkHeightMm }) => inkHeightMm));
-  const widthMm = fits.reduce((sum, { inkWidthMm }) => sum + inkWidthMm, 0) + GAP_MM * (fits.length - 1);
-  const film = spec.shop.materials.find(({ id }) =>
-    Object.values(spec.uses[0]?.places[0]?.materials ?? {}).includes(id),
-  );
-  const lefts = fits.map((_, i) => fits.slice(0, i).reduce((sum, { inkWidthMm }) => sum + inkWidthMm + GAP_MM, 0));
-  return (
-    <svg
-      role="img"
-      aria-label={`${words} as it is cut`}
-      className="max-w-full"
-      width={(widthMm + 2 * AROUND_MM) * pxPerMm}
-      height={(heightMm + 2 * AROUND_MM) * pxPerMm}
-      viewBox={`${-AROUND_MM} ${-AROUND_MM} ${widthMm + 2 * AROUND_MM} ${heightMm + 2 * AROUND_MM}`}
-      style={{ background: cloth }}
-    >
-      {fits.map((fit, i) => (
-        <path
-          key={i}
-          d={paths.pathOf(fit.textNo)}
-          fill={film?.value.colour.hex ?? '#1f2529'}
-          fillRule="evenodd"
-          transform={`translate(${lefts[i]} ${heightMm - fit.inkHeightMm}) scale(${fit.emMm / PATH_UNITS_PER_EM})`}
-        />
-      ))}
-    </svg>
   );
 }

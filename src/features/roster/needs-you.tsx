@@ -1,13 +1,8 @@
 import { findingSentence } from '@/client';
-import { type Finding, hasStop, worstSeverity } from '@/core/finding';
+import { type Finding, findingKey, hasStop } from '@/core/finding';
+import { asksOf } from '@/core/figures';
 import type { Entry } from '@/core/spec';
 import { SeverityTag } from '@/ui';
-
-/** A stop or a check among the findings. */
-export function needsYou(findings: readonly Finding[]): boolean {
-  const worst = worstSeverity(findings);
-  return worst === 'stop' || worst === 'check';
-}
 
 interface NeedsYouProps {
   readonly entries: readonly Entry[];
@@ -29,14 +24,12 @@ export function NeedsYou({ entries, findingsOf }: NeedsYouProps) {
       {sorted.slice(0, MOST_SHOWN).map(({ id, fields }) => (
         <li key={id} className="flex flex-wrap items-baseline gap-x-3 border-b border-rule px-3 py-1.5 last:border-b-0">
           <b>{fields.text}</b>
-          {(findingsOf.get(id) ?? [])
-            .filter(({ severity }) => severity !== 'note')
-            .map((finding) => (
-              <span key={finding.kind} className="flex items-baseline gap-1.5">
-                <SeverityTag severity={finding.severity} />
-                {findingSentence(finding)}
-              </span>
-            ))}
+          {asksOf({ findings: findingsOf.get(id) ?? [] }).map((finding) => (
+            <span key={findingKey(finding)} className="flex items-baseline gap-1.5">
+              <SeverityTag severity={finding.severity} />
+              {findingSentence(finding)}
+            </span>
+          ))}
         </li>
       ))}
       {entries.length > MOST_SHOWN && (

@@ -1,26 +1,28 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { entriesWords, useRun } from '@/client';
+import { entriesWords, useFits, useRun } from '@/client';
+import { findingsByEntry, isOpen } from '@/core/figures';
 import { RosterSide } from './name-panel';
-import { NeedsYou, needsYou } from './needs-you';
+import { NeedsYou } from './needs-you';
 import { QuestionPanel } from './question-panel';
 import { RosterTable } from './roster-table';
 
 /** Every entry as it came and as it will be cut, after what the list asks and what needs a look. */
 export function RosterPage() {
-  const { spec, fits } = useRun();
+  const { spec } = useRun();
+  const fits = useFits();
   const [currentId, setCurrentId] = useState<string | null>(null);
-  const findingsOf = useMemo(
-    () => new Map(fits.last?.fits.map(({ entryId, findings }) => [entryId as string, findings])),
-    [fits.last],
-  );
+  const findingsOf = useMemo(() => findingsByEntry(fits.last?.fits ?? []), [fits.last]);
   const present = useMemo(() => spec.entries.filter(({ withdrawn }) => !withdrawn), [spec.entries]);
   const rows = useMemo(
     () => [...present, ...spec.entries.filter(({ withdrawn }) => withdrawn)],
     [present, spec.entries],
   );
-  const needy = useMemo(() => present.filter(({ id }) => needsYou(findingsOf.get(id) ?? [])), [present, findingsOf]);
+  const needy = useMemo(
+    () => present.filter(({ id }) => isOpen({ findings: findingsOf.get(id) ?? [] })),
+    [present, findingsOf],
+  );
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_290px]">
       <section className="min-w-0 p-5">

@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import { findingSentence, findingWords } from '@/client';
-import type { Finding } from '@/core/finding';
+import { asksOf } from '@/core/figures';
+import { type Finding, findingKey } from '@/core/finding';
 import { readQuantity } from '@/core/intake';
 import type { Entry } from '@/core/spec';
 import { Facet, type FacetProps, SeverityTag } from '@/ui';
@@ -98,14 +99,12 @@ export const RosterRow = memo(function RosterRow(props: RosterRowProps) {
       ))}
       <span role="cell" className="min-w-0 px-2 py-1.5">
         {withdrawn && 'withdrawn: work on it is recorded'}
-        {findings
-          .filter(({ severity }) => severity !== 'note')
-          .map((finding) => (
-            <span key={finding.kind} className="flex items-start gap-1.5">
-              <SeverityTag severity={finding.severity} />
-              <span title={findingSentence(finding)}>{findingWords(finding)}</span>
-            </span>
-          ))}
+        {asksOf({ findings }).map((finding) => (
+          <span key={findingKey(finding)} className="flex items-start gap-1.5">
+            <SeverityTag severity={finding.severity} />
+            <span title={findingSentence(finding)}>{findingWords(finding)}</span>
+          </span>
+        ))}
       </span>
       <span role="cell" className="px-2 py-1.5">
         {facet && <Facet {...facet} />}

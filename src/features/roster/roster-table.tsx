@@ -2,7 +2,7 @@
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { facetOf, randomBytes, useRun } from '@/client';
+import { entryFacets, randomBytes, useRun, useWork } from '@/client';
 import type { Finding } from '@/core/finding';
 import { addEntry, changeField, changeQuantity, columnsBesideText, putBack, takeOut } from '@/core/roster';
 import type { Entry } from '@/core/spec';
@@ -23,14 +23,12 @@ const NOTHING: readonly Finding[] = [];
 
 /** All entries in rows that are edited in place. Only rows near the window are drawn, however long the list is. */
 export function RosterTable({ entries, findingsOf, onCurrent }: RosterTableProps) {
-  const { work, spec } = useRun();
+  const { spec } = useRun();
+  const { items } = useWork().bench;
   const deeds = useRowDeeds(onCurrent);
   const columns = useMemo(() => columnsBesideText(spec.entries), [spec.entries]);
   const { gridTemplate, minWidthPx } = useMemo(() => gridFor(spec.entries, columns), [spec.entries, columns]);
-  const facets = useMemo(
-    () => new Map(work.bench.items.map((item) => [item.entryId, facetOf(item)])),
-    [work.bench.items],
-  );
+  const facets = useMemo(() => entryFacets(items), [items]);
   const body = useRef<HTMLDivElement>(null);
   const [topPx, setTopPx] = useState(0);
   // What stands above comes and goes with the findings.
@@ -98,8 +96,8 @@ function TableHead({ names, gridTemplate }: { readonly names: readonly string[];
 }
 
 function useRowDeeds(onCurrent: (entryId: string) => void): RowDeeds {
-  const { change, work } = useRun();
-  const { hasWork } = work;
+  const { change } = useRun();
+  const { hasWork } = useWork();
   return useMemo(
     () => ({
       onCurrent,

@@ -1,5 +1,5 @@
 import { useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { randomBytes, useRun } from '@/client';
+import { randomBytes, useRun, useWork } from '@/client';
 import { type AnswerId, type ListQuestion, answerQuestion, answersOf, isForColumn, listQuestions } from '@/core/roster';
 import { isTyping } from '@/ui';
 
@@ -17,7 +17,8 @@ export interface Questions {
 
 /** What the list asks, one question at a time; digits answer it, arrows walk. */
 export function useQuestions(): Questions {
-  const { spec, change, work } = useRun();
+  const { spec, change } = useRun();
+  const { hasWork } = useWork();
   const settled = useDeferredValue(spec);
   const all = useMemo(() => listQuestions(settled), [settled]);
   const [wantedAt, setAt] = useState(0);
@@ -32,8 +33,8 @@ export function useQuestions(): Questions {
   const answer = (id: AnswerId) => {
     if (!question) return;
     const one = caseAt === null || isForColumn(id) ? undefined : question.cases[caseAt];
-    const means = { hasWork: work.hasWork, randomBytes };
-    change((now) => answerQuestion(now, question, one ? [one] : question.cases, id, means));
+    const means = { hasWork, randomBytes };
+    change((now) => answerQuestion(now, one ? { ...question, cases: [one] } : question, id, means));
     // What is alike is answered one after the other; after the last of them the next question is for all again.
     if (!one || question.cases.length === 1) setCaseAt(null);
     else setCaseAt(Math.min(caseAt!, question.cases.length - 2));

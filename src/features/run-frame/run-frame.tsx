@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { useLengths, useRun } from '@/client';
+import { useFits, useLengths, useRun, useWork } from '@/client';
 import { KnurlMark, Tape } from '@/ui';
 import { RunName } from './run-name';
 import { RunNotices } from './run-notices';
@@ -20,6 +20,8 @@ const SAVE_WORDS = {
 /** What stands around every step: title and day, whether everything is saved, and the tape. */
 export function RunFrame({ todayIso, children }: { readonly todayIso: string; readonly children: ReactNode }) {
   const session = useRun();
+  const fits = useFits();
+  const work = useWork();
   const lengths = useLengths();
   const { runId, save, numUnsaved } = session;
   return (
@@ -45,7 +47,7 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
           </Link>
         </span>
       </header>
-      <Tape steps={tapeSteps(session, lengths)} current={usePathname()} />
+      <Tape steps={tapeSteps({ ...session, fits, work }, lengths)} current={usePathname()} />
       <RunNotices />
       <main className="flex flex-1 flex-col">{children}</main>
     </div>

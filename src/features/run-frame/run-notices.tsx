@@ -2,13 +2,15 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { useRun } from '@/client';
+import { useFits, useRun, useWork } from '@/client';
 import { Button, Notice } from '@/ui';
 import { ConflictNotice } from './conflict-notice';
 
 /** Whatever keeps the run from being saved or computed, said across the page with what can be done. */
 export function RunNotices() {
-  const { save, saver, fits, work, numUnsaved, numTakenUp } = useRun();
+  const { save, saver, numUnsaved, numTakenUp } = useRun();
+  const fits = useFits();
+  const work = useWork();
   const [isTold, setTold] = useState(false);
   const [copyId, setCopyId] = useState<string | null>(null);
   const isGone = save.kind === 'serverGone' || work.isServerGone;

@@ -1,25 +1,26 @@
-import type { Lengths, RunSession } from '@/client';
+import { type FitsState, type Lengths, type RunSession, type Work, countToLayOut } from '@/client';
 import { preparationList } from '@/core/blanks';
-import { hasStop, worstSeverity } from '@/core/finding';
-import type { RunSpec } from '@/core/spec';
 import { placesOf } from '@/core/edit';
+import { awaitsMeasure, countDecisions } from '@/core/figures';
 import { shapeBox } from '@/core/shop';
+import type { RunSpec } from '@/core/spec';
 import { proofTally } from '@/core/wording';
 import type { TapeStep } from '@/ui';
 
+interface RunAtHand extends Pick<RunSession, 'runId' | 'spec'> {
+  readonly fits: FitsState;
+  readonly work: Pick<Work, 'bench'>;
+}
+
 /** The steps that exist, in the order of the work, each with what is open or done there. */
-export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession, { pair }: Lengths): TapeStep[] {
+export function tapeSteps({ runId, spec, fits, work }: RunAtHand, { pair }: Lengths): TapeStep[] {
   const entries = spec.entries.filter(({ withdrawn }) => !withdrawn).length;
-  const numToDecide =
-    fits.last?.fits.filter(({ findings }) => {
-      const worst = worstSeverity(findings);
-      return worst === 'stop' || worst === 'check';
-    }).length ?? 0;
-  const { tally, items } = work.bench;
-  const stopped = new Set(fits.last?.fits.filter(({ findings }) => hasStop(findings)).map(({ itemId }) => itemId));
-  const numUnmade = items.filter(
-    ({ itemId, pieces }) => !stopped.has(itemId) && pieces.some(({ passNo }) => passNo === null),
-  ).length;
+  const { tally, items, marks } = work.bench;
+  const all = fits.last?.fits ?? [];
+  const numToDecide = countDecisions(all);
+  // A number that grows while everything is measured would be read as the last word.
+  const isMeasuring = fits.last === null || all.some(awaitsMeasure);
+  const numUnmade = countToLayOut(items, all);
   const proof = proofTally(spec);
   const step = (path: string, name: string, tick: string, isOpen = false): TapeStep => ({
     href: `/runs/${runId}/${path}`,
@@ -34,7 +35,7 @@ export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession, { 
     step(
       'fit',
       'Fit',
-      fits.last === null ? 'measuring…' : numToDecide === 0 ? 'all fit' : `${numToDecide} to decide`,
+      isMeasuring ? 'measuring…' : numToDecide === 0 ? 'all fit' : `${numToDecide} to decide`,
       numToDecide > 0,
     ),
     step(
@@ -47,18 +48,25 @@ export function tapeSteps({ runId, spec, fits, work, numPasses }: RunSession, { 
     step(
       'sheets',
       'Sheets',
-      numUnmade > 0 ? `${numUnmade} to lay out` : `${numPasses} ${numPasses === 1 ? 'pass' : 'passes'} made`,
+      numUnmade > 0 ? `${numUnmade} to lay out` : `${marks.passes} ${marks.passes === 1 ? 'pass' : 'passes'} made`,
       numUnmade > 0,
     ),
     step('bench', 'Bench', `${tally.packed} of ${tally.items} packed`),
   ];
 }
 
-/** What the first place says, as it is composed. */
+/** What is said, where all places say the same; else how many places say something. */
 function wordingTick(spec: RunSpec): string {
-  const wording = spec.uses[0]?.places[0]?.wording;
-  if (!wording) return 'empty for now';
-  const words = wording.lines.map(({ runs }) => runs.map(({ template }) => plainWords(template)).join('')).join(' / ');
+  const places = placesOf(spec);
+  const said = places.flatMap(({ placeUse: { wording } }) =>
+    wording
+      ? [wording.lines.map(({ runs }) => runs.map(({ template }) => plainWords(template)).join('')).join(' / ')]
+      : [],
+  );
+  if (said.length === 0) return 'empty for now';
+  const different = new Set(said);
+  if (said.length < places.length || different.size > 1) return `${said.length} of ${places.length} places`;
+  const [words = ''] = different;
   return words.length > 17 ? `${words.slice(0, 16)}…` : words;
 }
 
@@ -76,8 +84,9 @@ function prepareTick(spec: RunSpec): string {
 
 function placeTick(spec: RunSpec, pair: Lengths['pair']): string {
   const places = placesOf(spec);
-  const [first] = places;
-  if (!first || places.length > 1) return `${places.length} places`;
-  const { widthMm, heightMm } = shapeBox(first.measured.outline);
-  return pair(widthMm, heightMm, 0);
+  const [words = ''] = places.map(({ measured }) => {
+    const { widthMm, heightMm } = shapeBox(measured.outline);
+    return pair(widthMm, heightMm, 0);
+  });
+  return places.length === 1 ? words : `${places.length} places`;
 }

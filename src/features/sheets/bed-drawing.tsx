@@ -1,51 +1,76 @@
-import { useLengths } from '@/client';
-import { DimensionLine } from '@/ui';
-import type { DrawnPass } from './drawn-pass';
+import { useLengths, useRun } from '@/client';
+import { DimensionLine } from '@/drawing';
+import type { PassOnBed, PatchOnBed } from '@/services';
+import { materialOf, piecesOf } from './drawn-pass';
 
 interface BedDrawingProps {
-  readonly pass: DrawnPass;
-  readonly film: string;
+  readonly pass: PassOnBed;
   /** Turned over, as the lettering will be read. */
   readonly isTurned: boolean;
 }
 
-/** The bed as a dimensioned drawing: the film that is laid down, the pieces on it as they lie. */
-export function BedDrawing({ pass, film, isTurned }: BedDrawingProps) {
+/** The bed as a dimensioned drawing: the material that is laid down, the pieces on it as they lie. */
+export function BedDrawing({ pass, isTurned }: BedDrawingProps) {
   const { exact: whole } = useLengths();
-  const { bedWidthMm, bedHeightMm, patchHeightMm } = pass;
-  const textSize = Math.max(bedWidthMm / 42, bedHeightMm / 46);
+  const { spec } = useRun();
+  const { bed, patches } = pass;
+  const textSize = Math.max(bed.widthMm / 42, bed.heightMm / 46);
   const room = textSize * 2.8;
-  const turn = isTurned ? `translate(${bedWidthMm} 0) scale(-1 1)` : '';
   return (
     <svg
       role="img"
-      aria-label={`Pass ${pass.no} on the bed of ${whole(bedWidthMm)} by ${whole(bedHeightMm)}: ${pass.pieces.length} pieces`}
-      viewBox={`${-room} ${-room} ${bedWidthMm + room * 1.4} ${bedHeightMm + room * 1.4}`}
+      aria-label={`Pass ${pass.no} on the bed of ${whole(bed.widthMm)} by ${whole(bed.heightMm)}: ${piecesOf(pass).length} pieces`}
+      viewBox={`${-room} ${-room} ${bed.widthMm + room * 1.4} ${bed.heightMm + room * 1.4}`}
       className="max-h-[max(320px,calc(100vh-250px))] w-full"
     >
       <rect
-        width={bedWidthMm}
-        height={bedHeightMm}
+        width={bed.widthMm}
+        height={bed.heightMm}
         fill="none"
         stroke="#1f2529"
         strokeWidth="0.4"
         strokeDasharray="3 2"
       />
-      <rect width={bedWidthMm} height={patchHeightMm} fill={film} stroke="#1f2529" strokeWidth="0.4" />
-      <DimensionLine from={[0, -room / 2]} to={[bedWidthMm, -room / 2]} label={whole(bedWidthMm)} textSize={textSize} />
       <DimensionLine
-        from={[-room / 2, 0]}
-        to={[-room / 2, patchHeightMm]}
-        label={whole(patchHeightMm)}
+        from={[0, -room / 2]}
+        to={[bed.widthMm, -room / 2]}
+        label={whole(bed.widthMm)}
         textSize={textSize}
       />
+      {patches.map((patch, i) => (
+        <g key={i}>
+          <PatchDrawing patch={patch} hex={materialOf(spec, patch.materialId).hex} isTurned={isTurned} />
+          <DimensionLine
+            from={[-room / 2, patch.yMm]}
+            to={[-room / 2, patch.yMm + patch.heightMm]}
+            label={whole(patch.heightMm)}
+            textSize={textSize}
+          />
+        </g>
+      ))}
+    </svg>
+  );
+}
+
+interface PatchDrawingProps {
+  readonly patch: PatchOnBed;
+  readonly hex: string;
+  readonly isTurned: boolean;
+}
+
+function PatchDrawing({ patch, hex, isTurned }: PatchDrawingProps) {
+  const { xMm, yMm, widthMm, heightMm, pieces } = patch;
+  const turn = isTurned && patch.isReversed ? `translate(${2 * xMm + widthMm} 0) scale(-1 1)` : '';
+  return (
+    <>
+      <rect x={xMm} y={yMm} width={widthMm} height={heightMm} fill={hex} stroke="#1f2529" strokeWidth="0.4" />
       <g transform={turn} fill="#1f2529" fillOpacity="0.82" fillRule="evenodd">
-        {pass.pieces.map(({ id, attempt, text, path }) => (
-          <path key={`${id}#${attempt}`} d={path} data-testid="piece">
-            <title>{attempt > 1 ? `${text}, cutting ${attempt}` : text}</title>
+        {pieces.map(({ pieceId, attempt, text, path }) => (
+          <path key={`${pieceId}#${attempt}`} d={path ?? ''} data-testid="piece" data-piece={pieceId}>
+            <title>{attempt > 1 ? `${text.join(' ')}, cutting ${attempt}` : text.join(' ')}</title>
           </path>
         ))}
       </g>
-    </svg>
+    </>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { useRun } from '@/client';
+import { entriesWith, isUnmade, useRun, useWork } from '@/client';
 import { changeLayout } from '@/core/edit';
 import { Button, Tick } from '@/ui';
 
@@ -10,18 +10,15 @@ const MOST_SHOWN = 240;
 
 /** Which entries the passes that are not made yet are laid out with; the others wait until they are ticked again. */
 export function ChooseEntries() {
-  const { spec, work, change } = useRun();
+  const { spec, change } = useRun();
+  const { items } = useWork().bench;
   const [sought, setSought] = useState('');
   const { heldBack } = spec.layout;
   const held = useMemo(() => new Set<string>(heldBack), [heldBack]);
   const open = useMemo(() => {
-    const ids = new Set(
-      work.bench.items
-        .filter(({ pieces }) => pieces.some(({ passNo }) => passNo === null))
-        .map(({ entryId }) => entryId),
-    );
+    const ids = entriesWith(items, isUnmade);
     return spec.entries.filter(({ id, withdrawn }) => !withdrawn && (ids.has(id) || held.has(id)));
-  }, [work.bench.items, spec.entries, held]);
+  }, [items, spec.entries, held]);
   if (open.length === 0) return null;
   const found = open.filter(({ fields }) => (fields.text ?? '').toLowerCase().includes(sought.trim().toLowerCase()));
   const numIn = open.filter(({ id }) => !held.has(id)).length;

@@ -1,4 +1,5 @@
 import { findingSentence } from '@/client';
+import { findingKey } from '@/core/finding';
 import { formatMmPair } from '@/core/units';
 import type { PlanAnswer } from '@/services';
 import { SeverityTag } from '@/ui';
@@ -10,13 +11,13 @@ export function LeftOut({ plan }: { readonly plan: PlanAnswer }) {
     <section className="border-l-4 border-madder bg-paper px-4 py-3">
       <h2 className="mb-1 font-semibold">Left out of the passes</h2>
       <ul className="grid gap-2">
-        {plan.stopped.map(({ itemId, text, findings }) => (
-          <li key={itemId}>
+        {plan.stopped.map(({ fitKey, text, findings }) => (
+          <li key={fitKey}>
             <b>{text.join(' ')}</b>
             {findings
               .filter(({ severity }) => severity === 'stop')
               .map((finding) => (
-                <p key={finding.kind} className="flex items-start gap-1.5">
+                <p key={findingKey(finding)} className="flex items-start gap-1.5">
                   <SeverityTag severity="stop" />
                   {findingSentence(finding)}
                 </p>

@@ -1,29 +1,18 @@
-import type { MadePass } from '@/core/sheets';
-import type { DrawnPass } from './drawn-pass';
+import type { PassRow } from './drawn-pass';
 
 interface PassListProps {
-  readonly made: readonly MadePass[];
-  readonly planned: readonly DrawnPass[];
+  readonly rows: readonly PassRow[];
   readonly shownKey: string | null;
   readonly onShow: (key: string) => void;
 }
 
-export function PassList({ made, planned, shownKey, onShow }: PassListProps) {
-  const rows = [
-    ...made.map((pass) => ({
-      key: `made-${pass.no}`,
-      no: pass.no,
-      numPieces: pass.patches.flatMap(({ placed }) => placed).length,
-      word: 'made',
-    })),
-    ...planned.map((pass) => ({ key: pass.key, no: pass.no, numPieces: pass.pieces.length, word: 'planned' })),
-  ];
+export function PassList({ rows, shownKey, onShow }: PassListProps) {
   if (rows.length === 0) return null;
   return (
     <section>
       <h2 className="heading-small mb-1">All passes</h2>
       <ul className="border-t border-rule-strong">
-        {rows.map(({ key, no, numPieces, word }) => (
+        {rows.map(({ key, no, numPieces, isMade }) => (
           <li key={key} className="border-b border-rule-strong">
             <button
               type="button"
@@ -32,7 +21,7 @@ export function PassList({ made, planned, shownKey, onShow }: PassListProps) {
               onClick={() => onShow(key)}
             >
               <span>
-                Pass {no}, {word}
+                Pass {no}, {isMade ? 'made' : 'planned'}
               </span>
               <span className="measure">
                 {numPieces} {numPieces === 1 ? 'piece' : 'pieces'}

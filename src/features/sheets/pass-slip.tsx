@@ -1,16 +1,16 @@
 'use client';
 
-import { useLengths } from '@/client';
-import { kindFacts, type Material } from '@/core/shop';
+import { useLengths, useRun } from '@/client';
+import { kindFacts } from '@/core/shop';
 import { formatMm } from '@/core/units';
+import type { PassOnBed } from '@/services';
 import { Button, ButtonLink } from '@/ui';
-import type { DrawnPass } from './drawn-pass';
+import { isReversed, materialOf, piecesOf } from './drawn-pass';
 
 interface PassSlipProps {
   readonly runId: string;
-  readonly pass: DrawnPass;
-  /** Null when the run has dropped the material since. */
-  readonly material: Material | null;
+  readonly pass: PassOnBed;
+  readonly isMade: boolean;
   /** Only the first planned pass can be made; the others wait for it. */
   readonly isNext: boolean;
   readonly isBusy: boolean;
@@ -18,37 +18,47 @@ interface PassSlipProps {
 }
 
 /** The written slip beside the bed: what to do in which order, ending in the deed. */
-export function PassSlip({ runId, pass, material, isNext, isBusy, onMake }: PassSlipProps) {
-  const { atLeast, word } = useLengths();
-  const recuts = pass.pieces.filter(({ attempt }) => attempt > 1);
+export function PassSlip({ runId, pass, isMade, isNext, isBusy, onMake }: PassSlipProps) {
+  const { atLeast, exact, word } = useLengths();
+  const { spec } = useRun();
+  const pieces = piecesOf(pass);
+  const recuts = pieces.filter(({ attempt }) => attempt > 1);
   return (
     <section className="border border-t-[6px] border-rule-strong border-t-ink bg-white px-5 py-4">
       <h2 className="text-xl font-bold">Slip for pass {pass.no}</h2>
       <ol className="my-3 list-decimal space-y-1.5 pl-5">
-        <li>
-          Cut{' '}
-          <b className="measure">
-            {atLeast(pass.bedWidthMm)} × {atLeast(pass.patchHeightMm)} {word}
-          </b>{' '}
-          off the {material?.name ?? pass.materialId}
-        </li>
-        <li>
-          Lay it {material ? kindFacts(material.kind).lies : 'as its sheet says'}, into the top left corner; roll it
-          flat
-        </li>
+        {pass.patches.map(({ materialId, widthMm, heightMm, xMm, yMm }, i) => {
+          const { name, material } = materialOf(spec, materialId);
+          const corner =
+            xMm === 0 && yMm === 0
+              ? 'into the top left corner'
+              : `${exact(xMm)} from the left, ${exact(yMm)} from the top`;
+          return (
+            <li key={i}>
+              Cut{' '}
+              <b className="measure">
+                {atLeast(widthMm)} × {atLeast(heightMm)} {word}
+              </b>{' '}
+              off the {name}; lay it {material ? kindFacts(material.kind).lies : 'as its sheet says'}, {corner}; roll it
+              flat
+            </li>
+          );
+        })}
         <li>Cut a small test shape first when the material or the blade is new</li>
         <li>After the cut lift a corner before you unload: if it is not through, cut again as it lies</li>
       </ol>
       <dl className="border-t border-rule">
-        <SlipFigure label="pieces" value={String(pass.pieces.length)} />
-        <SlipFigure label="as it lies" value={pass.isReversed ? 'reversed' : 'as it reads'} />
-        {pass.usedShare !== null && (
-          <SlipFigure label="used of the film" value={`${formatMm(pass.usedShare * 100, 0)} %`} />
+        <SlipFigure label="pieces" value={String(pieces.length)} />
+        <SlipFigure label="as it lies" value={isReversed(pass) ? 'reversed' : 'as it reads'} />
+        {pass.patches.map(({ usedShare }, i) => (
+          <SlipFigure key={i} label="used of the film" value={`${formatMm(usedShare * 100, 0)} %`} />
+        ))}
+        {recuts.length > 0 && (
+          <SlipFigure label="cut again" value={recuts.map(({ text }) => text.join(' ')).join(', ')} />
         )}
-        {recuts.length > 0 && <SlipFigure label="cut again" value={recuts.map(({ text }) => text).join(', ')} />}
       </dl>
       <div className="mt-4">
-        {pass.isMade ? (
+        {isMade ? (
           <ButtonLink href={`/api/runs/${runId}/passes/${pass.no}/cut.svg`} weight="main" download>
             Take the cut file, SVG
           </ButtonLink>

@@ -1,63 +1,46 @@
 'use client';
 
 import { useState } from 'react';
-import { useRun } from '@/client';
+import { api, useApiQuery, useRun } from '@/client';
+import type { PassOnBed } from '@/services';
 import { Button, Notice } from '@/ui';
 import { BedDrawing } from './bed-drawing';
 import { ChooseEntries } from './choose-entries';
-import { type DrawnPass, drawMade, drawPlanned, materialOf } from './drawn-pass';
+import { type PassRow, isReversed, materialsOf, piecesOf } from './drawn-pass';
 import { LeftOut } from './left-out';
 import { PassList } from './pass-list';
 import { PassSlip } from './pass-slip';
 import { LayoutForm } from './layout-form';
-import { useCutPaths } from './use-cut-paths';
-import { useSheets } from './use-sheets';
+import { type SheetsState, useSheets } from './use-sheets';
 
 /** The beds: what is laid where and what to do with it. The next pass to make is the first thing seen. */
 export function SheetsPage() {
-  const { runId, spec } = useRun();
+  const { runId } = useRun();
   const { state, isBusy, problem, makeNext } = useSheets();
   const [chosen, setChosen] = useState<string | null>(null);
-  const [isTurned, setTurned] = useState(false);
-  const planned = state.kind === 'ready' ? state.plan.passes.map(drawPlanned) : [];
-  const made = state.kind === 'ready' ? state.made : [];
-  const madeKeys = made.map(({ no }) => `made-${no}`);
-  const all = [...madeKeys, ...planned.map(({ key }) => key)];
-  const shownKey = chosen !== null && all.includes(chosen) ? chosen : (planned[0]?.key ?? madeKeys.at(-1) ?? null);
-  const shownMade = made.find(({ no }) => `made-${no}` === shownKey) ?? null;
-  const paths = useCutPaths(runId, shownMade?.no ?? null);
-  const shown: DrawnPass | null = shownMade
-    ? drawMade(shownMade, paths)
-    : (planned.find(({ key }) => key === shownKey) ?? null);
-
+  const rows = rowsOf(state);
+  const next = rows.find(({ isMade }) => !isMade) ?? null;
+  const row = rows.find(({ key }) => key === chosen) ?? next ?? rows.at(-1) ?? null;
+  const made = useApiQuery({
+    key: ['pass', runId, row?.no],
+    ask: () => api.passOnBed(runId, row?.no ?? 0),
+    isAsked: row?.isMade === true,
+  });
   if (state.kind === 'loading') return <p className="p-6 text-lg">Laying the pieces out…</p>;
   if (state.kind === 'failed') return <Notice severity="stop">The passes could not be read. {state.detail}</Notice>;
+  const planned = state.plan.passes.find(({ no }) => !row?.isMade && no === row?.no) ?? null;
+  const pass = row?.isMade ? (made.isCurrent ? made.value : null) : planned;
   const make = async () => {
     const no = await makeNext();
     if (no !== null) setChosen(`made-${no}`);
   };
   return (
     <div className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_372px]">
-      <section className="min-w-0">
+      <section className="min-w-0" aria-busy={!state.isCurrent}>
         <ChooseEntries />
-        {shown ? (
-          <>
-            <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-              <h1 className="text-xl font-bold">Pass {shown.no}</h1>
-              <p>
-                {materialOf(spec, shown.materialId).name}, {shown.pieces.length}{' '}
-                {shown.pieces.length === 1 ? 'piece' : 'pieces'}, {shown.isMade ? 'made' : 'not made yet'};{' '}
-                <b>{isTurned ? 'as it will be read' : shown.isReversed ? 'as it lies: reversed' : 'as it lies'}</b>
-              </p>
-              {shown.isReversed && (
-                <Button className="ml-auto" onClick={() => setTurned(!isTurned)}>
-                  {isTurned ? 'Show it as it lies' : 'Show it as it will be read'}
-                </Button>
-              )}
-            </div>
-            <BedDrawing pass={shown} film={materialOf(spec, shown.materialId).hex} isTurned={isTurned} />
-          </>
-        ) : (
+        {row && pass && <PassOnBedView key={row.key} pass={pass} isMade={row.isMade} isCurrent={state.isCurrent} />}
+        {row && !pass && <p className="text-lg">Reading pass {row.no}…</p>}
+        {!row && (
           <p className="text-lg">
             No piece to lay out. {state.plan.stopped.length > 0 ? 'Every open piece has a stop or waits.' : ''}
           </p>
@@ -65,20 +48,70 @@ export function SheetsPage() {
       </section>
       <aside className="grid content-start gap-5">
         {problem && <Notice severity="stop">{problem}</Notice>}
-        {shown && (
+        {row && pass && (
           <PassSlip
             runId={runId}
-            pass={shown}
-            material={spec.shop.materials.find(({ id }) => id === shown.materialId)?.value ?? null}
-            isNext={shown.key === planned[0]?.key}
-            isBusy={isBusy}
+            pass={pass}
+            isMade={row.isMade}
+            isNext={row === next}
+            isBusy={isBusy || !state.isCurrent}
             onMake={() => void make()}
           />
         )}
-        <PassList made={made} planned={planned} shownKey={shownKey} onShow={setChosen} />
+        <PassList rows={rows} shownKey={row?.key ?? null} onShow={setChosen} />
         <LeftOut plan={state.plan} />
         <LayoutForm />
       </aside>
     </div>
+  );
+}
+
+/** Made passes first, as they were made; then those that would be made now. */
+function rowsOf(state: SheetsState): readonly PassRow[] {
+  if (state.kind !== 'ready') return [];
+  return [
+    ...state.made.map((pass) => ({
+      key: `made-${pass.no}`,
+      no: pass.no,
+      isMade: true,
+      numPieces: pass.patches.flatMap(({ placed }) => placed).length,
+    })),
+    ...state.plan.passes.map((pass) => ({
+      key: `planned-${pass.no}`,
+      no: pass.no,
+      isMade: false,
+      numPieces: piecesOf(pass).length,
+    })),
+  ];
+}
+
+interface PassOnBedViewProps {
+  readonly pass: PassOnBed;
+  readonly isMade: boolean;
+  readonly isCurrent: boolean;
+}
+
+function PassOnBedView({ pass, isMade, isCurrent }: PassOnBedViewProps) {
+  const { spec } = useRun();
+  const [isTurned, setTurned] = useState(false);
+  const numPieces = piecesOf(pass).length;
+  const reversed = isReversed(pass);
+  const lies = isTurned ? 'as it will be read' : reversed ? 'as it lies: reversed' : 'as it lies';
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+        <h1 className="text-xl font-bold">Pass {pass.no}</h1>
+        <p>
+          {materialsOf(spec, pass)}, {numPieces} {numPieces === 1 ? 'piece' : 'pieces'},{' '}
+          {isMade ? 'made' : isCurrent ? 'not made yet' : 'being laid out anew…'}; <b>{lies}</b>
+        </p>
+        {reversed && (
+          <Button className="ml-auto" onClick={() => setTurned(!isTurned)}>
+            {isTurned ? 'Show it as it lies' : 'Show it as it will be read'}
+          </Button>
+        )}
+      </div>
+      <BedDrawing pass={pass} isTurned={isTurned} />
+    </>
   );
 }

@@ -1,15 +1,21 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
-import { api, randomBytes, useRun } from '@/client';
+import { useCallback, useState } from 'react';
+import { api, problemSentence, randomBytes, useApiQuery, useRun, useWork } from '@/client';
+import type { MadePass } from '@/core/freeze';
 import { makeId } from '@/core/ids';
-import type { MadePass } from '@/core/sheets';
 import type { PlanAnswer } from '@/services';
 
 export type SheetsState =
   | { readonly kind: 'loading' }
   | { readonly kind: 'failed'; readonly detail: string }
-  | { readonly kind: 'ready'; readonly plan: PlanAnswer; readonly made: readonly MadePass[] };
+  /** `isCurrent`: it is for what the run says now, and not for what it said a moment ago. */
+  | {
+      readonly kind: 'ready';
+      readonly plan: PlanAnswer;
+      readonly made: readonly MadePass[];
+      readonly isCurrent: boolean;
+    };
 
 interface Sheets {
   readonly state: SheetsState;
@@ -19,48 +25,45 @@ interface Sheets {
   readonly makeNext: () => Promise<number | null>;
 }
 
-/** Planned and made passes of the run, read again whenever the run was saved. */
+/** Planned and made passes of the run, each asked for the state that it is for. */
 export function useSheets(): Sheets {
-  const { runId, spec, saver, work, setNumPasses } = useRun();
-  const { refresh } = work;
-  const [state, setState] = useState<SheetsState>({ kind: 'loading' });
+  const { runId, counter, save, saver } = useRun();
+  const { bench, refresh } = useWork();
+  const { passes, releases, acts } = bench.marks;
   const [isBusy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-
-  const load = useCallback(async () => {
-    await saver.flush();
-    const [plan, passes] = await Promise.all([api.plan(runId), api.passes(runId)]);
-    if (plan.ok && passes.ok) {
-      setNumPasses(passes.value.passes.length);
-      setState({ kind: 'ready', plan: plan.value, made: passes.value.passes });
-      return;
-    }
-    const failed = plan.ok ? passes : plan;
-    const isRefused = !failed.ok && failed.problem.kind === 'refused';
-    setState({ kind: 'failed', detail: isRefused ? failed.problem.detail : 'Knurl’s server does not answer.' });
-  }, [runId, saver, setNumPasses]);
-
-  useEffect(() => {
-    // A typed measure settles before the plan is asked for; the last request wins by coming last.
-    const timer = setTimeout(() => void load(), 150);
-    return () => clearTimeout(timer);
-  }, [load, spec]);
-
+  const plan = useApiQuery({
+    key: ['plan', runId, counter, passes, releases, acts],
+    ask: () => api.plan(runId),
+  });
+  const made = useApiQuery({ key: ['passes', runId, passes], ask: () => api.passes(runId) });
   const makeNext = useCallback(async () => {
     setBusy(true);
     setProblem(null);
     await saver.flush();
-    const made = await api.makePass(runId, makeId<'pass'>(randomBytes));
-    if (made.ok) await Promise.all([load(), refresh()]);
+    const answer = await api.makePass(runId, makeId<'pass'>(randomBytes));
+    if (answer.ok) await refresh();
     else
       setProblem(
-        made.problem.kind === 'serverGone'
+        answer.problem.kind === 'serverGone'
           ? 'Knurl’s server does not answer. No pass was made that you saw; try again.'
-          : made.problem.detail,
+          : answer.problem.detail,
       );
     setBusy(false);
-    return made.ok ? made.value.no : null;
-  }, [runId, saver, load, refresh]);
+    return answer.ok ? answer.value.no : null;
+  }, [runId, saver, refresh]);
+  const isCurrent = plan.isCurrent && made.isCurrent && save.kind === 'saved';
+  return { state: stateOf(plan, made, isCurrent), isBusy, problem, makeNext };
+}
 
-  return { state, isBusy, problem, makeNext };
+type Answer<T> = ReturnType<typeof useApiQuery<T>>;
+
+function stateOf(
+  plan: Answer<PlanAnswer>,
+  made: Answer<{ readonly passes: readonly MadePass[] }>,
+  isCurrent: boolean,
+): SheetsState {
+  const failure = plan.problem ?? made.problem;
+  if (plan.value && made.value) return { kind: 'ready', plan: plan.value, made: made.value.passes, isCurrent };
+  return failure ? { kind: 'failed', detail: problemSentence(failure) } : { kind: 'loading' };
 }

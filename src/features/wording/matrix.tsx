@@ -2,7 +2,7 @@
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { cutTexts, entriesWords, useRun } from '@/client';
+import { cutTexts, entriesWords, useFits, useRun } from '@/client';
 import { type Oddity, type ProofRow, entryParts, oddities, proofRows } from '@/core/wording';
 import { MatrixCell } from './matrix-cell';
 
@@ -10,10 +10,11 @@ const ROW_PX = 34;
 
 /** Entry × place: the exact text, and what is unusual about it. Only rows near the window are drawn. */
 export function Matrix() {
-  const { spec, fits } = useRun();
+  const { spec } = useRun();
+  const fits = useFits();
   const settled = useDeferredValue(spec);
   const rows = useMemo(() => proofRows(settled), [settled]);
-  const cut = useMemo(() => cutTexts(fits.last?.fits ?? []), [fits.last]);
+  const cut = useMemo(() => cutTexts(fits.last?.fits ?? [], (fit) => fit), [fits.last]);
   const columns = useMemo(() => [...new Set(rows.map(columnOf))], [rows]);
   const odd = useMemo(() => oddOf(rows, columns), [rows, columns]);
   const entries = useMemo(() => groupByEntry(rows), [rows]);
@@ -51,11 +52,10 @@ export function Matrix() {
           </div>
           <div ref={body} role="rowgroup" className="relative" style={{ height: windowed.getTotalSize() }}>
             {windowed.getVirtualItems().map(({ index, start }) => {
-              const group = entries[index]!;
-              const [first] = group;
+              const { entry, no, rows: own } = entries[index]!;
               return (
                 <div
-                  key={first!.entry.id}
+                  key={entry.id}
                   ref={windowed.measureElement}
                   data-index={index}
                   role="row"
@@ -63,13 +63,13 @@ export function Matrix() {
                   style={{ transform: `translateY(${start - topPx}px)`, gridTemplateColumns: gridTemplate }}
                 >
                   <span role="cell" className="measure px-2 py-1.5 text-right text-soft">
-                    {first!.no}
+                    {no}
                   </span>
                   <span role="cell" className="px-2 py-1.5 break-words">
-                    {first!.entry.fields.text || '(empty)'}
+                    {entry.fields.text || '(empty)'}
                   </span>
                   {columns.map((column) => {
-                    const row = group.find((one) => columnOf(one) === column);
+                    const row = own.find((one) => columnOf(one) === column);
                     return (
                       <span role="cell" key={column} className="min-w-0">
                         {row && (
@@ -92,12 +92,17 @@ function columnOf({ at }: ProofRow): string {
   return `${at.useId}-${at.placeId}`;
 }
 
-function groupByEntry(rows: readonly ProofRow[]): ProofRow[][] {
-  const groups = new Map<string, ProofRow[]>();
+interface EntryRows extends Pick<ProofRow, 'entry' | 'no'> {
+  readonly rows: ProofRow[];
+}
+
+function groupByEntry(rows: readonly ProofRow[]): readonly EntryRows[] {
+  const groups = new Map<string, EntryRows>();
   for (const row of rows) {
-    const group = groups.get(row.entry.id);
-    if (group) group.push(row);
-    else groups.set(row.entry.id, [row]);
+    const { entry, no } = row;
+    const group = groups.get(entry.id);
+    if (group) group.rows.push(row);
+    else groups.set(entry.id, { entry, no, rows: [row] });
   }
   return [...groups.values()];
 }

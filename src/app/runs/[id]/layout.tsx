@@ -2,7 +2,7 @@ import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { RunProvider } from '@/client';
 import { RunFrame } from '@/features/run-frame';
-import { benchOfRun, getContext, getRun, listMadePasses } from '@/services';
+import { benchOfRun, getContext, getRun } from '@/services';
 import { todayIso } from '../../today';
 
 export const dynamic = 'force-dynamic';
@@ -18,10 +18,9 @@ export default async function RunLayout({ params, children }: RunLayoutProps) {
   const context = await getContext();
   const run = await getRun(context, id);
   const bench = await benchOfRun(context, id, '');
-  const passes = await listMadePasses(context, id);
-  if (!run.ok || !bench.ok || !passes.ok) notFound();
+  if (!run.ok || !bench.ok) notFound();
   return (
-    <RunProvider run={run.value} bench={bench.value} numPasses={passes.value.length}>
+    <RunProvider run={run.value} bench={bench.value}>
       <RunFrame todayIso={todayIso(context)}>{children}</RunFrame>
     </RunProvider>
   );

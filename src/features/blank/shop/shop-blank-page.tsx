@@ -89,7 +89,7 @@ export function ShopBlankPage({ initial }: { readonly initial: ShopBlankView }) 
             isMirrored: variant.places[role.id] === undefined,
             changeBlank: change,
           }}
-          ink={null}
+          ink={[]}
         />
       ) : (
         <p className="p-5">This place has no measures in this size and colour.</p>

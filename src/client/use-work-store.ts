@@ -10,13 +10,14 @@ export interface Work extends QueueSnapshot {
   readonly bench: BenchView;
   readonly queue: ActQueue;
   readonly refresh: WorkStore['refresh'];
+  readonly follow: WorkStore['follow'];
   readonly hasWork: WorkStore['hasWork'];
 }
 
 /** What was done to the run's items, and what is on its way to the ledger. */
-export function useWork(runId: string, initial: BenchView, keeper: Keeper, pageId: string): Work {
+export function useWorkStore(runId: string, initial: BenchView, keeper: Keeper, pageId: string): Work {
   const [store] = useState(() => new WorkStore(runId, initial, keeper, pageId));
-  const { queue, refresh, hasWork } = store;
+  const { queue, refresh, follow, hasWork } = store;
   useEffect(() => {
     // Only the browser knows its station, so the first undo of a reloaded page has to be asked for.
     void refresh().then(queue.takeUpKept);
@@ -25,5 +26,8 @@ export function useWork(runId: string, initial: BenchView, keeper: Keeper, pageI
   }, [refresh, queue]);
   const bench = useSyncExternalStore(store.subscribe, store.getBench, store.getBench);
   const snapshot = useSyncExternalStore(queue.subscribe, queue.getSnapshot, queue.getSnapshot);
-  return useMemo(() => ({ ...snapshot, bench, queue, refresh, hasWork }), [snapshot, bench, queue, refresh, hasWork]);
+  return useMemo(
+    () => ({ ...snapshot, bench, queue, refresh, follow, hasWork }),
+    [snapshot, bench, queue, refresh, follow, hasWork],
+  );
 }

@@ -3,8 +3,9 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
 import type { RunSpec } from '@/core/spec';
 import { type FitClient, startFitClient } from '@/workers/fit-client';
-import type { FitResult, MeasuredFit } from '@/workers/fit-protocol';
-import { TextPaths } from '@/workers/text-paths';
+import { withMeasured } from '@/core/figures';
+import type { FitResult, FoundByMeasuring } from '@/workers/fit-protocol';
+import { ShapePaths } from '@/workers/shape-paths';
 
 export type FitsState =
   /** `last` is what was known before; null on the first computation. */
@@ -20,14 +21,14 @@ interface Answered {
 }
 
 /** Fits of the spec, computed in a worker and again with every change; the last ones stay in sight meanwhile. */
-export function useFits(spec: RunSpec): {
+export function useComputedFits(spec: RunSpec): {
   readonly fits: FitsState;
-  readonly paths: TextPaths;
+  readonly paths: ShapePaths;
   /** What the worker is asked besides, of the fits that it answered last; null before it has started. */
   readonly askFits: () => FitClient | null;
 } {
   const client = useRef<FitClient | null>(null);
-  const [paths] = useState(() => new TextPaths());
+  const [paths] = useState(() => new ShapePaths());
   const [answered, setAnswered] = useState<Answered | null>(null);
 
   useEffect(() => {
@@ -66,17 +67,13 @@ export function useFits(spec: RunSpec): {
 }
 
 /** The fits with what measuring found; those it says nothing of stay the very same objects. */
-export function withMeasures(result: FitResult, measured: readonly MeasuredFit[]): FitResult {
+export function withMeasures(result: FitResult, measured: readonly FoundByMeasuring[]): FitResult {
   const fits = [...result.fits];
-  for (const { index, measures, findings, looked } of measured) {
+  for (const { index, ...found } of measured) {
     const fit = fits[index];
     if (!fit) continue;
-    fits[index] = {
-      ...fit,
-      measures,
-      findings: [...fit.findings, ...findings],
-      looked: [...fit.looked, ...looked],
-    };
+    const layers = fit.layers.map((layer, i) => ({ ...layer, measures: found.measures[i] ?? null }));
+    fits[index] = { ...withMeasured(fit, found), layers, isMeasured: true };
   }
   return { ...result, fits };
 }

@@ -1,0 +1,41 @@
+'use client';
+
+import { useEffect } from 'react';
+import type { RunMarks } from '@/services';
+import type { SpecSaver } from './spec-saver';
+
+/**
+ * Follows what is saved, made, released and done in a run, by whomever: the server tells how far it has come, and what is new is
+ * read by that. The stream ends in a page that nobody looks at, since a browser opens only a few connections to a host; whoever comes
+ * back to it reads again.
+ */
+export function useRunStream(runId: string, saver: SpecSaver, follow: (marks: Partial<RunMarks>) => void): void {
+  useEffect(() => {
+    let source: EventSource | null = null;
+    const open = () => {
+      if (source || document.visibilityState !== 'visible') return;
+      source = new EventSource(`/api/runs/${runId}/events`);
+      source.onmessage = ({ data }: MessageEvent<string>) => {
+        const marks = JSON.parse(data) as RunMarks;
+        if (marks.spec > saver.getSnapshot().counter) void saver.catchUp();
+        follow(marks);
+      };
+    };
+    const close = () => {
+      source?.close();
+      source = null;
+    };
+    const look = () => (document.visibilityState === 'visible' ? open() : close());
+    look();
+    document.addEventListener('visibilitychange', look);
+    // A page that the browser keeps for the way back has its connections cut.
+    window.addEventListener('pagehide', close);
+    window.addEventListener('pageshow', look);
+    return () => {
+      close();
+      document.removeEventListener('visibilitychange', look);
+      window.removeEventListener('pagehide', close);
+      window.removeEventListener('pageshow', look);
+    };
+  }, [runId, saver, follow]);
+}

@@ -1,0 +1,36 @@
+import { hasStop } from '@/core/finding';
+import { fitKeyIn, readItemId } from '@/core/spec';
+import type { BenchItem } from '@/services';
+import type { ScreenFit } from '@/workers/fit-protocol';
+
+/** Something of it is cut, lies in a made pass or is recorded. */
+export function isWorked({ stage, pieces }: BenchItem): boolean {
+  return stage !== 'open' || pieces.some(({ passNo, attempt }) => passNo !== null || attempt > 1);
+}
+
+/** A piece of it lies in no pass yet. */
+export function isUnmade({ pieces }: BenchItem): boolean {
+  return pieces.some(({ passNo }) => passNo === null);
+}
+
+/** Whether anything on this blank is worked on, so that the run cannot do without it. */
+export function hasWorkOn(items: readonly BenchItem[], useId: string): boolean {
+  return items.some((item) => readItemId(item.itemId)?.useId === useId && isWorked(item));
+}
+
+export function entriesWith(items: readonly BenchItem[], is: (item: BenchItem) => boolean): ReadonlySet<string> {
+  return new Set(items.filter(is).map(({ entryId }) => entryId));
+}
+
+/** How many items have a piece that may be cut and lies in no pass yet: a stop keeps out its own place alone. */
+export function countToLayOut(
+  items: readonly BenchItem[],
+  fits: readonly Pick<ScreenFit, 'itemId' | 'placeId' | 'findings'>[],
+): number {
+  const stopped = new Set(
+    fits.filter(({ findings }) => hasStop(findings)).map(({ itemId, placeId }) => fitKeyIn(itemId, placeId)),
+  );
+  const isOpen = ({ itemId, pieces }: BenchItem) =>
+    pieces.some(({ passNo, placeId }) => passNo === null && !stopped.has(fitKeyIn(itemId, placeId)));
+  return items.filter(isOpen).length;
+}

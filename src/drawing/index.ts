@@ -1,0 +1,25 @@
+/**
+ * Drawing: ink by its cut outline in a place on a blank, with dimension lines; the one way in which every screen draws it. Where ink
+ * lies is carried by the fit or by what was frozen of it, never worked out here.
+ */
+export {
+  type DrawnLayer,
+  type FilmOf,
+  type FrozenIslands,
+  UNKNOWN_FILM,
+  asRead,
+  boxOfLayers,
+  filmsOf,
+  frozenLayer,
+  keptLayers,
+  layerTransform,
+  layersOfFit,
+  movedPath,
+} from './drawn-layer';
+export { DimensionLine } from './dimension-line';
+export { Ink } from './ink';
+export { lineOn } from './line-on';
+export { ClearZones, PlaceGround } from './place-ground';
+export { islandsPath, ringPath } from './ring-path';
+export { rectSteps } from './ring-steps';
+export { UsableRect } from './usable-rect';
