@@ -8,39 +8,30 @@ const CORE = {
   shop: [],
   spec: ['shop'],
   edit: ['shop', 'spec'],
-  geometry: ['units'],
-  faces: ['geometry', 'units'],
-  lettering: ['faces', 'geometry', 'shop'],
+  geometry: [],
+  faces: ['geometry'],
   measures: ['geometry'],
   dates: [],
   names: [],
   intake: ['spec', 'names', 'dates'],
-  roster: ['shop', 'spec', 'edit', 'units', 'intake', 'names', 'dates', 'wording'],
   wording: ['shop', 'spec', 'names', 'dates', 'finding'],
-  resolve: ['shop', 'spec'],
-  place: ['shop', 'units'],
-  blanks: ['shop', 'spec', 'edit', 'resolve'],
+  roster: ['spec', 'edit', 'intake', 'names', 'dates', 'wording'],
+  resolve: ['shop', 'spec', 'wording', 'finding'],
+  blanks: ['shop', 'spec', 'edit'],
   colour: [],
-  largest: ['geometry', 'faces', 'lettering', 'place'],
-  fit: [
-    'shop',
-    'spec',
-    'resolve',
-    'units',
-    'geometry',
-    'faces',
-    'lettering',
-    'measures',
-    'largest',
-    'colour',
-    'wording',
-    'place',
-    'finding',
-  ],
-  pieces: ['shop', 'spec', 'units', 'geometry', 'faces', 'fit', 'finding'],
-  release: ['shop', 'spec', 'geometry', 'faces', 'fit', 'pieces', 'wording'],
-  sheets: ['shop', 'spec', 'units', 'geometry', 'faces', 'fit', 'pieces', 'finding', 'random'],
-  cutfile: ['spec', 'units', 'geometry', 'sheets'],
+  place: ['shop'],
+  artwork: ['faces', 'geometry', 'resolve'],
+  largest: ['shop', 'geometry', 'faces', 'artwork', 'place'],
+  fit: ['spec', 'units', 'geometry', 'faces', 'resolve', 'artwork', 'place', 'largest', 'finding'],
+  figures: ['spec', 'place', 'finding'],
+  checks: ['shop', 'spec', 'resolve', 'faces', 'artwork', 'measures', 'largest', 'colour', 'fit', 'figures', 'finding'],
+  remedies: ['shop', 'spec', 'wording', 'resolve', 'artwork', 'fit', 'checks', 'finding'],
+  report: ['spec', 'resolve', 'artwork', 'fit', 'checks'],
+  pieces: ['spec', 'geometry', 'resolve', 'place', 'fit', 'checks', 'finding'],
+  sheets: ['shop', 'spec', 'units', 'geometry', 'pieces', 'random'],
+  freeze: ['shop', 'units', 'geometry', 'faces', 'checks', 'figures', 'pieces', 'sheets'],
+  release: ['geometry', 'resolve', 'checks', 'pieces', 'freeze'],
+  cutfile: ['spec', 'units', 'geometry', 'sheets', 'freeze'],
   ledger: ['shop', 'spec'],
 };
 
@@ -64,7 +55,8 @@ const forbid = (name, from, to, extra = {}) => ({
   to: { ...extra, path: to },
 });
 
-const HEAVY = '^src/core/(faces|geometry|lettering|measures|largest|fit|pieces|release|sheets|cutfile)/';
+const HEAVY =
+  '^src/core/(faces|geometry|artwork|measures|largest|fit|checks|remedies|report|pieces|sheets|freeze|release|cutfile)/';
 
 module.exports = {
   forbidden: [
@@ -83,13 +75,14 @@ module.exports = {
     forbid('services', '^src/services/', '^src/(?!core/|store/|services/)'),
     forbid('workers', '^src/workers/', '^src/(?!core/|workers/)'),
     forbid('ui', '^src/ui/', '^src/(?!ui/|core/units/)'),
-    forbid('client', '^src/client/', '^src/(?!core/|workers/|client/|services/|ui/)'),
-    forbid('features', '^src/features/', '^src/(?!core/|workers/|client/|services/|ui/|features/)'),
+    forbid('drawing', '^src/drawing/', '^src/(?!core/|workers/|drawing/)'),
+    forbid('client', '^src/client/', '^src/(?!core/|workers/|drawing/|client/|services/|ui/)'),
+    forbid('features', '^src/features/', '^src/(?!core/|workers/|drawing/|client/|services/|ui/|features/)'),
     forbid('browser-knows-services-by-type-only', '^src/(client|features)/', '^src/services/', {
       dependencyTypesNot: ['type-only'],
     }),
     forbid('client-draws-nothing', '^src/client/', '^src/ui/', { dependencyTypesNot: ['type-only'] }),
-    forbid('heavy-rooms-only-in-the-worker', '^src/(client|features|ui)/', HEAVY, {
+    forbid('heavy-rooms-only-in-the-worker', '^src/(client|features|ui|drawing)/', HEAVY, {
       dependencyTypesNot: ['type-only'],
     }),
     forbid('app-has-no-sql', '^src/(app|features|client|ui|workers)/', '^src/store/'),

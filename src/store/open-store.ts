@@ -59,7 +59,7 @@ export async function openStore(dataDir: string, nowIso: string): Promise<Outcom
     await db.destroy();
     lock.release();
   };
-  const migrated = await migrate(db, sqlite, dataDir, isNew, nowIso);
+  const migrated = await migrate({ db, sqlite, dataDir, isNew }, nowIso);
   if (!migrated.ok) {
     await close();
     return migrated;
@@ -67,13 +67,14 @@ export async function openStore(dataDir: string, nowIso: string): Promise<Outcom
   return ok({ db, dataDir, schema: schemaVersion(), close });
 }
 
-async function migrate(
-  db: Connection,
-  sqlite: SqliteDatabase.Database,
-  dataDir: string,
-  isNew: boolean,
-  nowIso: string,
-): Promise<Outcome<null, OpenProblem>> {
+interface Opened {
+  readonly db: Connection;
+  readonly sqlite: SqliteDatabase.Database;
+  readonly dataDir: string;
+  readonly isNew: boolean;
+}
+
+async function migrate({ db, sqlite, dataDir, isNew }: Opened, nowIso: string): Promise<Outcome<null, OpenProblem>> {
   const done = isNew ? [] : migrationsDone(sqlite);
   const unknownMigrations = done.filter((name) => !(name in MIGRATIONS));
   if (unknownMigrations.length > 0) {
