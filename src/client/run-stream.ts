@@ -4,6 +4,9 @@ import { useEffect } from 'react';
 import type { RunMarks } from '@/services';
 import type { SpecSaver } from './spec-saver';
 
+/** How long it is waited before a server that is ending, or knows no such run, is asked again. */
+const AGAIN_MS = 3000;
+
 /**
  * Follows what is saved, made, released and done in a run, by whomever: the server tells how far it has come, and what is new is
  * read by that. The stream ends in a page that nobody looks at, since a browser opens only a few connections to a host; whoever comes
@@ -12,9 +15,16 @@ import type { SpecSaver } from './spec-saver';
 export function useRunStream(runId: string, saver: SpecSaver, follow: (marks: Partial<RunMarks>) => void): void {
   useEffect(() => {
     let source: EventSource | null = null;
+    let later: ReturnType<typeof setTimeout> | undefined;
     const open = () => {
       if (source || document.visibilityState !== 'visible') return;
       source = new EventSource(`/api/runs/${runId}/events`);
+      source.onerror = () => {
+        // The browser asks again by itself, unless it was answered something else than a stream.
+        if (source?.readyState !== EventSource.CLOSED) return;
+        source = null;
+        later = setTimeout(open, AGAIN_MS);
+      };
       source.onmessage = ({ data }: MessageEvent<string>) => {
         const marks = JSON.parse(data) as RunMarks;
         if (marks.spec > saver.getSnapshot().counter) void saver.catchUp();
@@ -22,6 +32,7 @@ export function useRunStream(runId: string, saver: SpecSaver, follow: (marks: Pa
       };
     };
     const close = () => {
+      clearTimeout(later);
       source?.close();
       source = null;
     };

@@ -11,15 +11,22 @@ interface Source {
 }
 
 /** Streams that are open: a server that is asked to end waits for all of its answers, and these would never come to one. */
-const holder = globalThis as typeof globalThis & { knurlStreams?: Set<() => void> };
-const open = (holder.knurlStreams ??= new Set());
+interface Streams {
+  readonly open: Set<() => void>;
+  isEnding: boolean;
+}
+const holder = globalThis as typeof globalThis & { knurlStreams?: Streams };
+const streams = (holder.knurlStreams ??= { open: new Set(), isEnding: false });
 
+/** Ends all streams and opens none any more: browsers ask again at once over connections that are still there. */
 export function endStreams(): void {
-  for (const end of open) end();
+  streams.isEnding = true;
+  for (const end of streams.open) end();
 }
 
 /** Server-sent events: one at once, one after each change, the newest state alone however many came in between. */
 export function eventStream({ signal, read, listen }: Source): Response {
+  if (streams.isEnding) return new Response(null, { status: 503, headers: { connection: 'close' } });
   const encoder = new TextEncoder();
   let end = () => {};
   const body = new ReadableStream<Uint8Array>({
@@ -47,7 +54,7 @@ export function eventStream({ signal, read, listen }: Source): Response {
         isOpen = false;
         clearInterval(beat);
         stop();
-        open.delete(end);
+        streams.open.delete(end);
         signal.removeEventListener('abort', end);
         try {
           controller.close();
@@ -55,7 +62,7 @@ export function eventStream({ signal, read, listen }: Source): Response {
           // The browser was first.
         }
       };
-      open.add(end);
+      streams.open.add(end);
       signal.addEventListener('abort', end);
       send(': hello\n\n');
       void tell();
@@ -63,6 +70,10 @@ export function eventStream({ signal, read, listen }: Source): Response {
     cancel: () => end(),
   });
   return new Response(body, {
-    headers: { 'content-type': 'text/event-stream; charset=utf-8', 'cache-control': 'no-store, no-transform' },
+    headers: {
+      'content-type': 'text/event-stream; charset=utf-8',
+      'cache-control': 'no-store, no-transform',
+      connection: 'close',
+    },
   });
 }

@@ -4,7 +4,8 @@ import { presentOrThrow } from '../outcome';
 import { type RunSpec, findMaterial } from '../spec';
 import { processFacts, processOf } from '../shop';
 import { type Um10, mmToUm10, um10ToMm } from '../units';
-import { type PackOptions, packBoxes } from './pack-boxes';
+import { keptPackBoxes } from './kept-packing';
+import type { PackOptions } from './pack-boxes';
 
 /** A piece that still has to be cut, and for the how-manieth time. */
 export interface WantedPiece {
@@ -65,7 +66,7 @@ export function planPasses(spec: RunSpec, wanted: readonly WantedPiece[]): PassP
       .filter(({ piece }) => piece.materialId === materialId)
       .sort((a, b) => isRecut(b) - isRecut(a) || inIdOrder(a, b));
     const options = packOptions(spec, ofMaterial.length);
-    const { beds, tooLarge, layouts } = packBoxes(ofMaterial.map(sizeOf), ofMaterial.filter(isRecut).length, options);
+    const { beds, tooLarge, layouts } = keptPackBoxes(ofMaterial.map(sizeOf), ofMaterial.filter(isRecut).length, options);
     for (const onBed of beds) {
       const placed = onBed.map(({ index, x, y, isTurned }): PlannedPiece => {
         return { ...ofMaterial[index]!, x, y, turnDeg: isTurned ? 90 : 0 };
