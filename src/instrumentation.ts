@@ -4,6 +4,18 @@ export async function register(): Promise<void> {
   const { openOrExit } = await import('./services/server-start');
   await openOrExit();
   const { endStreams } = await import('./app/_http/event-stream');
-  // The server waits for every answer before it ends, and a stream has no end of its own.
-  for (const signal of ['SIGTERM', 'SIGINT']) process.on(signal, endStreams);
+  for (const [signal, number] of [
+    ['SIGINT', 2],
+    ['SIGTERM', 15],
+  ] as const) {
+    process.on(signal, () => {
+      // The server waits for every answer before it ends, and a stream has no end of its own.
+      endStreams();
+      // Browsers open connections that they ask nothing over: those would be waited for, too. What was acknowledged is on the disk.
+      setTimeout(() => process.exit(128 + number), MOST_TO_END_MS).unref();
+    });
+  }
 }
+
+/** What is being answered when the server is asked to end has so long. */
+const MOST_TO_END_MS = 4000;
