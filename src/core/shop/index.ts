@@ -9,6 +9,7 @@ export {
   type ShippedFace,
   SHIPPED_FACES,
   BRASS_SCRIPT_SHA,
+  HEAVY_SLAB_SHA,
   STAND_BLOCK_SHA,
   faceFilePath,
   isConnectedFace,
