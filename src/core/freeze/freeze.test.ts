@@ -1,9 +1,24 @@
 import { artCache } from '../artwork';
+import { checkedReport } from '../checks';
 import { changeLayout } from '../edit';
+import { resolveSlots } from '../resolve';
+import { outlineSha } from '../geometry';
+import { tickRows, proofRows } from '../wording';
 import { planPasses } from '../sheets';
 import type { RunSpec } from '../spec';
-import { aHead, aRun, piecesOfRun, seededBytes, shippedFaces } from '../test';
-import { freezePass, madeAttempts, madePassSchema } from '.';
+import { COLOURS, aColouredRun, aHead, aRun, piecesOfRun, seededBytes, shippedFaces } from '../test';
+import {
+  type MadePass,
+  attemptKey,
+  freezePass,
+  freezeRelease,
+  madeAttempts,
+  madePassSchema,
+  placedIn,
+  releaseSchema,
+  upgradePass,
+  upgradeRelease,
+} from '.';
 
 const cache = artCache(shippedFaces());
 const wantedOf = (spec: RunSpec) => piecesOfRun(spec, cache).map((piece) => ({ piece, attempt: 1 }));
@@ -27,4 +42,133 @@ test('a frozen pass holds everything its file needs and passes its own schema; f
   for (const { outline } of pass.patches[0]!.placed) expect(outlines[outline]).toMatch(/^\[\[\[/);
   expect(freeze()).toEqual({ pass, outlines });
   expect([...madeAttempts([pass]).values()]).toEqual([3, 3]);
+});
+
+const head = {
+  id: 'areleaseno',
+  no: 2,
+  at: '2026-05-04T08:00:00Z',
+  by: { who: 'Wilma', station: 'table' },
+  version: '9.9.9',
+};
+
+/** All passes of a run, frozen. */
+function frozenPasses(spec: RunSpec): MadePass[] {
+  const bytes = seededBytes(2);
+  return planPasses(spec, wantedOf(spec)).passes.map(
+    (planned, i) => freezePass(planned, { ...aHead(spec), no: i + 1 }, bytes).pass,
+  );
+}
+
+test('a piece keeps where it lies and where its ruler goes, its words, its cutting and its patch’s material', () => {
+  const spec = aColouredRun(['Ann']);
+  const pieces = new Map(piecesOfRun(spec, cache).map((piece) => [piece.id, piece]));
+  const placed = frozenPasses(spec).flatMap((pass) => [...placedIn(pass)]);
+  expect(placed).toHaveLength(COLOURS.length);
+  for (const { patch, placed: one } of placed) {
+    const piece = pieces.get(one.pieceId)!;
+    expect(one).toMatchObject({ text: piece.text, attempt: 1 });
+    expect([patch.materialId, patch.reversed]).toEqual([piece.materialId, piece.materialId.startsWith('film')]);
+    expect(one.spot).toEqual({
+      xMm: expect.closeTo(piece.spot!.xMm, 4),
+      yMm: expect.closeTo(piece.spot!.yMm, 4),
+      turnDeg: 0,
+      onBlank: {
+        leftMm: expect.closeTo(piece.spot!.onBlank.leftMm, 4),
+        rightMm: expect.closeTo(piece.spot!.onBlank.rightMm, 4),
+        dropMm: expect.closeTo(piece.spot!.onBlank.dropMm, 4),
+        datum: 'edge',
+        acrossFrom: 'sides',
+      },
+    });
+    // To 0.1 µm: the same on every machine.
+    for (const mm of [one.spot!.xMm, one.spot!.yMm, one.spot!.onBlank.dropMm])
+      expect(mm * 1e4).toBeCloseTo(Math.round(mm * 1e4), 6);
+  }
+});
+
+test('a piece whose spot was not kept is frozen without one', () => {
+  const spec = aRun(['Ann']);
+  const wanted = wantedOf(spec).map(({ piece, attempt }) => ({ piece: { ...piece, spot: null }, attempt }));
+  const [planned] = planPasses(spec, wanted).passes;
+  const { pass } = freezePass(planned!, aHead(spec), seededBytes(1));
+  expect([...placedIn(pass)].map(({ placed }) => placed.spot)).toEqual([null]);
+});
+
+test('which cuttings lie in made passes is known by piece and cutting, the later pass counting', () => {
+  const spec = aRun(['Ann', 'Bo']);
+  const [first] = frozenPasses(spec);
+  const recut = {
+    ...first!,
+    no: 2,
+    patches: first!.patches.map((patch) => ({
+      ...patch,
+      placed: patch.placed.slice(0, 1).map((one) => ({ ...one, attempt: 2 })),
+    })),
+  };
+  const [ann, bo] = first!.patches[0]!.placed.map(({ pieceId }) => pieceId);
+  expect([...madeAttempts([first!, recut])].sort()).toEqual(
+    [
+      [attemptKey(ann!, 1), 1],
+      [attemptKey(bo!, 1), 1],
+      [attemptKey(ann!, 2), 2],
+    ].sort(),
+  );
+  expect(madeAttempts([first!, { ...first!, no: 4 }]).get(attemptKey(ann!, 1))).toBe(4);
+});
+
+test('a release keeps each piece with what was open on it, and how it stood on the proof; stops stay out', () => {
+  const base = aRun(['Ann', 'Bo', '漢']);
+  const [ann] = proofRows(base);
+  const spec = tickRows(base, [ann!], 'Wilma', '2026-05-04T08:00:00Z');
+  const { fits } = checkedReport(resolveSlots(spec), cache);
+  const { release, outlines } = freezeRelease(fits, head);
+  expect(releaseSchema.parse(release)).toEqual(release);
+  expect(release).toMatchObject({ no: 2, by: { who: 'Wilma' }, engine: { knurl: '9.9.9' } });
+  expect(release.pieces.map(({ text, proof }) => [text[0], proof])).toEqual([
+    ['Ann', 'ticked'],
+    ['Bo', 'open'],
+  ]);
+  for (const piece of release.pieces) {
+    expect(outlineSha(outlines[piece.outline]!)).toBe(piece.outline);
+    expect(piece.capHeightMm).toBeGreaterThan(10);
+    const { findings } = fits.find(({ fit }) => fit.slot.text[0] === piece.text[0])!;
+    expect(piece.open).toEqual(findings.filter(({ severity }) => severity === 'check').map(({ kind }) => kind));
+  }
+});
+
+describe('what an earlier Knurl froze', () => {
+  const spec = aRun(['Ann', 'Bo']);
+
+  test('a pass keeps its file as it was, its patch learns how its pieces are cut, and their spots are not made up', () => {
+    const [pass] = frozenPasses(spec);
+    const { cutFile: _, ...old } = pass!;
+    const patches = pass!.patches.map(({ reversed, ...patch }) => ({
+      ...patch,
+      placed: patch.placed.map(({ spot: __, ...one }) => ({ ...one, reversed })),
+    }));
+    const upgraded = madePassSchema.parse(upgradePass({ ...old, patches }));
+    expect(upgraded).toEqual({
+      ...pass,
+      cutFile: 1,
+      patches: pass!.patches.map((patch) => ({
+        ...patch,
+        placed: patch.placed.map((one) => ({ ...one, spot: null })),
+      })),
+    });
+    expect(upgraded.patches.map(({ reversed }) => reversed)).toEqual([true]);
+    expect(upgradePass(pass)).toBe(pass);
+    for (const odd of [null, 3, { patches: 'none' }]) expect(upgradePass(odd)).toBe(odd);
+  });
+
+  test('a release has neither spots nor what was open', () => {
+    const { release } = freezeRelease(checkedReport(resolveSlots(spec), cache).fits, head);
+    const old = { ...release, pieces: release.pieces.map(({ spot: _, open: __, ...piece }) => piece) };
+    const upgraded = releaseSchema.parse(upgradeRelease(old));
+    expect(upgraded.pieces.map(({ spot, open }) => [spot, open])).toEqual([
+      [null, null],
+      [null, null],
+    ]);
+    expect(upgradeRelease(release)).toEqual(release);
+  });
 });

@@ -1,7 +1,7 @@
 /** Builders for tests of the core: faces from their files, runs from a list, chance from a seed. Not for the product. */
 export { seededBytes } from './seeded-bytes';
 export { shippedFaces } from './shipped-faces';
-export { aRun, withPlace, withRule } from './a-run';
+export { COLOURS, aColouredRun, aRun, withPlace, withRule } from './a-run';
 export { aPlace, aRect, aVariant, aZone } from './a-place';
 export { type FlatFit, aRunOfLetters, aimedBox, anArtwork, fitRun, piecesOfRun } from './a-fit';
 export { aHead } from './a-head';

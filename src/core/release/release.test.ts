@@ -1,0 +1,96 @@
+import { artCache } from '../artwork';
+import { checkedReport } from '../checks';
+import { changeMaterial, changePlace, changePlaceUse } from '../edit';
+import { type FrozenRelease, freezeRelease } from '../freeze';
+import { resolveSlots } from '../resolve';
+import { addEntry, changeField, takeOut } from '../roster';
+import type { RunSpec } from '../spec';
+import { COLOURS, aColouredRun, aRun, seededBytes, shippedFaces } from '../test';
+import { type ReleasedOutline, changesSince, releasedPieces } from '.';
+
+const cache = artCache(shippedFaces());
+const head = { id: 'areleaseno', no: 1, at: '2026-05-04T08:00:00Z', by: { who: '', station: 'table' }, version: '1' };
+const fitsOf = (spec: RunSpec) => checkedReport(resolveSlots(spec), cache).fits;
+const release = (spec: RunSpec) => freezeRelease(fitsOf(spec), head);
+const changes = (spec: RunSpec, { release: frozen }: FrozenRelease) =>
+  changesSince(resolveSlots(spec), fitsOf(spec), frozen).map(({ text, was, what }) => [
+    text[0],
+    was?.[0] ?? null,
+    what,
+  ]);
+
+function outlinesOf({ release: frozen, outlines }: FrozenRelease): ReleasedOutline[] {
+  return frozen.pieces.map(({ pieceId, text, materialId, spot, outline }) => ({
+    pieceId,
+    text,
+    materialId,
+    spot,
+    body: outlines[outline]!,
+  }));
+}
+
+test('each way in which a piece is otherwise is told apart, and what is the same is not told', () => {
+  const spec = aRun(['Ann', 'Bo', 'Cy']);
+  const frozen = release(spec);
+  const [ann, bo] = spec.entries;
+  expect(changes(spec, frozen)).toEqual([]);
+  expect(changes(changeField(spec, ann!.id, 'text', 'Anna'), frozen)[0]).toEqual(['Anna', 'Ann', 'text']);
+  expect(changes(changeMaterial(spec, null, 'film-white'), frozen)).toEqual([
+    ['Ann', 'Ann', 'material'],
+    ['Bo', 'Bo', 'material'],
+    ['Cy', 'Cy', 'material'],
+  ]);
+  const larger = changePlace(spec, null, (place) => ({
+    ...place,
+    outline: { kind: 'rect', widthMm: 190, heightMm: 70 },
+  }));
+  expect(changes(larger, frozen).map(([, , what]) => what)).toEqual(['shape', 'shape', 'shape']);
+  expect(changes(addEntry(spec, 'Di', seededBytes(5)), frozen)).toEqual([['Di', null, 'added']]);
+  expect(
+    changes(
+      takeOut(spec, new Set([bo!.id]), () => false),
+      frozen,
+    ),
+  ).toEqual([['Bo', 'Bo', 'gone']]);
+  expect(changes(changeField(spec, ann!.id, 'text', '漢'), frozen)[0]).toEqual(['漢', 'Ann', 'stopped']);
+  // One that had a stop then and has none now was not released; one that has a stop still is not told.
+  const stopped = changeField(spec, ann!.id, 'text', '漢');
+  expect(changes(spec, release(stopped))).toContainEqual(['Ann', null, 'added']);
+  expect(changes(stopped, release(stopped))).toEqual([]);
+});
+
+test('what was released is cut as it was: its words, film, outline and spot, in roster order', () => {
+  const spec = aColouredRun(['Ann', 'Bo']);
+  const frozen = release(spec);
+  const released = outlinesOf(frozen);
+  const changed = changePlaceUse(
+    changeMaterial(changeField(spec, spec.entries[0]!.id, 'text', 'Anna'), null, 'card-cream'),
+    null,
+    (place) => ({ ...place, letteringId: place.letteringId }),
+  );
+  const more = addEntry(changed, 'Cy', seededBytes(6));
+  const pieces = releasedPieces(resolveSlots(more), fitsOf(more), released);
+  const was = releasedPieces(resolveSlots(spec), fitsOf(spec), []);
+  expect(pieces.slice(0, 6).map(({ id, text, materialId }) => [id, text[0], materialId])).toEqual(
+    was.map(({ id, text, materialId }) => [id, text[0], materialId]),
+  );
+  expect(pieces.slice(0, 6).map(({ outline, box }) => [outline, box])).toEqual(
+    was.map(({ outline, box }) => [outline, box]),
+  );
+  pieces.slice(0, 6).forEach(({ spot }, i) => {
+    expect(spot).toEqual(frozen.release.pieces[i]!.spot);
+    expect(spot!.xMm).toBeCloseTo(was[i]!.spot!.xMm, 3);
+  });
+  // What was not released follows the run.
+  expect(pieces.slice(6).map(({ text, materialId }) => [text[0], materialId])).toEqual(
+    COLOURS.map(() => ['Cy & co', 'card-cream']),
+  );
+});
+
+test('a released piece is cut though something keeps it from being made now; one of a withdrawn entry is not', () => {
+  const spec = aRun(['Ann', 'Bo']);
+  const released = outlinesOf(release(spec));
+  const textsOf = (run: RunSpec) => releasedPieces(resolveSlots(run), fitsOf(run), released).map(({ text }) => text[0]);
+  expect(textsOf(changeField(spec, spec.entries[0]!.id, 'text', '漢'))).toEqual(['Ann', 'Bo']);
+  expect(textsOf(takeOut(spec, new Set([spec.entries[0]!.id]), () => true))).toEqual(['Bo']);
+});
