@@ -32,6 +32,18 @@ test('a text without figures asks nothing of a face', () => {
   expect(lowFigures(oldStyle(plain, '0123456789', ''), 'Ottoline', [])).toEqual([]);
 });
 
+test('a figure that the face does not have is none of the low ones', () => {
+  const without: Face = {
+    ...oldStyle(plain, '0123456789', ''),
+    shape: (text, features, tracking) => {
+      const shaped = plain.shape(text, features, tracking);
+      return { ...shaped, glyphs: shaped.glyphs.map((glyph) => ({ ...glyph, glyphId: 0 })) };
+    },
+  };
+  expect(lowFigures(without, '2024', [])).toEqual([]);
+  expect(lowFigures({ ...without, shape: () => ({ glyphs: [], advance: 0 }) }, '2024', [])).toEqual([]);
+});
+
 test.each(SHIPPED_FACES.map(({ name, sha }) => [name, sha]))(
   '%s: what it says of its figures is what is drawn',
   (_, sha) => {

@@ -7,25 +7,27 @@ import { layerKeyOfPiece } from './deed-refs';
 import { type Effect, effectsOf, layerKeyOfBond } from './effects';
 import { actsInForce } from './undo';
 
+type Done = true;
+
 /** What the ledger comes to: asked through the functions below, which know what absence means. */
 export interface LedgerState {
   /** Why cuttings were spoiled. */
   readonly spoiled: ReadonlyByAttempt<string>;
-  readonly cut: ReadonlyByAttempt<true>;
-  readonly weeded: ReadonlyByAttempt<true>;
+  readonly cut: ReadonlyByAttempt<Done>;
+  readonly weeded: ReadonlyByAttempt<Done>;
   /** Cuttings of layers (`item-place-layer`) bonded from the front, and from the back. */
-  readonly bonded: ReadonlyByAttempt<true>;
-  readonly bondedBack: ReadonlyByAttempt<true>;
+  readonly bonded: ReadonlyByAttempt<Done>;
+  readonly bondedBack: ReadonlyByAttempt<Done>;
   readonly checked: ReadonlySet<string>;
   readonly packed: ReadonlySet<string>;
 }
 
 interface Folding {
   spoiled: ByAttempt<string>;
-  cut: ByAttempt<true>;
-  weeded: ByAttempt<true>;
-  bonded: ByAttempt<true>;
-  bondedBack: ByAttempt<true>;
+  cut: ByAttempt<Done>;
+  weeded: ByAttempt<Done>;
+  bonded: ByAttempt<Done>;
+  bondedBack: ByAttempt<Done>;
   checked: Set<string>;
   packed: Set<string>;
 }

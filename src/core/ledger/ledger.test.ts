@@ -6,9 +6,15 @@ import {
   actsInForce,
   currentAttempt,
   entryIdsNamed,
+  ITEM_STAGES,
+  type ItemStage,
+  type ItemWork,
   foldActs,
+  itemIdsTouched,
+  itemStageIndex,
   itemWork,
   lastDeedOf,
+  leastStage,
   pieceStage,
   tallyOf,
 } from '.';
@@ -129,4 +135,105 @@ test('undoing everything in any order of steps leaves nothing in force but undoi
 test('entries named by any act are known, also by undone ones', () => {
   expect([...entryIdsNamed(ledger(cut(), undo(1)))]).toEqual(['aentry0001']);
   expect([...entryIdsNamed(ledger(spoiled()))]).toEqual(['aentry0001']);
+});
+
+describe('bonding names its cutting', () => {
+  const other = 'blayer0002';
+  const second = `${ITEM}-${PLACE}-${other}-1`;
+  const bondBoth = (attempts?: readonly number[]): Deed =>
+    ({ ...bonded, layerIds: [LAYER, other], ...(attempts ? { attempts } : {}) }) as Deed;
+  const stages = (...list: Deed[]) => {
+    const state = foldActs(ledger(...list));
+    return [PIECE, second].map((id) => pieceStage(state, id));
+  };
+
+  test('a bond counts for the cutting that it names, layer by layer', () => {
+    expect(stages(spoiled(), cut(2), bondBoth([2, 1]))).toEqual(['bonded', 'bonded']);
+    // Sent late, of a cutting that was spoiled meanwhile: the next one is not bonded by it.
+    expect(stages(spoiled(), cut(2), bondBoth([1, 1]))).toEqual(['cut', 'bonded']);
+    expect(stages(bondBoth([1, 1]), spoiled())).toEqual([null, 'bonded']);
+  });
+
+  test('one of an earlier Knurl, which named none, counts for the cutting of then', () => {
+    expect(stages(spoiled(), cut(2), bondBoth())).toEqual(['bonded', 'bonded']);
+    expect(stages(bondBoth(), spoiled(), cut(2))).toEqual(['cut', 'bonded']);
+  });
+
+  test('the back is kept apart from the front', () => {
+    const { bonded: front, bondedBack } = foldActs(ledger(cut(), { ...bonded, face: 'back' } as Deed));
+    expect([front.size, [...bondedBack.pieceIds()]]).toEqual([0, [`${ITEM}-${PLACE}-${LAYER}`]]);
+    expect(foldActs(ledger(cut(), weeded(), checked, packed)).bondedBack.size).toBe(0);
+  });
+
+  test('the schema takes as many attempts as a bond has layers, from one on', () => {
+    const [act] = ledger({ ...bonded, attempts: [3] } as Deed);
+    expect(act!.deeds).toEqual([{ ...bonded, attempts: [3] }]);
+    const withOffset = { ...act!, receivedAt: '2026-01-01T10:00:00+02:00' };
+    expect(actSchema.parse(withOffset).receivedAt).toBe(withOffset.receivedAt);
+  });
+});
+
+test('the tally counts items by how far they are at least, and pieces that wait to be cut again', () => {
+  const items = fc.array(
+    fc.record({
+      stage: fc.constantFrom(...ITEM_STAGES),
+      pieces: fc.array(
+        fc.record({
+          pieceId: fc.constant(PIECE),
+          attempt: fc.integer({ min: 1, max: 3 }),
+          stage: fc.constantFrom(null, 'cut' as const),
+          spoiledFor: fc.constant(null),
+        }),
+        { maxLength: 3 },
+      ),
+      itemId: fc.constant(ITEM),
+    }),
+  );
+  fc.assert(
+    fc.property(items, (all: ItemWork[]) => {
+      const tally = tallyOf(all);
+      const order: readonly ItemStage[] = ['cut', 'weeded', 'bonded', 'checked', 'packed'];
+      expect(tally.items).toBe(all.length);
+      for (const [i, stage] of order.entries()) {
+        const reached = all.filter((item) => order.slice(i).includes(item.stage));
+        expect(tally[stage as 'cut']).toBe(reached.length);
+      }
+      let recuts = 0;
+      for (const item of all) {
+        if (item.stage === 'checked' || item.stage === 'packed') continue;
+        for (const { attempt, stage } of item.pieces) if (attempt !== 1 && stage === null) recuts++;
+      }
+      expect(tally.recuts).toBe(recuts);
+    }),
+  );
+});
+
+test('what is least far decides', () => {
+  fc.assert(
+    fc.property(fc.array(fc.constantFrom(...ITEM_STAGES), { minLength: 1 }), (stages) => {
+      const least = leastStage(stages);
+      expect(stages).toContain(least);
+      expect(stages.every((stage) => itemStageIndex(stage) >= itemStageIndex(least))).toBe(true);
+    }),
+  );
+  expect(leastStage([])).toBe('open');
+});
+
+test('an act touches the items that it names, and those of the acts that it takes back or brings again', () => {
+  const [there, else_] = ['aentry0001-ause000001-2', 'bentry0002-ause000001-1'];
+  const acts = ledger(
+    [cut(), { kind: 'checked', itemId: there! }],
+    { ...bonded, itemId: else_! } as Deed,
+    undo(1),
+    undo(3),
+    // Of itself and of what comes after it, nothing.
+    undo(5),
+    undo(7),
+    packed,
+    spoiled(),
+  );
+  const find = (id: string) => acts.find((act) => act.id === id);
+  const touched = acts.map((act) => [...itemIdsTouched(act, find)].sort());
+  expect(touched).toEqual([[ITEM, there], [else_], [ITEM, there], [ITEM, there], [], [], [ITEM], [ITEM]]);
+  expect([...entryIdsNamed(acts)].sort()).toEqual(['aentry0001', 'bentry0002']);
 });
