@@ -37,9 +37,15 @@ export function runProgram(command, words, env = {}, limitMs) {
   });
 }
 
-/** The packages as the lock file names them. The database engine is compiled here, with this Node's own headers. */
+/** The packages and the database engine. */
 export async function ensureInstalled() {
-  const key = keyOf(['package-lock.json'], `${process.version} ${process.platform} ${process.arch}`);
+  await ensurePackages();
+  await ensureEngine();
+}
+
+/** The packages as the lock file names them; the scripts of those that want one are run, but for the engine's. */
+export async function ensurePackages() {
+  const key = installKey();
   const state = stampState('install', key);
   if (state === 'current' && existsSync('node_modules/next')) return;
   say(
@@ -48,16 +54,38 @@ export async function ensureInstalled() {
       : 'Installing the packages; this takes a few minutes.',
   );
   await stamped('install', key, async () => {
-    const code = await runProgram('npm', ['ci', '--include=dev', '--no-audit', '--no-fund'], {
+    const words = ['ci', '--include=dev', '--no-audit', '--no-fund', '--ignore-scripts'];
+    const code = (await runProgram('npm', words)) || (await runProgram('npm', ['rebuild', 'esbuild', '@swc/core']));
+    if (code !== 0) {
+      throw new Stopped(
+        `The packages could not be installed (npm ended with ${code}). Its last lines say why; the way to the package registry is needed. Start again when that is mended.`,
+      );
+    }
+  });
+}
+
+/** The database engine, compiled here with this Node's own headers. Takes longer than all else: a build can run beside it. */
+export async function ensureEngine() {
+  const key = installKey();
+  const isThere = existsSync('node_modules/better-sqlite3/build/Release/better_sqlite3.node');
+  if (stampState('engine', key) === 'current' && isThere) return;
+  say('Compiling the database engine; this takes about two minutes.');
+  await stamped('engine', key, async () => {
+    const code = await runProgram('npm', ['rebuild', 'better-sqlite3'], {
       npm_config_build_from_source: 'true',
+      npm_config_jobs: 'max',
       npm_config_nodedir: path.resolve(path.dirname(process.execPath), '..'),
     });
     if (code !== 0) {
       throw new Stopped(
-        `The packages could not be installed (npm ended with ${code}). Its last lines say why; a compiler, make, python3 and the way to the package registry are needed. Start again when that is mended.`,
+        `The database engine could not be compiled (npm ended with ${code}). Its last lines say why; a compiler, make and python3 are needed. Start again when that is mended.`,
       );
     }
   });
+}
+
+function installKey() {
+  return keyOf(['package-lock.json'], `${process.version} ${process.platform} ${process.arch}`);
 }
 
 export async function ensureBuilt() {

@@ -1,7 +1,7 @@
 // Everything that has to hold before a change may land, in two lanes side by side; then one line of counts.
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { ensureBuilt, ensureChromium, ensureInstalled, say } from './prepare.mjs';
+import { ensureBuilt, ensureChromium, ensureEngine, ensurePackages, say } from './prepare.mjs';
 import { Stopped } from './stopped.mjs';
 
 const RESULTS = 'test-results';
@@ -38,29 +38,45 @@ const phases = [];
  */
 export async function runTests(words) {
   if (words.length > 0) throw new Stopped('npm test takes no words; npm run unit and npm run e2e do.');
-  await timed('install', ensureInstalled);
+  await timed('packages', ensurePackages);
   rmSync(RESULTS, { recursive: true, force: true });
   mkdirSync(RESULTS);
   await timed('browser', ensureChromium);
-  const [{ failedChecks, unit }, e2e] = await Promise.all([sourcesLane(), applicationLane()]);
-  return report(failedChecks, unit, e2e);
+  // Compiled while the sources are built and checked: nothing of that opens a database.
+  const engine = timed('engine', ensureEngine);
+  const [sources, application] = await Promise.all([sourcesLane(engine), applicationLane(engine)]);
+  return report([...sources.failed, ...application.failed], sources.unit, application.e2e);
 }
 
-/** What is held against the sources: static checks, then unit tests. */
-async function sourcesLane() {
-  const unitCode = await timed('unit tests', () => told('unit tests', UNIT));
-  const failedChecks = [];
-  for (const [name, script, args] of CHECKS) {
-    if ((await timed(name, () => told(name, [script, ...args]))) !== 0) failedChecks.push(name);
-  }
-  return { failedChecks, unit: unitCounts(unitCode) };
+/**
+ * Unit tests, then the slowest check.
+ * @param {Promise<void>} engine
+ */
+async function sourcesLane(engine) {
+  await engine;
+  const code = await timed('unit tests', () => told('unit tests', UNIT));
+  return { failed: await checked(CHECKS.filter(([name]) => name === 'lint')), unit: unitCounts(code) };
 }
 
-/** What is held against the built application: a build, then journeys through it. */
-async function applicationLane() {
+/**
+ * A build and the quick checks, then journeys through what was built.
+ * @param {Promise<void>} engine
+ */
+async function applicationLane(engine) {
   await timed('build', ensureBuilt);
+  const failed = await checked(CHECKS.filter(([name]) => name !== 'lint'));
+  await engine;
   const code = await timed('journeys', () => told('journeys', ['node_modules/@playwright/test/cli.js', 'test']));
-  return e2eCounts(code);
+  return { failed, e2e: e2eCounts(code) };
+}
+
+/** @param {typeof CHECKS} checks */
+async function checked(checks) {
+  const failed = [];
+  for (const [name, script, args] of checks) {
+    if ((await timed(name, () => told(name, [script, ...args]))) !== 0) failed.push(name);
+  }
+  return failed;
 }
 
 /**

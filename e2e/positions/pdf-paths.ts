@@ -45,6 +45,10 @@ function paintedPaths(content: string): PaintedPath[] {
     const [a, b, c, d, e, f] = matrix;
     points.push([a * x + c * y + e, b * x + d * y + f]);
   };
+  const rectangle = (x: number, y: number, w: number, h: number) => {
+    put(x, y);
+    put(x + w, y + h);
+  };
   const paint = (how: PaintedPath['how']) => {
     const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
     // The page is turned over by its first operator; here y goes down again.
@@ -64,7 +68,7 @@ function paintedPaths(content: string): PaintedPath[] {
     else if (token === 'Q') matrix = saved.pop() ?? matrix;
     else if (token === 'cm') matrix = times(numbers as unknown as Matrix, matrix);
     else if (token === 'm' || token === 'l') put(x, y);
-    else if (token === 're') [put(x, y), put(x + w, y + h)];
+    else if (token === 're') rectangle(x, y, w, h);
     else if (token === 'c') for (let i = 0; i < 6; i += 2) put(numbers[i]!, numbers[i + 1]!);
     else if (/^[fFbB]\*?$/.test(token)) paint('fill');
     else if (token === 'S' || token === 's') paint('stroke');

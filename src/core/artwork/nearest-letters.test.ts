@@ -48,7 +48,7 @@ test('the nearest two are the nearest of all neighbours, by a search of every po
         expect(Math.abs(near!.gap - least)).toBeLessThan(PITCH);
         // Of two pairs that stand as near, either.
         const told = gaps.filter((gap) => gap < least + PITCH).map((gap) => gaps.indexOf(gap));
-        expect(told.map((at) => [text[at], text[at + 1]])).toContainEqual(near!.letters);
+        expect(told.map((at) => [letters[at]!.character, letters[at + 1]!.character])).toContainEqual(near!.letters);
         expect(near!.run).toBe(0);
       },
     ),

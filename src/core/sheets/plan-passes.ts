@@ -66,7 +66,11 @@ export function planPasses(spec: RunSpec, wanted: readonly WantedPiece[]): PassP
       .filter(({ piece }) => piece.materialId === materialId)
       .sort((a, b) => isRecut(b) - isRecut(a) || inIdOrder(a, b));
     const options = packOptions(spec, ofMaterial.length);
-    const { beds, tooLarge, layouts } = keptPackBoxes(ofMaterial.map(sizeOf), ofMaterial.filter(isRecut).length, options);
+    const { beds, tooLarge, layouts } = keptPackBoxes(
+      ofMaterial.map(sizeOf),
+      ofMaterial.filter(isRecut).length,
+      options,
+    );
     for (const onBed of beds) {
       const placed = onBed.map(({ index, x, y, isTurned }): PlannedPiece => {
         return { ...ofMaterial[index]!, x, y, turnDeg: isTurned ? 90 : 0 };
