@@ -16,12 +16,6 @@ export function layerOutline({ artwork, emMm }: Fit, index: number): Outline {
   return layer ? sizedOutline(layer, layer.inkBox, emMm) : EMPTY_OUTLINE;
 }
 
-/** One layer at its true size where it lies in the ink of the whole. */
-export function layerInInk({ artwork, emMm }: Fit, index: number): Outline {
-  const layer = artwork.layers[index];
-  return layer ? sizedOutline(layer, artwork.inkBox, emMm) : EMPTY_OUTLINE;
-}
-
 /** All of a fit where it lies in its place, turned as it reads, in integers of 0.1 µm. Empty without a spot. */
 export function placedOutline(fit: Fit): Outline {
   return fit.spot ? outlineAt(inkOutline(fit), fit.spot) : EMPTY_OUTLINE;

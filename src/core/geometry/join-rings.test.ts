@@ -43,6 +43,33 @@ test('a counter-running ring is a hole, and an island inside it is an island of 
   expect(boxOfRings([order[0]!.outer])).toEqual({ minX: 3000, minY: 3000, maxX: 4000, maxY: 4000 });
 });
 
+test('every hole belongs to the smallest ring around it, however deep rings lie in one another', () => {
+  const depth = fc.integer({ min: 1, max: 7 });
+  fc.assert(
+    fc.property(fc.array(depth, { minLength: 1, maxLength: 4 }), fc.boolean(), (nests, isShuffled) => {
+      // Beside each other, each a ring in a ring in a ring: every other one runs back and is a hole.
+      const rings = nests.flatMap((deep, no) =>
+        Array.from({ length: deep }, (_, i) => {
+          const ring = square(no * 2000 + i * 100, i * 100, 1800 - i * 200);
+          return i % 2 === 0 ? ring : turned(ring);
+        }),
+      );
+      const { islands } = joinRings(isShuffled ? rings.reverse() : rings, 0);
+      expect(islands).toHaveLength(nests.reduce((sum, deep) => sum + Math.ceil(deep / 2), 0));
+      for (const { outer, holes } of islands) {
+        const around = boxOfRings([outer])!;
+        for (const hole of holes) {
+          const box = boxOfRings([hole])!;
+          expect([box.minX - around.minX, around.maxX - box.maxX]).toEqual([100, 100]);
+        }
+      }
+      expect(islands.reduce((sum, { holes }) => sum + holes.length, 0)).toBe(
+        nests.reduce((sum, deep) => sum + Math.floor(deep / 2), 0),
+      );
+    }),
+  );
+});
+
 test('crumbs below the least area are dropped', () => {
   const joined = joinRings([square(0, 0, 1000), square(5000, 5000, 3)], 100);
   expect(joined.islands).toHaveLength(1);

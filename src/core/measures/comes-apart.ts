@@ -42,22 +42,27 @@ export function comesApart(
   // Where it was too wide to have been looked across, it is looked across now, as far as it takes.
   for (const i of wide) {
     if (parts.count <= 1) break;
-    const across = hitByRay(samples, sign, ringNos, i);
+    const across = hitByRay(samples, sign, ringNos, i, { stays, width });
     if (across >= 0) joinAcross(parts, stays, i, across);
   }
   return parts.count === 0 ? 'gone' : parts.count === 1 ? 'whole' : 'apart';
 }
 
-/** The first sample of these rings that a ray across the region meets; -1 when it meets none. */
+/**
+ * The first sample of these rings that a ray across the region meets; -1 when it meets none, or passes what is lost so closely
+ * that no disc goes that way: it may have gone through a neck.
+ */
 function hitByRay(
   { x, y, normalX, normalY, ringStarts }: OutlineSamples,
   sign: 1 | -1,
   ringNos: readonly number[],
   from: number,
+  { stays, width }: { readonly stays: (i: number) => boolean; readonly width: number },
 ): number {
   const [nx, ny] = [sign * normalX[from]!, sign * normalY[from]!];
   let hit = -1;
   let nearest = Infinity;
+  let blocked = Infinity;
   for (const ringNo of ringNos) {
     const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
     const step = Math.hypot(x[start + 1]! - x[start]!, y[start + 1]! - y[start]!);
@@ -65,12 +70,15 @@ function hitByRay(
       const dx = x[i]! - x[from]!;
       const dy = y[i]! - y[from]!;
       const along = nx * dx + ny * dy;
-      if (along <= step || along >= nearest || Math.abs(nx * dy - ny * dx) > step) continue;
+      const aside = Math.abs(nx * dy - ny * dx);
+      if (along <= step || along >= nearest || aside > width / 2) continue;
+      if (!stays(i)) blocked = Math.min(blocked, along);
+      if (aside > step) continue;
       nearest = along;
       hit = i;
     }
   }
-  return hit;
+  return blocked < nearest - width / 2 ? -1 : hit;
 }
 
 /** Samples that were found to hang together. Only those that were added take part; joining others does nothing. */

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import type { Island, Outline, Ring } from '../geometry';
 import { lookAtOutline, narrowestGap, smallestHole, thinnestStroke } from '.';
 
@@ -105,6 +106,46 @@ test('a short neck parts an island although its run is short; beside a way round
     [0, 6],
   ]);
   expect(measured(island(neck)).stroke).toBeCloseTo(0.5, 1);
+});
+
+test('plates of any size on a neck come apart; with one bank only they do not', () => {
+  const tenths = (min: number, max: number) => fc.integer({ min, max }).map((value) => value / 10);
+  fc.assert(
+    fc.property(tenths(40, 150), tenths(40, 150), tenths(4, 10), tenths(14, 30), (left, right, wide, long) => {
+      const height = 8;
+      const [low, high] = [(height - wide) / 2, (height + wide) / 2];
+      const [from, to] = [left, left + long];
+      const end = to + right;
+      const outline = (upper: number, lower: number) =>
+        ring([
+          [0, 0],
+          ...(upper > 0
+            ? ([
+                [from, 0],
+                [from, upper],
+                [to, upper],
+                [to, 0],
+              ] as const)
+            : []),
+          [end, 0],
+          [end, height],
+          ...(lower < height
+            ? ([
+                [to, height],
+                [to, lower],
+                [from, lower],
+                [from, height],
+              ] as const)
+            : []),
+          [0, height],
+        ]);
+      const { stroke } = measured(island(outline(low, high)));
+      expect(Math.abs((stroke ?? 0) - wide)).toBeLessThan(0.1);
+      // One bank only: what stays is as wide as a plate.
+      expect(measured(island(outline(2, height))).stroke).toBeNull();
+    }),
+    { numRuns: 30 },
+  );
 });
 
 test('an island that would vanish is a thin stroke, however short', () => {

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { type MonogramRule, NO_NAME, monogramOf, splitName, splitPair, typedMonogram } from '.';
 
 const usual: MonogramRule = { form: 'three', doubled: 'first', particles: 'drop', noFurther: 'two', single: 'family' };
@@ -119,6 +120,24 @@ test('what is typed for an entry is taken as it is, its centre tall where the ru
   });
   expect(typedMonogram('ABC', usual)).toEqual({ letters: 'ABC', large: null });
   expect(typedMonogram('A & C', { ...usual, form: 'couple' })).toEqual({ letters: 'A & C', large: null });
+});
+
+test('a short article before a family name is no letter of it, however the name was taken apart', () => {
+  fc.assert(
+    fc.property(fc.constantFrom("'t", '’t', "'s"), fc.stringMatching(/^[A-HK-Z][a-z]{2,7}$/), (article, family) => {
+      for (const text of [`${article} ${family}`, family]) {
+        const two = monogramOf({ ...NO_NAME, given: 'Wim', family: text }, null, { ...usual, form: 'two' }, 'nl');
+        expect(two.ok && two.value.letters).toBe(`W${family[0]}`);
+      }
+      const grown = monogramOf(
+        { ...NO_NAME, given: `${article} ${family}` },
+        null,
+        { ...usual, form: 'one', single: 'given' },
+        'nl',
+      );
+      expect(grown.ok && grown.value.letters).toBe(family[0]);
+    }),
+  );
 });
 
 test('no letters come from an empty name', () => {

@@ -53,6 +53,29 @@ test('condensing goes no further than it has to, and never past the limit', () =
   expect(limit?.sets).toEqual([{ kind: 'width', share: 0.85 }]);
 });
 
+test('condensing stops where the next text of the set, or the least height, is reached; a little wider is not enough', () => {
+  const halved = (1 - 0.6) / 2 ** 4;
+  let asked = 0;
+  for (const first of ['Montgomery-Castell', 'Wilhelmina Hart', 'Ottoline-Hartin', 'Bartholomew Q']) {
+    const spec = changeRemedies(
+      withRule(withPlace(aRun([first, 'Castellane-Mo', 'Bo']), 180, 52), { kind: 'level', heightMm: null }),
+      { condenseTo: 0.6 },
+    );
+    const set = Object.values(fitRun(spec, cache).setSizes)[0]!;
+    const [offer] = offersFor(spec).filter(({ kind }) => kind === 'condense');
+    const share = offer?.sets[0]?.kind === 'width' ? offer.sets[0].share : 0.6;
+    if (set.heldBackBy !== first || share <= 0.6) continue;
+    asked++;
+    const least = resolveSlots(spec)[0]!.leastHeightMm;
+    const wanted = Math.max(least, set.withoutItMm!);
+    const at = (width: number) =>
+      fitRun(taken(spec, fitRun(spec, cache).fits[0]!, [{ kind: 'width', share: width }]), cache);
+    expect(at(share).fits[0]!.mostCapMm).toBeGreaterThanOrEqual(wanted);
+    expect(at(Math.min(1, share + halved + 0.011)).fits[0]!.mostCapMm).toBeLessThan(wanted);
+  }
+  expect(asked).toBeGreaterThan(0);
+});
+
 test('a line breaks at a space or behind a hyphen, and nowhere else', () => {
   const linesOf = (text: string) => {
     const spec = aRun([text]);
@@ -121,6 +144,20 @@ test('letters of a block face that nearly touch are found with the two letters a
   expect(found).toMatchObject({ kind: 'lettersNear', severity: 'check', leastMm: 0.8 });
   expect(found?.kind === 'lettersNear' && found.gapMm < 0.8).toBe(true);
   expect(near('LAMP', 0.3)).toEqual([]);
+});
+
+test('a line with a tall letter is drawn to overlap: its neighbours are not asked about, as those of a line without are', () => {
+  const near = (form: 'largeCentre' | 'three') => {
+    const worded = changePlaceUse(withPlace(aRun(['Anna Maria Lind']), 100, 40, 'heavy-slab'), null, (place) => ({
+      ...place,
+      wording: wordingOf(['{monogram}']),
+    }));
+    const spec = { ...worded, monogram: { ...worded.monogram, form } };
+    const [fit] = fitRun(spec, cache).fits;
+    const tight = taken(spec, fit!, [{ kind: 'tracking', trackingEm: -0.15 }]);
+    return letterFindings(checkedReport(resolveSlots(tight), cache).fits[0]!.fit, cache.faceOf).map(({ kind }) => kind);
+  };
+  expect([near('three'), near('largeCentre')]).toEqual([['lettersNear'], []]);
 });
 
 test('a stroke below its limit tells the letter height at which it passes, and does pass there', () => {

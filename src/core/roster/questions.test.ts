@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { guessMapping, mapTable, rereadLine, tableOf } from '../intake';
 import { type RunSpec, wordingOf } from '../spec';
 import { changeList, changePlaceUse, mainPlace } from '../edit';
@@ -221,6 +222,48 @@ test('a newer list by key: another name under the same key is a change, the same
   const { fates, gone } = compareList(entries, newer.lines, newer.keyColumn);
   expect(fates.map(({ kind }) => kind)).toEqual(['changed', 'same', 'new']);
   expect(gone.map(({ fields }) => fields.No)).toEqual(['3']);
+});
+
+test('entries that were made of one line stay together while it does, and are gone with it', () => {
+  const [both, other] = linesOf([['Name'], ['Ann & Bo Lind'], ['Cy Dow']]).lines;
+  const made = entriesFromList([both!, both!, other!], seededBytes(5)).map((entry, i) => ({
+    ...entry,
+    fields: { ...entry.fields, text: ['Ann Lind', 'Bo Lind', 'Cy Dow'][i]! },
+  }));
+  const reread = (raw: string) => [both!, other!].find((line) => line.raw === raw) ?? null;
+  const same = compareList(made, [other!, both!], null, reread);
+  expect(same.fates.map(({ kind, ...fate }) => [kind, 'entry' in fate && fate.entry.id])).toEqual([
+    ['same', made[2]!.id],
+    ['same', made[0]!.id],
+    ['same', made[1]!.id],
+  ]);
+  expect(same.gone).toEqual([]);
+  const without = compareList(made, [other!], null, reread);
+  expect(without.gone.map(({ id }) => id)).toEqual([made[0]!.id, made[1]!.id]);
+  // Whoever was taken out before does not come back with the other, and no line takes along what another made.
+  const out = made.map((entry, i) => ({ ...entry, withdrawn: i === 1 }));
+  expect(compareList(out, [other!, both!], null, reread).fates.map(({ kind }) => kind)).toEqual(['same', 'same']);
+});
+
+test('of lines that are doubled each keeps one entry, and a line less is an entry less', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 5 }), fc.integer({ min: 1, max: 5 }), (was, is) => {
+      const lines = linesOf([['Name'], ...Array.from({ length: was }, () => ['Ann Lee'])]).lines;
+      const entries = entriesFromList(lines, seededBytes(6));
+      const newer = linesOf([['Name'], ...Array.from({ length: is }, () => ['Ann Lee'])]).lines;
+      const { fates, gone } = compareList(
+        entries,
+        newer,
+        null,
+        (raw) => lines.find((line) => line.raw === raw) ?? null,
+      );
+      expect(fates.map(({ kind }) => kind)).toEqual([
+        ...Array.from({ length: Math.min(was, is) }, () => 'same'),
+        ...Array.from({ length: Math.max(0, is - was) }, () => 'new'),
+      ]);
+      expect(gone).toEqual(entries.slice(is));
+    }),
+  );
 });
 
 test('a list that comes again unchanged changes nothing', () => {

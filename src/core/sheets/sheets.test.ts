@@ -105,6 +105,31 @@ test('every wanted piece lies in a pass or is named as too large, each once', ()
   ).toEqual(['Ann', 'Bo', 'Di']);
 });
 
+test('a patch is as deep as its lowest piece with the edge, in whole millimetres, and no deeper than the bed', () => {
+  fc.assert(
+    fc.property(
+      fc.uniqueArray(fc.stringMatching(/^[A-Z][a-z]{1,7}$/), { minLength: 1, maxLength: 8 }),
+      fc.integer({ min: 0, max: 200 }),
+      fc.integer({ min: 60, max: 180 }),
+      (names, edgeTenths, widthMm) => {
+        const spec = changeLayout(withPlace(aRun(names), widthMm, 31, 'stand-block'), { edgeMm: edgeTenths / 10 });
+        const bed = spec.shop.beds.find(({ id }) => id === spec.layout.bedId)!.value;
+        for (const pass of planPasses(spec, wantedOf(spec)).passes) {
+          for (const { w, h, placed, usedShare } of pass.patches) {
+            const ends = placed.map(({ piece, y, turnDeg }) => y + (turnDeg === 90 ? piece.box.maxX : piece.box.maxY));
+            const needed = Math.max(...ends) + edgeTenths * 1000;
+            expect(w).toBe(bed.widthMm * 10_000);
+            expect(h).toBe(Math.min(bed.heightMm * 10_000, Math.ceil(needed / 10_000) * 10_000));
+            const covered = placed.reduce((sum, { piece }) => sum + piece.box.maxX * piece.box.maxY, 0);
+            expect(usedShare).toBeCloseTo(covered / (w * h), 12);
+          }
+        }
+      },
+    ),
+    { numRuns: 40 },
+  );
+});
+
 test('reversal follows the material and nothing else', () => {
   const film = aRun(['Ann']);
   const adhesive = changeMaterial(film, null, 'adhesive-silver');
