@@ -24,8 +24,8 @@ export function NeedsYou({ entries, findingsOf }: NeedsYouProps) {
       {sorted.slice(0, MOST_SHOWN).map(({ id, fields }) => (
         <li key={id} className="flex flex-wrap items-baseline gap-x-3 border-b border-rule px-3 py-1.5 last:border-b-0">
           <b>{fields.text}</b>
-          {asksOf({ findings: findingsOf.get(id) ?? [] }).map((finding) => (
-            <span key={findingKey(finding)} className="flex items-baseline gap-1.5">
+          {asksOf({ findings: findingsOf.get(id) ?? [] }).map((finding, i) => (
+            <span key={`${findingKey(finding)} ${i}`} className="flex items-baseline gap-1.5">
               <SeverityTag severity={finding.severity} />
               {findingSentence(finding)}
             </span>

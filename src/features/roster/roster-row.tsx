@@ -99,8 +99,8 @@ export const RosterRow = memo(function RosterRow(props: RosterRowProps) {
       ))}
       <span role="cell" className="min-w-0 px-2 py-1.5">
         {withdrawn && 'withdrawn: work on it is recorded'}
-        {asksOf({ findings }).map((finding) => (
-          <span key={findingKey(finding)} className="flex items-start gap-1.5">
+        {asksOf({ findings }).map((finding, i) => (
+          <span key={`${findingKey(finding)} ${i}`} className="flex items-start gap-1.5">
             <SeverityTag severity={finding.severity} />
             <span title={findingSentence(finding)}>{findingWords(finding)}</span>
           </span>
