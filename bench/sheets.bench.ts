@@ -48,11 +48,16 @@ function overBound({ spec, wanted }: ReturnType<typeof wantedOf>): { ratio: numb
 
 function packing(count: number): Bench {
   const sets = [1, 2, 3, 4, 5].map((seed) => wantedOf(count, seed * 7919));
+  let tries = 0;
   return {
     name: `${count} names on a roll of ${ROLL_WIDTH_MM} mm, five lists`,
     target: 'length ≤ 1.08 of the bound at 200 ms',
     run: () => {
-      const packed = sets.map(overBound);
+      // Another seed each time: what was packed before is kept, and looking it up is not what is measured.
+      tries += 1;
+      const packed = sets.map(({ spec, wanted }) =>
+        overBound({ spec: changeLayout(spec, { seed: spec.layout.seed + tries }), wanted }),
+      );
       const mean = packed.reduce((sum, { ratio }) => sum + ratio, 0) / packed.length;
       const worst = Math.max(...packed.map(({ ratio }) => ratio));
       const ms = packed.reduce((sum, one) => sum + one.ms, 0) / packed.length;

@@ -95,12 +95,16 @@ function finishFit(
   const sized = emMm < askedEmMm ? { ...asked, letterMm: emMm * draft.letterEm, isBetween: true } : asked;
   const spot = lying && space ? { xMm: lying.xMm, yMm: lying.yMm, turnDeg: space.turnDeg } : null;
   const [inkWidthMm, inkHeightMm] = [(ink?.widthEm ?? 0) * emMm, (ink?.heightEm ?? 0) * emMm];
-  const lies: Lies = { spot, onBlank: onBlankAt(slot, spot, { inkWidthMm, inkHeightMm }), inkWidthMm, inkHeightMm };
+  const onBlank = onBlankAt(slot, spot, { inkWidthMm, inkHeightMm });
+  const lies: Lies = { spot, onBlank, inkWidthMm, inkHeightMm };
   return {
     slot,
     artwork,
     emMm,
-    ...lies,
+    inkWidthMm,
+    inkHeightMm,
+    spot,
+    onBlank,
     capHeightMm: emMm * artwork.capHeightEm,
     xHeightMm: emMm * artwork.xHeightEm,
     mostCapMm: (largest?.emMm ?? 0) * artwork.capHeightEm,
