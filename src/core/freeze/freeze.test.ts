@@ -14,6 +14,7 @@ import {
   freezeRelease,
   madeAttempts,
   madePassSchema,
+  pageOf,
   placedIn,
   releaseSchema,
   upgradePass,
@@ -30,6 +31,78 @@ test('the page of a roll is as long as the pass, and no longer than the roll may
   expect(pass.bed.widthMm).toBe(290);
   expect(pass.bed.heightMm * 10_000).toBe(planned!.patches[0]!.h);
   expect(pass.bed.heightMm).toBeLessThan(300);
+});
+
+test('a page that several patches lie on reaches to the lowest of them', () => {
+  const spec = changeLayout(aRun(['Ann']), { bedId: 'roll' });
+  const [planned] = planPasses(spec, wantedOf(spec)).passes;
+  const [patch] = planned!.patches;
+  const bed = { name: 'roll', kind: 'roll' as const, widthMm: 290, heightMm: 5000 };
+  const at = (yMm: number, hMm: number) => ({ ...patch!, y: yMm * 10_000, h: hMm * 10_000 });
+  expect(pageOf(bed, { ...planned!, patches: [at(50, 30), at(0, 40)] }).heightMm).toBe(80);
+  expect(pageOf(bed, { ...planned!, patches: [at(0, 40), at(50, 30)] }).heightMm).toBe(80);
+  expect(pageOf({ ...bed, kind: 'bed' }, { ...planned!, patches: [at(0, 40)] }).heightMm).toBe(5000);
+});
+
+test('what is no more than rounding is zero, and never less than zero', () => {
+  const spec = aRun(['Ann']);
+  const wanted = wantedOf(spec).map(({ piece, attempt }) => ({
+    piece: { ...piece, spot: { ...piece.spot!, xMm: -1e-9, yMm: -1e-5 } },
+    attempt,
+  }));
+  const { pass } = freezePass(planPasses(spec, wanted).passes[0]!, aHead(spec), seededBytes(1));
+  const [placed] = [...placedIn(pass)].map((one) => one.placed);
+  expect([Object.is(placed!.spot!.xMm, 0), Object.is(placed!.spot!.yMm, 0)]).toEqual([true, true]);
+});
+
+describe('what may be frozen', () => {
+  const spec = aRun(['Ann']);
+  const { pass } = freezePass(planPasses(spec, wantedOf(spec)).passes[0]!, aHead(spec), seededBytes(1));
+  const { release } = freezeRelease(checkedReport(resolveSlots(spec), cache).fits, {
+    id: 'areleaseno',
+    no: 2,
+    at: '2026-05-04T08:00:00Z',
+    by: { who: 'Wilma', station: 'table' },
+    version: '9.9.9',
+  });
+  /** The same with another value at a path. */
+  const otherwise = (whole: object, path: string, value: unknown): unknown =>
+    path.split('.').reduceRight<(at: unknown) => unknown>(
+      (next, name) => (at) =>
+        Array.isArray(at)
+          ? at.map((part, i) => (String(i) === name ? next(part) : part))
+          : { ...(at as object), [name]: next((at as Record<string, unknown>)[name]) },
+      () => value,
+    )(whole);
+
+  test.each<[string, unknown, unknown]>([
+    ['no', 1, 0],
+    ['patches.0.materialId', 'f', ''],
+    ['patches.0.materialId', 'f'.repeat(40), 'f'.repeat(41)],
+    ['patches.0.placed.0.pieceId', 'p', ''],
+    ['patches.0.placed.0.pieceId', 'p'.repeat(200), 'p'.repeat(201)],
+    ['patches.0.placed.0.attempt', 1, 0],
+    ['patches.0.placed.0.turnDeg', 90, 180],
+    ['patches.0.placed.0.spot.turnDeg', 270, 45],
+    ['patches.0.placed', [pass.patches[0]!.placed[0]], []],
+    ['patches', [pass.patches[0]], []],
+    ['cutFile', 2, 3],
+  ])('of a pass, %s: the first and no longer the second', (path, allowed, refused) => {
+    expect(madePassSchema.safeParse(otherwise(pass, path, allowed)).success).toBe(true);
+    expect(madePassSchema.safeParse(otherwise(pass, path, refused)).success).toBe(false);
+  });
+
+  test.each<[string, unknown, unknown]>([
+    ['no', 1, 0],
+    ['pieces.0.materialId', 'f', ''],
+    ['pieces.0.materialId', 'f'.repeat(40), 'f'.repeat(41)],
+    ['pieces.0.capHeightMm', 0, -0.1],
+    ['pieces.0.pieceId', 'p', ''],
+    ['pieces.0.outline', 'a'.repeat(64), 'a'.repeat(63)],
+  ])('of a release, %s: the first and no longer the second', (path, allowed, refused) => {
+    expect(releaseSchema.safeParse(otherwise(release, path, allowed)).success).toBe(true);
+    expect(releaseSchema.safeParse(otherwise(release, path, refused)).success).toBe(false);
+  });
 });
 
 test('a frozen pass holds everything its file needs and passes its own schema; freezing twice is the same', () => {
@@ -159,6 +232,20 @@ describe('what an earlier Knurl froze', () => {
     expect(upgraded.patches.map(({ reversed }) => reversed)).toEqual([true]);
     expect(upgradePass(pass)).toBe(pass);
     for (const odd of [null, 3, { patches: 'none' }]) expect(upgradePass(odd)).toBe(odd);
+  });
+
+  test('a patch is cut as mirror images when any of its pieces was, and what is no patch, piece or release stays as it is', () => {
+    const cut = (...placed: unknown[]) =>
+      (upgradePass({ patches: [{ placed }] }) as { patches: { reversed: boolean; placed: unknown[] }[] }).patches[0]!;
+    expect(cut({ reversed: true }, { reversed: false }).reversed).toBe(true);
+    expect(cut({ reversed: false }, { reversed: false }).reversed).toBe(false);
+    expect(cut(7, { reversed: false }).placed[0]).toBe(7);
+    expect(cut(7, { reversed: false }).reversed).toBe(false);
+    for (const patch of [null, 7, { placed: 'none' }]) {
+      expect(upgradePass({ patches: [patch] })).toMatchObject({ patches: [patch] });
+    }
+    for (const odd of [null, 7, {}, { pieces: 'none' }]) expect(upgradeRelease(odd)).toBe(odd);
+    expect(upgradeRelease({ pieces: [7] })).toEqual({ pieces: [7] });
   });
 
   test('a release has neither spots nor what was open', () => {
