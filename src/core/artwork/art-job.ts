@@ -11,21 +11,20 @@ export interface ArtJob {
   readonly widthShare: number;
 }
 
-const jobs = new WeakMap<Slot, ArtJob>();
+const jobs = new WeakMap<Slot['lines'], ArtJob & Pick<Slot, 'layers'>>();
 
-/** The job of a slot: the very same one each time. */
-export function artJobOf(slot: Slot): ArtJob {
-  const found = jobs.get(slot);
-  if (found) return found;
-  const { leadFace, lines, layers, widthShare } = slot;
-  const job: ArtJob = {
+/** The job of a slot: the very same one for words that were set once. */
+export function artJobOf({ leadFace, lines, layers, widthShare }: Slot): ArtJob {
+  const found = jobs.get(lines);
+  if (found && found.layers === layers && found.widthShare === widthShare && found.leadFace === leadFace) return found;
+  const job = {
     leadFace,
     // Too long for a name: it gets a finding instead of minutes of drawing.
     lines: lines.filter(({ runs }) => !isTooLong(runs.map(({ text }) => text).join(''))),
-    layers: layers.map(({ colourSlot, make }) => ({ colourSlot, make })),
+    layers,
     widthShare,
   };
-  jobs.set(slot, job);
+  jobs.set(lines, job);
   return job;
 }
 

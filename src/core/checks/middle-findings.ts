@@ -23,7 +23,8 @@ export function middleFindings({ draft, emMm, sized, slot }: Fit, stops: readonl
     return [{ kind: 'offMiddle', severity, acrossMm, downMm, smallerPct }];
   }
   const gain = most.emMm / held.emMm - 1;
+  if (sized.isHeld || gain <= MOST_FOR_SIDE) return [];
   const offMm = Math.hypot(...offMiddle(ink, space, most));
-  if (sized.isHeld || gain <= MOST_FOR_SIDE || offMm < WORTH_A_WORD_MM) return [];
+  if (offMm < WORTH_A_WORD_MM) return [];
   return [{ kind: 'largerOffMiddle', severity: 'note', largerPct: gain * 100, offMm }];
 }

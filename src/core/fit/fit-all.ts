@@ -1,5 +1,6 @@
 import type { ArtCache, Artwork } from '../artwork';
 import { EM_UNITS } from '../faces';
+import type { Box } from '../geometry';
 import { type InkOnBlank, type InkPart, type Spot, boxAt, boxInPlace, inkOnBlank, spotOfPart } from '../place';
 import type { Slot, SlotLayer } from '../resolve';
 import { type Draft, draftFit } from './draft-fit';
@@ -108,7 +109,7 @@ function finishFit(
     capHeightMm: emMm * artwork.capHeightEm,
     xHeightMm: emMm * artwork.xHeightEm,
     mostCapMm: (largest?.emMm ?? 0) * artwork.capHeightEm,
-    layers: slot.layers.map((layer, i) => fitLayer(slot, layer, partOf(artwork, i, emMm), lies)),
+    layers: slot.layers.map((layer, i) => fitLayer({ slot, artwork, emMm }, layer, artwork.layers[i]?.inkBox, lies)),
     boundBy: sized.isHeld ? 'set' : (largest?.boundBy ?? 'width'),
     draft,
     sized,
@@ -118,13 +119,24 @@ function finishFit(
 
 type Lies = Pick<Fit, 'spot' | 'onBlank' | 'inkWidthMm' | 'inkHeightMm'>;
 
-function fitLayer(slot: Slot, layer: SlotLayer, part: InkPart | null, whole: Lies): FitLayer {
-  if (!part || !whole.spot) return { layer, part, spot: null, onBlank: null };
-  const { widthMm, heightMm, leftMm, topMm } = part;
-  const isAll = leftMm === 0 && topMm === 0 && widthMm === whole.inkWidthMm && heightMm === whole.inkHeightMm;
-  if (isAll) return { layer, part, spot: whole.spot, onBlank: whole.onBlank };
-  const spot = spotOfPart(whole.spot, whole, part);
-  return { layer, part, spot, onBlank: onBlankAt(slot, spot, { inkWidthMm: widthMm, inkHeightMm: heightMm }) };
+function fitLayer(
+  { slot, artwork: { inkBox }, emMm }: Pick<Fit, 'slot' | 'artwork' | 'emMm'>,
+  layer: SlotLayer,
+  box: Box | null | undefined,
+  { spot: whole, onBlank, inkWidthMm, inkHeightMm }: Lies,
+): FitLayer {
+  if (!box || !inkBox || emMm <= 0) return { layer, part: null, spot: null, onBlank: null };
+  if (isSameBox(box, inkBox)) {
+    return { layer, part: { leftMm: 0, topMm: 0, widthMm: inkWidthMm, heightMm: inkHeightMm }, spot: whole, onBlank };
+  }
+  const part = partIn(inkBox, box, emMm / EM_UNITS);
+  const spot = whole && spotOfPart(whole, { inkWidthMm, inkHeightMm }, part);
+  const size = { inkWidthMm: part.widthMm, inkHeightMm: part.heightMm };
+  return { layer, part, spot, onBlank: onBlankAt(slot, spot, size) };
+}
+
+function isSameBox(a: Box, b: Box): boolean {
+  return a.minX === b.minX && a.minY === b.minY && a.maxX === b.maxX && a.maxY === b.maxY;
 }
 
 /** Where a ruler is laid for ink at a spot; null without a spot. */
@@ -136,13 +148,10 @@ function onBlankAt(
   return spot && variant && measured ? inkOnBlank(variant, measured, boxAt(spot, inkWidthMm, inkHeightMm)) : null;
 }
 
-function partOf({ inkBox, layers }: Artwork, index: number, emMm: number): InkPart | null {
-  const box = layers[index]?.inkBox;
-  if (!box || !inkBox || emMm <= 0) return null;
-  const mmPerUnit = emMm / EM_UNITS;
+function partIn(ink: Box, box: Box, mmPerUnit: number): InkPart {
   return {
-    leftMm: (box.minX - inkBox.minX) * mmPerUnit,
-    topMm: (box.minY - inkBox.minY) * mmPerUnit,
+    leftMm: (box.minX - ink.minX) * mmPerUnit,
+    topMm: (box.minY - ink.minY) * mmPerUnit,
     widthMm: (box.maxX - box.minX) * mmPerUnit,
     heightMm: (box.maxY - box.minY) * mmPerUnit,
   };

@@ -31,8 +31,8 @@ export function lieAll(sized: readonly SizedDraft[]): (LyingInk | null)[] {
     const heightMm = ink.heightEm * emMm;
     const baselineMm = baselines.get(slot.group.id)?.get(space);
     const aim = aimOf(space, artwork, { widthMm, heightMm, emMm }, { lie, baselineMm });
-    const lying = lieNear(ink, space, emMm, { aim, largest });
-    return { ...lying, widthMm: ink.widthEm * lying.emMm, heightMm: ink.heightEm * lying.emMm };
+    const { xMm, yMm, emMm: itsEmMm } = lieNear(ink, space, emMm, { aim, largest });
+    return { xMm, yMm, emMm: itsEmMm, widthMm: ink.widthEm * itsEmMm, heightMm: ink.heightEm * itsEmMm };
   });
 }
 

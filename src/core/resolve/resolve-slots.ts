@@ -19,11 +19,11 @@ import {
   readTextKey,
   textKeyOf,
 } from '../spec';
-import { type WordedLine, lettersOf, lineInCase, numberOf, proofStateOf, wordEntry } from '../wording';
+import { type Worded, type WordedLine, lettersOf, lineInCase, numberOf, proofStateOf, wordEntry } from '../wording';
 import { chooseVariant } from './choose-variant';
 import { entryPartsOf, saysNumber } from './entry-parts-of';
 import { type SettingChoice, setText } from './set-text';
-import type { Slot } from './slot';
+import type { Slot, SlotSetting } from './slot';
 import { textStops } from './text-limits';
 
 /**
@@ -63,9 +63,15 @@ function slotsOfEntry(spec: RunSpec, entry: Entry): readonly Slot[] {
   if (made && made.own === own && made.shared.every((part, i) => part === shared[i])) return made.slots;
   const slots = spec.uses
     .filter(({ onlyEntries }) => onlyEntries === null || onlyEntries.includes(entry.id))
-    .flatMap((use) => slotsOfUse(spec, entry, use));
+    .flatMap((use) => slotsOfUse(spec, { entry, ownParts: own }, use));
   madeOf.set(entry, { shared, own, slots });
   return slots;
+}
+
+/** An entry with what the run says of it alone. */
+interface EntryAt {
+  readonly entry: Entry;
+  readonly ownParts: string;
 }
 
 /** What a place says on every item of one entry. */
@@ -77,8 +83,9 @@ interface PlaceText {
   readonly letters: readonly WordedLine[] | null;
 }
 
-function slotsOfUse(spec: RunSpec, entry: Entry, use: BlankUse): Slot[] {
-  const texts = use.places.flatMap((place) => placeText(spec, entry, use, place) ?? []);
+function slotsOfUse(spec: RunSpec, of: EntryAt, use: BlankUse): Slot[] {
+  const { entry } = of;
+  const texts = use.places.flatMap((place) => placeText(spec, of, use, place) ?? []);
   // The place with most letters says how many blanks one copy takes.
   const numBlanks = Math.max(1, ...texts.map(({ letters }) => letters?.length ?? 1));
   return Array.from({ length: entry.quantity * use.each * numBlanks }, (_, i) => i + 1).flatMap((ordinal) =>
@@ -92,8 +99,26 @@ function slotsOfUse(spec: RunSpec, entry: Entry, use: BlankUse): Slot[] {
   );
 }
 
-function placeText(spec: RunSpec, entry: Entry, use: BlankUse, place: PlaceUse): PlaceText | null {
-  const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as TextRef;
+/** How a place's words are set for one entry: whatever its blank, its measures and its size rule are. */
+interface SetWords {
+  readonly from: readonly unknown[];
+  readonly worded: Worded;
+  readonly own: OwnSettings;
+  readonly choice: SettingChoice;
+  readonly setting: SlotSetting;
+  readonly letters: readonly WordedLine[];
+}
+
+const wordsOf = new WeakMap<Entry, Map<string, SetWords>>();
+
+/** Kept for each entry and place, so that a change of measures or of a rule words nothing again. Null where nothing is said. */
+function setWords(spec: RunSpec, { entry, ownParts }: EntryAt, at: TextRef, place: PlaceUse): SetWords | null {
+  const { list, monogram, language, shop } = spec;
+  const from = [place, ownParts, list, monogram, language, shop.letterings, shop.materials];
+  const key = textKeyOf(at);
+  const known = wordsOf.get(entry) ?? new Map<string, SetWords>();
+  const found = known.get(key);
+  if (found && found.from.every((part, i) => part === from[i])) return found;
   const worded = wordEntry(spec, entry, at, place);
   if (!worded) return null;
   const own = ownSettingsAt(spec, at);
@@ -101,6 +126,17 @@ function placeText(spec: RunSpec, entry: Entry, use: BlankUse, place: PlaceUse):
   const setting = setText(spec, worded.lines, choice);
   const isSpread = place.wording?.spread === 'letterPerBlank';
   const letters = isSpread ? spreadOf(spec, worded.lines, choice) : [];
+  const set: SetWords = { from, worded, own, choice, setting, letters };
+  wordsOf.set(entry, known.set(key, set));
+  return set;
+}
+
+function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): PlaceText | null {
+  const { entry } = of;
+  const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as TextRef;
+  const set = setWords(spec, of, at, place);
+  if (!set) return null;
+  const { worded, own, choice, setting, letters } = set;
   const blank = findBlank(spec, use.blankId);
   const chosen = chooseVariant(spec, use, entry);
   const variant = chosen.ok ? chosen.value : null;
@@ -154,7 +190,7 @@ function placeText(spec: RunSpec, entry: Entry, use: BlankUse, place: PlaceUse):
       measured: shared.measured,
       words: worded.lines,
       setFrom: worded.lines,
-      isSpread,
+      isSpread: place.wording?.spread === 'letterPerBlank',
       group: shared.group,
       ownSize: own.size ?? null,
       liesLargest: own.lie === 'largest',
