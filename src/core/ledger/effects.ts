@@ -20,23 +20,45 @@ export type Effect =
 
 type DeedOf<K extends Deed['kind']> = Extract<Deed, { readonly kind: K }>;
 
+/** Takes effects as they are told: a method for each kind, so that folding a long ledger makes no object for each deed. */
+export interface EffectTaker {
+  reach(stage: 'cut' | 'weeded', pieceId: string, attempt: number): void;
+  bond(bond: Omit<Extract<Effect, { kind: 'bond' }>, 'kind'>): void;
+  mark(mark: 'checked' | 'packed', itemId: string): void;
+  spoil(pieceId: string, attempt: number, reason: string): void;
+  undo(actId: string): void;
+}
+
 /**
  * The one table of what deeds do. Fold, undo, references, checks, what waits in the browser and the bench all read it: a new deed
  * is a line here, and does not compile without one.
  */
-const EFFECTS: { readonly [K in Deed['kind']]: (deed: DeedOf<K>) => readonly Effect[] } = {
-  cut: ({ pieceId, attempt }) => [{ kind: 'reach', stage: 'cut', pieceId, attempt }],
-  weeded: ({ pieceId, attempt }) => [{ kind: 'reach', stage: 'weeded', pieceId, attempt }],
-  bonded: ({ itemId, placeId, layerIds, attempts, face }) =>
-    layerIds.map((layerId, i) => ({ kind: 'bond', itemId, placeId, layerId, attempt: attempts?.[i] ?? null, face })),
-  checked: ({ itemId }) => [{ kind: 'mark', mark: 'checked', itemId }],
-  packed: ({ itemId }) => [{ kind: 'mark', mark: 'packed', itemId }],
-  spoiled: ({ pieces, reason }) => pieces.map(({ pieceId, attempt }) => ({ kind: 'spoil', pieceId, attempt, reason })),
-  undone: ({ actId }) => [{ kind: 'undo', actId }],
+const EFFECTS: { readonly [K in Deed['kind']]: (deed: DeedOf<K>, to: EffectTaker) => void } = {
+  cut: ({ pieceId, attempt }, to) => to.reach('cut', pieceId, attempt),
+  weeded: ({ pieceId, attempt }, to) => to.reach('weeded', pieceId, attempt),
+  bonded: ({ itemId, placeId, layerIds, attempts, face }, to) =>
+    layerIds.forEach((layerId, i) => to.bond({ itemId, placeId, layerId, attempt: attempts?.[i] ?? null, face })),
+  checked: ({ itemId }, to) => to.mark('checked', itemId),
+  packed: ({ itemId }, to) => to.mark('packed', itemId),
+  spoiled: ({ pieces, reason }, to) => pieces.forEach(({ pieceId, attempt }) => to.spoil(pieceId, attempt, reason)),
+  undone: ({ actId }, to) => to.undo(actId),
 };
 
+/** Tells each effect of a deed, in order. */
+export function tellEffects(deed: Deed, to: EffectTaker): void {
+  (EFFECTS[deed.kind] as (deed: Deed, to: EffectTaker) => void)(deed, to);
+}
+
 export function effectsOf(deed: Deed): readonly Effect[] {
-  return (EFFECTS[deed.kind] as (deed: Deed) => readonly Effect[])(deed);
+  const effects: Effect[] = [];
+  tellEffects(deed, {
+    reach: (stage, pieceId, attempt) => effects.push({ kind: 'reach', stage, pieceId, attempt }),
+    bond: (bond) => effects.push({ kind: 'bond', ...bond }),
+    mark: (mark, itemId) => effects.push({ kind: 'mark', mark, itemId }),
+    spoil: (pieceId, attempt, reason) => effects.push({ kind: 'spoil', pieceId, attempt, reason }),
+    undo: (actId) => effects.push({ kind: 'undo', actId }),
+  });
+  return effects;
 }
 
 /** The item that an effect concerns; null for an undoing, which concerns those of another act. */
@@ -56,6 +78,10 @@ export function itemIdOfEffect(effect: Effect): string | null {
 }
 
 /** `item-place-layer` of a bond. */
-export function layerKeyOfBond({ itemId, placeId, layerId }: Extract<Effect, { kind: 'bond' }>): string {
+export function layerKeyOfBond({
+  itemId,
+  placeId,
+  layerId,
+}: Pick<Extract<Effect, { kind: 'bond' }>, 'itemId' | 'placeId' | 'layerId'>): string {
   return layerKeyOf(itemId, placeId, layerId);
 }

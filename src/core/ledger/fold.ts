@@ -1,10 +1,9 @@
-import { assertNever } from '../outcome';
 import type { PieceStage } from '../shop';
 import { readPieceId } from '../spec';
 import type { Act } from './act';
 import { ByAttempt, type ReadonlyByAttempt } from './attempts';
 import { layerKeyOfPiece } from './deed-refs';
-import { type Effect, effectsOf, layerKeyOfBond } from './effects';
+import { type Effect, type EffectTaker, layerKeyOfBond, tellEffects } from './effects';
 import { actsInForce } from './undo';
 
 type Done = true;
@@ -43,34 +42,23 @@ export function foldActs(acts: readonly Act[]): LedgerState {
     checked: new Set(),
     packed: new Set(),
   };
-  for (const act of actsInForce(acts)) {
-    for (const deed of act.deeds) for (const effect of effectsOf(deed)) applyInPlace(state, effect);
-  }
+  const taker = takerOf(state);
+  for (const { deeds } of actsInForce(acts)) for (const deed of deeds) tellEffects(deed, taker);
   return state;
 }
 
-function applyInPlace(state: Folding, effect: Effect): void {
-  switch (effect.kind) {
-    case 'reach':
-      state[effect.stage].set(effect.pieceId, effect.attempt, true);
-      break;
-    case 'bond': {
-      const key = layerKeyOfBond(effect);
-      const attempt = effect.attempt ?? currentAttempt(state, firstPieceOf(key));
-      state[effect.face === 'front' ? 'bonded' : 'bondedBack'].set(key, attempt, true);
-      break;
-    }
-    case 'mark':
-      state[effect.mark].add(effect.itemId);
-      break;
-    case 'spoil':
-      spoilInPlace(state, effect);
-      break;
-    case 'undo':
-      break;
-    default:
-      assertNever(effect);
-  }
+function takerOf(state: Folding): EffectTaker {
+  return {
+    reach: (stage, pieceId, attempt) => state[stage].set(pieceId, attempt, true),
+    bond: (bond) => {
+      const key = layerKeyOfBond(bond);
+      const attempt = bond.attempt ?? currentAttempt(state, firstPieceOf(key));
+      state[bond.face === 'front' ? 'bonded' : 'bondedBack'].set(key, attempt, true);
+    },
+    mark: (mark, itemId) => state[mark].add(itemId),
+    spoil: (pieceId, attempt, reason) => spoilInPlace(state, { pieceId, attempt, reason }),
+    undo: () => {},
+  };
 }
 
 /** A layer that is not split has one piece. */
@@ -79,7 +67,10 @@ function firstPieceOf(layerKey: string): string {
 }
 
 /** The next cutting of a spoiled piece is not bonded, and its item is neither checked nor packed any more. */
-function spoilInPlace(state: Folding, { pieceId, attempt, reason }: Extract<Effect, { kind: 'spoil' }>): void {
+function spoilInPlace(
+  state: Folding,
+  { pieceId, attempt, reason }: Omit<Extract<Effect, { kind: 'spoil' }>, 'kind'>,
+): void {
   // Spoiling the same cutting twice (two stations saw it) must not cost a second recut.
   if (state.spoiled.has(pieceId, attempt)) return;
   state.spoiled.set(pieceId, attempt, reason);

@@ -1,17 +1,17 @@
 import type { Act, Deed } from './act';
-import { effectsOf } from './effects';
+import { type EffectTaker, tellEffects } from './effects';
 
 /**
  * The acts that still count, in order. Undoing is an act as well and can be undone, so the list is read from its end:
  * an act counts unless a later act that itself counts undid it.
  */
 export function actsInForce(acts: readonly Act[]): Act[] {
-  const undone = new Set<string>();
+  const undone = new Undone();
   const inForce: Act[] = [];
   for (let i = acts.length - 1; i >= 0; i--) {
     const act = acts[i]!;
-    if (undone.size > 0 && undone.has(act.id)) continue;
-    for (const id of undoneIds(act)) undone.add(id);
+    if (undone.ids.size > 0 && undone.ids.has(act.id)) continue;
+    for (const deed of act.deeds) tellEffects(deed, undone);
     inForce.push(act);
   }
   return inForce.reverse();
@@ -28,8 +28,8 @@ export interface Undoable {
  * back its last undo that still counts, as long as no working act of the station came after that undo.
  */
 export function lastDeedOf(acts: readonly Act[], station: string): Undoable {
-  const undoIds = new Set(acts.filter((act) => undoneIds(act).length > 0).map(({ id }) => id));
-  const isRedo = (act: Act) => undoneIds(act).some((id) => undoIds.has(id));
+  const undoIds = new Set(acts.filter((act) => undoneIds(act).size > 0).map(({ id }) => id));
+  const isRedo = (act: Act) => [...undoneIds(act)].some((id) => undoIds.has(id));
   const mine = actsInForce(acts).filter(({ by }) => by.station === station);
   const undo = mine.findLast(({ id }) => !undoIds.has(id)) ?? null;
   const lastUndo = mine.findLast((act) => undoIds.has(act.id) && !isRedo(act)) ?? null;
@@ -37,10 +37,20 @@ export function lastDeedOf(acts: readonly Act[], station: string): Undoable {
   return { undo, redo };
 }
 
-function undoneIds({ deeds }: { readonly deeds: readonly Deed[] }): string[] {
-  const ids: string[] = [];
-  for (const deed of deeds) {
-    for (const effect of effectsOf(deed)) if (effect.kind === 'undo') ids.push(effect.actId);
+/** Ids of acts that were taken back, in the order in which they are told. */
+class Undone implements EffectTaker {
+  readonly ids = new Set<string>();
+  reach(): void {}
+  bond(): void {}
+  mark(): void {}
+  spoil(): void {}
+  undo(actId: string): void {
+    this.ids.add(actId);
   }
-  return ids;
+}
+
+function undoneIds({ deeds }: { readonly deeds: readonly Deed[] }): ReadonlySet<string> {
+  const undone = new Undone();
+  for (const deed of deeds) tellEffects(deed, undone);
+  return undone.ids;
 }
