@@ -32,11 +32,19 @@ export function heldFit(ink: InkShape, space: FreeSpace): HeldFit {
     const found = largestFit(ink, space);
     return { ...found, isHeld: BOTH, heldEmMm: found.emMm, most: found };
   }
-  const search = new HeldSearch(ink, space);
-  const both = search.held(BOTH);
-  // No spot is larger than what the walls alone allow: where that is hardly more, nothing else need be looked for.
-  if (both && both.emMm >= search.mostEmMm * (1 - MOST_FOR_SIDE)) return fitOf(both, BOTH, both, both);
+  const walls = inkWalls(ink, space);
+  const behindEmMm = largestBehindWalls(walls)?.emMm ?? 0;
+  // No spot is larger than what the walls alone allow: where one in the middle hardly is less, nothing else need be looked for.
+  const nearly = { mostEmMm: behindEmMm, leastEmMm: behindEmMm * (1 - MOST_FOR_SIDE) };
+  const atOnce = new HeldSearch(ink, space, walls, nearly).held(BOTH);
+  if (atOnce && atOnce.emMm >= nearly.leastEmMm) return fitOf(atOnce, BOTH, atOnce, atOnce);
   const most = largestFit(ink, space);
+  const search = new HeldSearch(ink, space, walls, {
+    mostEmMm: Math.min(behindEmMm, most.emMm * MISSED),
+    leastEmMm: most.emMm * (1 - 2 * MOST_FOR_MIDDLE),
+    leastOnLineEmMm: most.emMm * (1 - MOST_FOR_MIDDLE),
+  });
+  const both = search.held(BOTH);
   const [across, down] = space.aim.map(({ share }) => share === 0.5);
   const middles = [across ?? false, down ?? false] as const;
   const base = search.best(most, [middles, [middles[0], false], [false, middles[1]]], MOST_FOR_MIDDLE);
@@ -66,21 +74,27 @@ const NUM_HALVINGS = 10;
 /** Sizes looked at where ink may move along a line. */
 const STEP_ON_LINE = 0.98;
 const MOST_STARTS = 3;
+/** A search on a line may find a little more than the one for the largest did. */
+const MISSED = 1.03;
+
+interface Sizes {
+  readonly mostEmMm: number;
+  readonly leastEmMm: number;
+  /** On one axis nothing is kept that costs more than is given up for it; what both cost is told. */
+  readonly leastOnLineEmMm?: number;
+}
 
 /** Looks for ink that keeps to a spot or a line, each kind once. */
 class HeldSearch {
-  /** What the walls alone allow. */
-  readonly mostEmMm: number;
-  readonly #walls: readonly InkWall[];
   readonly #found = new Map<string, Lie | null>();
 
+  /** `sizes`: between which it is looked for; what the walls alone decide may be smaller. */
   constructor(
     private readonly ink: InkShape,
     private readonly space: FreeSpace,
-  ) {
-    this.#walls = inkWalls(ink, space);
-    this.mostEmMm = largestBehindWalls(this.#walls)?.emMm ?? 0;
-  }
+    private readonly walls: readonly InkWall[],
+    private readonly sizes: Sizes,
+  ) {}
 
   /** The first of some choices of axes that costs no more than a share of the size; `most` itself where all cost more. */
   best(most: Lie, choices: readonly Axes[], mostGivenUp: number): { readonly lie: Lie; readonly isHeld: Axes } {
@@ -106,20 +120,21 @@ class HeldSearch {
   }
 
   #search(axes: Axes): Lie | null {
-    const { ink, space } = this;
+    const { ink, space, sizes } = this;
     const [across, down] = space.aim;
     const lines = [
       ...(axes[0] ? lineWalls('x', across.share, across.atMm, ink.widthEm) : []),
       ...(axes[1] ? lineWalls('y', down.share, down.atMm, ink.heightEm) : []),
     ];
-    const walls = [...this.#walls, ...lines];
+    const walls = [...this.walls, ...lines];
     const behind = largestBehindWalls(walls);
     if (!behind || behind.emMm <= 0) return null;
     if (space.blocks.length === 0 || isFree(ink, walls, space, behind)) return behind;
-    const leastEmMm = behind.emMm * (1 - 2 * MOST_FOR_MIDDLE);
+    const mostEmMm = Math.min(behind.emMm, sizes.mostEmMm);
+    const { leastEmMm, leastOnLineEmMm = leastEmMm } = sizes;
     return axes[0] && axes[1]
-      ? this.#onSpot(behind.emMm, leastEmMm)
-      : this.#onLine(axes, walls, behind.emMm, leastEmMm);
+      ? this.#onSpot({ mostEmMm, leastEmMm })
+      : this.#onLine(axes, walls, { mostEmMm, leastEmMm: leastOnLineEmMm });
   }
 
   #at(emMm: number): Lie {
@@ -128,8 +143,8 @@ class HeldSearch {
   }
 
   /** Tried from above: ink can straddle a clear zone at one size and not at a smaller one. */
-  #onSpot(mostEmMm: number, leastEmMm: number): Lie | null {
-    const isFreeAt = (emMm: number) => isFree(this.ink, this.#walls, this.space, this.#at(emMm));
+  #onSpot({ mostEmMm, leastEmMm }: Sizes): Lie | null {
+    const isFreeAt = (emMm: number) => isFree(this.ink, this.walls, this.space, this.#at(emMm));
     for (let emMm = mostEmMm; emMm >= leastEmMm; emMm *= STEP_DOWN) {
       if (!isFreeAt(emMm)) continue;
       let [low, high] = [emMm, Math.min(mostEmMm, emMm / STEP_DOWN)];
@@ -143,7 +158,7 @@ class HeldSearch {
     return null;
   }
 
-  #onLine(axes: Axes, walls: readonly InkWall[], mostEmMm: number, leastEmMm: number): Lie | null {
+  #onLine(axes: Axes, walls: readonly InkWall[], { mostEmMm, leastEmMm }: Sizes): Lie | null {
     const { ink, space } = this;
     const near = cellOf(space);
     const reachMm = FIRST_REACH * Math.min(space.widthMm, space.heightMm);
@@ -152,9 +167,11 @@ class HeldSearch {
     for (let emMm = mostEmMm; emMm >= leastEmMm && numStarts < MOST_STARTS; emMm *= STEP_ON_LINE) {
       if (best && emMm < best.emMm) break;
       const wanted = this.#at(emMm);
-      const snapped = freeSpots(ink, space, emMm)
-        .filter(({ xMm, yMm }) => (axes[0] ? Math.abs(xMm - wanted.xMm) <= near : Math.abs(yMm - wanted.yMm) <= near))
-        .map((spot) => (axes[0] ? { ...spot, xMm: wanted.xMm } : { ...spot, yMm: wanted.yMm }));
+      const about = (mm: number) => [mm - near, mm + near] as const;
+      const beside = axes[0] ? { x: about(wanted.xMm) } : { y: about(wanted.yMm) };
+      const snapped = freeSpots(ink, space, emMm, beside).map((spot) =>
+        axes[0] ? { ...spot, xMm: wanted.xMm } : { ...spot, yMm: wanted.yMm },
+      );
       for (const cluster of clusters(snapped, 12 * near)) {
         const start = cluster.map((spot) => ({ ...spot, emMm })).find((lie) => isFree(ink, walls, space, lie));
         if (!start || numStarts >= MOST_STARTS) continue;

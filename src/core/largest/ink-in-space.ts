@@ -53,25 +53,6 @@ export function lineWalls(axis: 'x' | 'y', share: number, atMm: number, lengthEm
 /** A line has to have some width for sums in doubles; a thousandth of the step that outlines are snapped to. */
 const ON_LINE_MM = 1e-6;
 
-/** Visits every edge of the rings, in millimetres where they lie. */
-export function eachEdge(
-  rings: readonly Float64Array[],
-  { xMm, yMm, emMm }: Lie,
-  visit: (ax: number, ay: number, bx: number, by: number) => void,
-): void {
-  for (const ring of rings) {
-    let ax = xMm + emMm * ring[ring.length - 2]!;
-    let ay = yMm + emMm * ring[ring.length - 1]!;
-    for (let i = 0; i < ring.length; i += 2) {
-      const bx = xMm + emMm * ring[i]!;
-      const by = yMm + emMm * ring[i + 1]!;
-      visit(ax, ay, bx, by);
-      ax = bx;
-      ay = by;
-    }
-  }
-}
-
 /** Whether ink lies inside all walls and off every block, its true outline taken point for point. */
 export function isFree(ink: InkShape, walls: readonly InkWall[], space: FreeSpace, lie: Lie): boolean {
   for (const { nx, ny, c, reachEm } of walls) {
@@ -81,27 +62,37 @@ export function isFree(ink: InkShape, walls: readonly InkWall[], space: FreeSpac
 }
 
 function isOff(ink: InkShape, block: FlatBlock, lie: Lie): boolean {
-  const { ring, minX, minY, maxX, maxY } = block;
-  const edges = block.mayLieInLoop ? [ink.rings, ink.loops] : [ink.rings];
-  let isClear = true;
-  for (const rings of edges) {
-    eachEdge(rings, lie, (ax, ay, bx, by) => {
-      if (!isClear) return;
-      if (Math.max(ax, bx) < minX || Math.min(ax, bx) > maxX || Math.max(ay, by) < minY || Math.min(ay, by) > maxY)
-        return;
-      for (let i = 0, j = ring.length - 2; i < ring.length && isClear; j = i, i += 2) {
-        if (segmentsMeet(ax, ay, bx, by, ring[j]!, ring[j + 1]!, ring[i]!, ring[i + 1]!)) isClear = false;
-      }
-      if (isClear && ring.length > 4 && isPointInRing(ax, ay, ring)) isClear = false;
-    });
-  }
-  if (!isClear) return false;
+  const { ring, mayLieInLoop } = block;
+  if (ink.rings.some((own) => meets(own, block, lie))) return false;
+  if (mayLieInLoop && ink.loops.some((own) => meets(own, block, lie))) return false;
   // A block that no edge meets may still lie wholly under a letter, or in its loop.
   const x = (ring[0]! - lie.xMm) / lie.emMm;
   const y = (ring[1]! - lie.yMm) / lie.emMm;
   const isUnder = ink.rings.some((own) => isPointInRing(x, y, own));
-  return !isUnder || (block.mayLieInLoop && ink.loops.some((own) => isPointInRing(x, y, own)));
+  return !isUnder || (mayLieInLoop && ink.loops.some((own) => isPointInRing(x, y, own)));
 }
+
+/** Whether an edge of the ink meets a block, or a corner of it lies in one; ends at the first that does. */
+function meets(own: Float64Array, { ring, minX, minY, maxX, maxY }: FlatBlock, { xMm, yMm, emMm }: Lie): boolean {
+  let ax = xMm + emMm * own[own.length - 2]!;
+  let ay = yMm + emMm * own[own.length - 1]!;
+  for (let i = 0; i < own.length; i += 2) {
+    const bx = xMm + emMm * own[i]!;
+    const by = yMm + emMm * own[i + 1]!;
+    const isAside = (ax < minX && bx < minX) || (ax > maxX && bx > maxX);
+    if (!isAside && !((ay < minY && by < minY) || (ay > maxY && by > maxY))) {
+      for (let k = 0, j = ring.length - 2; k < ring.length; j = k, k += 2) {
+        if (segmentsMeet(ax, ay, bx, by, ring[j]!, ring[j + 1]!, ring[k]!, ring[k + 1]!)) return true;
+      }
+      if (ring.length > 4 && isPointInRing(ax, ay, ring)) return true;
+    }
+    ax = bx;
+    ay = by;
+  }
+  return false;
+}
+
+type FoundGap = (gap: Gap, block: Float64Array, ax: number, ay: number, bx: number, by: number) => void;
 
 /** Tells every edge of the rings that lies within a distance of a block, with the gap between the two. */
 export function nearestGaps(
@@ -111,19 +102,36 @@ export function nearestGaps(
   lie: Lie,
   within: number,
   isCoarse: boolean,
-  found: (gap: Gap, block: Float64Array, ax: number, ay: number, bx: number, by: number) => void,
+  found: FoundGap,
 ): void {
-  const gap: Gap = { distance: 0, nx: 0, ny: 0 };
-  for (const { ring, coarse, mayLieInLoop, minX, minY, maxX, maxY } of blocksIn(space)) {
-    const [left, top, right, bottom] = [minX - within, minY - within, maxX + within, maxY + within];
-    const block = isCoarse ? coarse : ring;
-    const visit = (ax: number, ay: number, bx: number, by: number) => {
-      if ((ax < left && bx < left) || (ax > right && bx > right)) return;
-      if ((ay < top && by < top) || (ay > bottom && by > bottom)) return;
-      measureGapInPlace(gap, block, ax, ay, bx, by);
-      if (gap.distance <= within) found(gap, block, ax, ay, bx, by);
-    };
-    eachEdge(rings, lie, visit);
-    if (mayLieInLoop) eachEdge(loops, lie, visit);
+  for (const block of blocksIn(space)) {
+    for (const own of rings) gapsTo(block, own, lie, within, isCoarse, found);
+    if (block.mayLieInLoop) for (const own of loops) gapsTo(block, own, lie, within, isCoarse, found);
+  }
+}
+
+const gap: Gap = { distance: 0, nx: 0, ny: 0 };
+
+/** One ring against one block; without a closure for each edge, since there are some millions of them in a list. */
+function gapsTo(
+  { ring, coarse, minX, minY, maxX, maxY }: FlatBlock,
+  own: Float64Array,
+  { xMm, yMm, emMm }: Lie,
+  within: number,
+  isCoarse: boolean,
+  found: FoundGap,
+): void {
+  const [left, top, right, bottom] = [minX - within, minY - within, maxX + within, maxY + within];
+  const block = isCoarse ? coarse : ring;
+  let ax = xMm + emMm * own[own.length - 2]!;
+  let ay = yMm + emMm * own[own.length - 1]!;
+  for (let i = 0; i < own.length; i += 2) {
+    const [fromX, fromY] = [ax, ay];
+    ax = xMm + emMm * own[i]!;
+    ay = yMm + emMm * own[i + 1]!;
+    if ((fromX < left && ax < left) || (fromX > right && ax > right)) continue;
+    if ((fromY < top && ay < top) || (fromY > bottom && ay > bottom)) continue;
+    measureGapInPlace(gap, block, fromX, fromY, ax, ay, within);
+    if (gap.distance <= within) found(gap, block, fromX, fromY, ax, ay);
   }
 }

@@ -42,16 +42,35 @@ export interface Gap {
 }
 
 /**
- * Measures the gap between a segment and a convex ring into `gap`. They must not overlap; at a distance of nothing there is
- * no direction.
+ * Measures the gap between a segment and a convex ring into `gap`; an infinite distance where it is more than `within`. They must
+ * not overlap; at a distance of nothing there is no direction.
  */
-export function measureGapInPlace(gap: Gap, ring: Float64Array, ax: number, ay: number, bx: number, by: number): void {
-  let least2 = Infinity;
+export function measureGapInPlace(
+  gap: Gap,
+  ring: Float64Array,
+  ax: number,
+  ay: number,
+  bx: number,
+  by: number,
+  within: number,
+): void {
+  let least = within;
+  let isFound = false;
   let dx = 0;
   let dy = 0;
+  const left = ax < bx ? ax : bx;
+  const right = ax < bx ? bx : ax;
+  const top = ay < by ? ay : by;
+  const bottom = ay < by ? by : ay;
   const last = ring.length - 2;
   for (let i = 0, j = last; i <= last; j = i, i += 2) {
-    const [px, py, qx, qy] = [ring[j]!, ring[j + 1]!, ring[i]!, ring[i + 1]!];
+    const px = ring[j]!;
+    const py = ring[j + 1]!;
+    const qx = ring[i]!;
+    const qy = ring[i + 1]!;
+    // An edge whose box is farther than what was found has nothing nearer.
+    if ((px < qx ? px : qx) - right > least || left - (px < qx ? qx : px) > least) continue;
+    if ((py < qy ? py : qy) - bottom > least || top - (py < qy ? qy : py) > least) continue;
     // A corner of the block against the segment, and both its ends against an edge of the block.
     for (let which = 0; which < 3; which++) {
       const fromX = which === 0 ? ax : px;
@@ -67,17 +86,17 @@ export function measureGapInPlace(gap: Gap, ring: Float64Array, ax: number, ay: 
       const vx = (fromX + t * edgeX - pointX) * sign;
       const vy = (fromY + t * edgeY - pointY) * sign;
       const distance2 = vx * vx + vy * vy;
-      if (distance2 < least2) {
-        least2 = distance2;
+      if (distance2 <= least * least) {
+        least = Math.sqrt(distance2);
+        isFound = true;
         dx = vx;
         dy = vy;
       }
     }
   }
-  const distance = Math.sqrt(least2);
-  gap.distance = distance;
-  gap.nx = distance > 0 ? dx / distance : 0;
-  gap.ny = distance > 0 ? dy / distance : 0;
+  gap.distance = isFound ? least : Infinity;
+  gap.nx = isFound && least > 0 ? dx / least : 0;
+  gap.ny = isFound && least > 0 ? dy / least : 0;
 }
 
 /** How far the block reaches along a direction. */

@@ -61,11 +61,25 @@ function computed({ widthMm, heightMm, outline, clear, walls }: FreeSpace): Grid
   return { cellMm, columns, rows, sums };
 }
 
+/** How far a search goes. */
+interface SpotLimits {
+  /** At most so many spots. */
+  readonly most?: number;
+  /** Only spots whose x, or whose y, lies from here to there. */
+  readonly x?: readonly [number, number];
+  readonly y?: readonly [number, number];
+}
+
 /**
- * Spots on the grid at which ink of this size lies on free squares, row by row: at most `most` of them. Ink is rounded to the
- * nearest square, so that a spot may be wrong by half of one.
+ * Spots on the grid at which ink of this size lies on free squares, row by row. Ink is rounded to the nearest square, so that a
+ * spot may be wrong by half of one.
  */
-export function freeSpots(ink: InkShape, space: FreeSpace, emMm: number, most = Infinity): GridSpot[] {
+export function freeSpots(
+  ink: InkShape,
+  space: FreeSpace,
+  emMm: number,
+  { most = Infinity, x = EVERYWHERE, y = EVERYWHERE }: SpotLimits = {},
+): GridSpot[] {
   const { cellMm, columns, rows, sums } = gridOf(space);
   const stride = columns + 1;
   const perCell = emMm / cellMm;
@@ -81,8 +95,10 @@ export function freeSpots(ink: InkShape, space: FreeSpace, emMm: number, most = 
   const down = Math.round(ink.heightEm * perCell);
   const spots: GridSpot[] = [];
   let failed = 0;
-  for (let row = 0; row + down <= rows; row++) {
-    for (let column = 0; column + across <= columns; column++) {
+  const [firstRow, lastRow] = [Math.max(0, Math.ceil(y[0] / cellMm)), Math.min(rows - down, Math.floor(y[1] / cellMm))];
+  const [first, last] = [Math.max(0, Math.ceil(x[0] / cellMm)), Math.min(columns - across, Math.floor(x[1] / cellMm))];
+  for (let row = firstRow; row <= lastRow; row++) {
+    for (let column = first; column <= last; column++) {
       const at = row * stride + column;
       if (isTaken(sums, boxes, failed, at)) continue;
       let k = 0;
@@ -98,6 +114,8 @@ export function freeSpots(ink: InkShape, space: FreeSpace, emMm: number, most = 
   }
   return spots;
 }
+
+const EVERYWHERE = [-Infinity, Infinity] as const;
 
 function isTaken(sums: Int32Array, boxes: readonly number[], k: number, at: number): boolean {
   if (k >= boxes.length) return false;
