@@ -144,7 +144,7 @@ test('plates of any size on a neck come apart; with one bank only they do not', 
       // One bank only: what stays is as wide as a plate.
       expect(measured(island(outline(2, height))).stroke).toBeNull();
     }),
-    { numRuns: 30 },
+    { numRuns: 12 },
   );
 });
 

@@ -30,6 +30,7 @@ test('every outline begins at the origin and is as large as its bounding box say
       expect(Math.max(...ys)).toBeGreaterThan(heightMm - 2 * FLAT_MM);
       expect(crossingEdges(ring)).toBeNull();
     }),
+    { numRuns: 40 },
   );
 });
 
