@@ -7,6 +7,8 @@ export interface CutText<T> {
   /** One; a letter to each blank gives several. */
   readonly fits: readonly T[];
   readonly words: string;
+  /** What the run says now where that is otherwise: what was cut or let through stays as it was. */
+  readonly wordsNow: string | null;
 }
 
 /** The texts exactly as they are cut, by `entry-use-place`: capitals set, letters on blanks of their own put together. */
@@ -24,7 +26,9 @@ export function cutTexts<T extends { readonly text: readonly string[] }>(
   return new Map(
     [...byKey].map(([key, group]) => {
       const fits = firstCopy(group, fitOf);
-      return [key, { fits, words: wordsAsCut(fits.map(({ text }) => text)) }];
+      const words = wordsAsCut(fits.map(({ text }) => text));
+      const now = wordsAsCut(fits.map((one) => fitOf(one).text));
+      return [key, { fits, words, wordsNow: now === words ? null : now }];
     }),
   );
 }

@@ -103,7 +103,10 @@ test('the texts of an entry are those of its first copy', () => {
   const key = `${ENTRY}-${USE}-${PLACE}`;
   const words = (fits: readonly ScreenFit[]) => cutTexts(fits, (fit) => fit).get(key);
   expect(words(letters)?.words).toBe('IO');
-  expect(words([aFit, aFit])).toEqual({ fits: [aFit], words: 'Ilka' });
+  expect(words([aFit, aFit])).toEqual({ fits: [aFit], words: 'Ilka', wordsNow: null });
+  // What was made is shown as it was made, and what the run says of it now stands beside it.
+  const shown = shownFits([aFit], [anItem({ pieces: [aPiece(0, { frozen: frozen() })] })]);
+  expect(cutTexts(shown, ({ fit }) => fit).get(key)).toMatchObject({ words: 'Ilke', wordsNow: 'Ilka' });
 });
 
 test('an entry is as far as the item of it that is least far, and says how many are', () => {

@@ -45,6 +45,11 @@ export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggl
         </span>
         {hasPlaces && <span className="block text-sm text-soft">{row.placeName}</span>}
         {frozen && <span className="block text-sm text-soft">{frozen}</span>}
+        {cut?.wordsNow && (
+          <span className="block">
+            the run says now: <b>{cut.wordsNow}</b>
+          </span>
+        )}
         {isOther && <span className="block text-sm text-soft">for {entry.fields.text}</span>}
       </span>
       <span className="grid gap-1">
@@ -52,7 +57,7 @@ export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggl
           <input
             type="checkbox"
             checked={state.kind === 'ticked'}
-            aria-label={`${words} is right`}
+            aria-label={`${cut?.wordsNow ?? words} is right`}
             onChange={onToggle}
           />
           {entry.quantity === 1 ? 'right' : `right, for ${entry.quantity} pieces`}
