@@ -166,7 +166,7 @@ test('cut files are attachments that can run nothing; pages allow their own scri
   await request.post(`${server.url}/api/runs/${id}/passes`);
   const headers = (await request.get(`${server.url}/api/runs/${id}/passes/1/cut.svg`)).headers();
   expect(headers).toMatchObject({
-    'content-disposition': 'attachment; filename="pass-1.svg"',
+    'content-disposition': 'attachment; filename="ferry-pass-1.svg"',
     'content-security-policy': "default-src 'none'",
     'x-content-type-options': 'nosniff',
   });

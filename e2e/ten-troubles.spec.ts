@@ -180,7 +180,11 @@ test('monograms and dates are composed with buttons, proofed, and a newer list u
   await expectSaved(page);
 
   await step(page, 'Proof');
-  await page.getByLabel('Who looks').fill('Odile');
+  await page.getByRole('button', { name: 'Tick all 3' }).click();
+  await expect(page.getByRole('alert').getByText('Type who looks: a tick says whose eyes it was.')).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('3 of 3 texts to be ticked');
+  await expect(page.getByLabel('Who looks')).toBeFocused();
+  await page.keyboard.type('Odile');
   await expect(page.getByTestId('spelled').first()).toHaveText('A L M   /   s i n c e   M C M X C V I');
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press(' ');
@@ -192,7 +196,13 @@ test('monograms and dates are composed with buttons, proofed, and a newer list u
   await expectSaved(page);
   const downloading = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Proof as PDF' }).click();
-  expect((await downloading).suggestedFilename()).toMatch(/proof\.pdf$/);
+  expect((await downloading).suggestedFilename()).toMatch(/^[a-z]+(-[a-z]+)*-proof\.pdf$/);
+  await test.step('who signed last is offered, and not filled in', async () => {
+    await page.reload();
+    await expect(page.getByLabel('Who looks')).toHaveValue('');
+    await page.getByRole('button', { name: 'Odile again' }).click();
+    await expect(page.getByLabel('Who looks')).toHaveValue('Odile');
+  });
 
   await test.step('another look is only told; other words un-tick', async () => {
     await step(page, 'Fit');

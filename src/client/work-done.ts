@@ -13,6 +13,15 @@ export function isUnmade({ pieces }: BenchItem): boolean {
   return pieces.some(({ passNo }) => passNo === null);
 }
 
+/**
+ * The words of an item that a made pass has otherwise than the run has them now; null where they are the same. What only was
+ * released follows the next release, and is told there.
+ */
+export function cutOtherwise({ pieces }: Pick<BenchItem, 'pieces'>): string | null {
+  const other = pieces.find(({ frozen, frozenText }) => frozen?.by === 'pass' && frozenText !== null);
+  return other?.frozenText?.join(' ') ?? null;
+}
+
 /** Whether anything on this blank is worked on, so that the run cannot do without it. */
 export function hasWorkOn(items: readonly BenchItem[], useId: string): boolean {
   return items.some((item) => readItemId(item.itemId)?.useId === useId && isWorked(item));

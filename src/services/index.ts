@@ -4,6 +4,7 @@
  */
 export { CannotOpenError, type Context, getContext, contextOn } from './context';
 export { type ServiceProblem, type InputIssue } from './problem';
+export { fileNameOf } from './file-name';
 export { type RunView, createRun, getRun, saveSpec, storeNewRun } from './runs';
 export {
   type RunShelf,

@@ -9,6 +9,7 @@ export { Notice } from './notice';
 export { LengthField, NumberField } from './number-field';
 export { Choice, type ChoiceOption } from './choice';
 export { SeverityTag } from './severity-tag';
+export { Signer } from './signer';
 export { Tape, type TapeStep } from './tape';
 export { isTyping } from './is-typing';
 export { ListText } from './list-text';

@@ -3,6 +3,7 @@
  * turned into monograms by custom. Everything is a suggestion; nothing here changes an entry.
  */
 export { type NameParts, NO_NAME, NAME_PARTS, isNamePart, joinName } from './name-parts';
+export { fileStem } from './file-stem';
 export { plainName } from './plain-name';
 export { splitName } from './split-name';
 export { splitPair } from './split-pair';

@@ -39,6 +39,9 @@ test('a text that stays empty for now cannot be ticked and counts as none', () =
   const [first] = proofRows(spec);
   const emptied = setOverride(spec, first!.at, null, seededBytes(1));
   expect(tickRows(emptied, proofRows(emptied).slice(0, 1), 'Ada', '2026-05-01T10:00:00Z')).toBe(emptied);
+  for (const nobody of ['', '  ']) {
+    expect(tickRows(spec, proofRows(spec), nobody, '2026-05-01T10:00:00Z')).toBe(spec);
+  }
   expect(proofTally(emptied).numTexts).toBe(2);
 });
 

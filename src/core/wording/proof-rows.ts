@@ -50,8 +50,9 @@ export function proofRows(spec: RunSpec): ProofRow[] {
     );
 }
 
-/** Ticks texts as they read now; those that stay empty cannot be. */
+/** Ticks texts as they read now, in somebody's name: without one nothing is ticked. Those that stay empty cannot be. */
 export function tickRows(spec: RunSpec, rows: readonly ProofRow[], who: string, nowIso: string): RunSpec {
+  if (who.trim() === '') return spec;
   const ticks = rows.flatMap(({ key, worded, letteringId }) =>
     worded
       ? [[key, { lines: worded.lines.map(({ text }) => text), look: lookOf(spec, letteringId), who, at: nowIso }]]

@@ -1,6 +1,6 @@
 'use client';
 
-import { facetOf, useRun } from '@/client';
+import { cutOtherwise, facetOf, useRun } from '@/client';
 import type { BenchItem } from '@/services';
 import { Facet } from '@/ui';
 import { Figure } from './figure';
@@ -20,11 +20,13 @@ export function BenchCurrent({ item }: { readonly item: BenchItem }) {
         {item.blankName}
         {item.variantWords && `, ${item.variantWords}`} · {materialsWords(item.pieces)}
       </p>
-      <h1 className="text-[2.6rem] leading-tight font-bold break-words">{item.text.join(' ')}</h1>
+      <h1 className="text-[2.6rem] leading-tight font-bold break-words">{cutOtherwise(item) ?? item.text.join(' ')}</h1>
       <p className="mb-3 flex items-center gap-2 text-lg">
         <Facet {...facet} sizePx={30} /> {facet.label}
       </p>
-      {other && <p className="mb-3 border-l-4 border-brass bg-brass-tint px-3 py-1.5">{frozenSentence(other)}</p>}
+      {other && (
+        <p className="mb-3 border-l-4 border-brass bg-brass-tint px-3 py-1.5">{frozenSentence(other, item.text)}</p>
+      )}
       <div className={places.length > 1 ? 'grid gap-5 xl:grid-cols-2' : ''}>
         {places.map((at) => (
           <ItemPlaceView key={at.place.at.placeId} item={item} at={at} isNamed={places.length > 1} />

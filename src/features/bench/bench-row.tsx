@@ -1,5 +1,5 @@
 import { type MouseEvent, memo } from 'react';
-import { facetOf } from '@/client';
+import { cutOtherwise, facetOf } from '@/client';
 import type { BenchItem } from '@/services';
 import { Facet } from '@/ui';
 import { passesWords } from './item-places';
@@ -17,7 +17,9 @@ interface BenchRowProps {
 /** One item: its facet, its name, and the facet's meaning in words. */
 export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, hasBlanks, onPick }: BenchRowProps) {
   const facet = facetOf(item);
-  const words = item.text.join(' ');
+  const now = item.text.join(' ');
+  const asCut = cutOtherwise(item);
+  const words = asCut ?? now;
   const whose = item.fields.text ?? '';
   const isMade = item.pieces.some(({ passNo }) => passNo !== null);
   return (
@@ -33,13 +35,18 @@ export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, hasB
       <Facet {...facet} sizePx={24} />
       <span className="min-w-0 flex-1 break-words">
         {words}
+        {asCut !== null && (
+          <span className="block text-sm font-normal text-brass">cut so; the run says now “{now}”</span>
+        )}
         {hasBlanks && (
           <span className="block text-sm font-normal text-soft">
             {item.blankName}
             {item.variantWords && `, ${item.variantWords}`}
           </span>
         )}
-        {whose !== '' && whose !== words && <span className="block text-sm font-normal text-soft">{whose}</span>}
+        {whose !== '' && whose !== words && whose !== now && (
+          <span className="block text-sm font-normal text-soft">{whose}</span>
+        )}
       </span>
       <span className="max-w-32 text-right font-narrow text-sm text-soft" aria-hidden>
         {facet.label}

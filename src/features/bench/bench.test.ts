@@ -1,9 +1,9 @@
-import type { BenchItem } from '@/services';
+import type { BenchItem, BenchPiece } from '@/services';
 import { filterChoices, isShown } from './bench-filter';
 import { deedsToReach, nextStage } from './bench-stages';
 import { itemsNamed } from './find-name';
 import { NOTHING, extendTo, neighbour, pickAll, pickOne, toggle } from './selection';
-import { cautionFor, madeSentence, markWords } from './sentences';
+import { cautionFor, frozenSentence, madeSentence, markWords } from './sentences';
 
 const ids = ['a', 'b', 'c', 'd'];
 const picked = ({ pickedIds }: { pickedIds: ReadonlySet<string> }) => [...pickedIds];
@@ -88,4 +88,13 @@ test('a name is found by the beginning of any of its words, without its accents'
   expect(found(' ASSM')).toEqual(['Tess Aßmann']);
   expect(found('luk')).toEqual(['Łukasz Nowak']);
   expect([found(''), found('zz')]).toEqual([[], []]);
+});
+
+test('what is cut otherwise is told by how far it is: released, lying in a pass, or cut', () => {
+  const told = (by: 'pass' | 'release', stage: BenchPiece['stage']) =>
+    frozenSentence({ frozen: { by, no: 2 }, frozenText: ['Ilke'], stage } as unknown as BenchPiece, ['Ilka', 'Ro']);
+  expect(told('release', null)).toMatch(/^It was released as “Ilke” and is cut so; the run says “Ilka Ro” now\./);
+  expect(told('pass', null)).toMatch(/^It lies in pass 2 as “Ilke”; the run says “Ilka Ro” now\. .* leave it uncut/);
+  expect(told('pass', null)).not.toMatch(/was cut/);
+  expect(told('pass', 'cut')).toMatch(/^It was cut as “Ilke”; the run says “Ilka Ro” now\. .* cut it again\.$/);
 });

@@ -11,11 +11,15 @@ export function madeSentence(numbers: readonly number[]): string {
 }
 
 /** What was frozen says otherwise than the run does now. */
-export function frozenSentence({ frozen, frozenText }: BenchPiece): string {
-  const words = frozenText?.join(' ') ?? '';
-  return frozen?.by === 'release'
-    ? `It was released as “${words}” and is cut so; the roster says otherwise now. Release the changes on Fit to cut it anew.`
-    : `It was cut as “${words}”; the roster says otherwise now. Mark it spoiled (wrong name) to cut it again.`;
+export function frozenSentence({ frozen, frozenText, stage }: BenchPiece, now: readonly string[]): string {
+  const words = `“${frozenText?.join(' ') ?? ''}”`;
+  const says = `the run says “${now.join(' ')}” now.`;
+  if (frozen?.by === 'release') {
+    return `It was released as ${words} and is cut so; ${says} Release the changes on Fit to cut it anew.`;
+  }
+  return stage === null
+    ? `It lies in pass ${frozen?.no} as ${words}; ${says} Mark it spoiled (wrong name) and leave it uncut: the next pass has it right.`
+    : `It was cut as ${words}; ${says} Mark it spoiled (wrong name) to cut it again.`;
 }
 
 const processesOf = (items: readonly BenchItem[]): Process[] =>

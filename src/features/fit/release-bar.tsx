@@ -6,7 +6,7 @@ import { useBrowserText, useFits, useRun } from '@/client';
 import { hasStop } from '@/core/finding';
 import { proofTally } from '@/core/wording';
 import type { ReleaseView } from '@/services';
-import { Button, Notice } from '@/ui';
+import { Button, Notice, Signer } from '@/ui';
 import { CHANGE_WORDS } from './sentences';
 import { useRelease } from './use-release';
 
@@ -116,20 +116,19 @@ interface AskReleaseProps {
 }
 
 function AskRelease({ words, isBusy, onRelease, onCancel }: AskReleaseProps) {
-  const [who, setWho] = useBrowserText('who');
+  const [last, setLast] = useBrowserText('who');
+  const [who, setWho] = useState('');
   return (
     <form
       className="flex flex-wrap items-end gap-3 border-t border-rule pt-2"
       onSubmit={(event) => {
         event.preventDefault();
+        if (who.trim() !== '') setLast(who.trim());
         onRelease(who.trim());
       }}
     >
       <p className="min-w-60 flex-1">{words}</p>
-      <label className="grid gap-1">
-        <span>Released by</span>
-        <input value={who} maxLength={80} onChange={(event) => setWho(event.target.value)} />
-      </label>
+      <Signer label="Released by" who={who} last={last} onWho={setWho} />
       <Button type="submit" weight="main" disabled={isBusy}>
         {isBusy ? 'Freezing…' : 'Release'}
       </Button>

@@ -2,13 +2,14 @@
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { cutTexts, shownFits, useBrowserText, useFits, useRun, useWork } from '@/client';
+import { cutTexts, shownFits, useFits, useRun, useWork } from '@/client';
 import { proofRows, tickRows, untickRows } from '@/core/wording';
-import { Button, ButtonLink } from '@/ui';
+import { Button, ButtonLink, Signer } from '@/ui';
 import { clothsBySlot } from './cloths';
 import { PX_PER_MM } from './proof-drawing';
 import { ProofText } from './proof-text';
 import { useProofKeys } from './use-proof-keys';
+import { useSigner } from './use-signer';
 
 const ROW_PX = 96;
 /** Lettering is drawn at one scale for all, so that the widest still has room. */
@@ -21,7 +22,7 @@ export function ProofPage() {
   const { spec, runId, change } = useRun();
   const fits = useFits();
   const { items } = useWork().bench;
-  const [who, setWho] = useBrowserText('who');
+  const signer = useSigner();
   const [showsOpen, setShowsOpen] = useState(false);
   const settled = useDeferredValue(spec);
   const all = useMemo(() => proofRows(settled).filter(({ worded }) => worded !== null), [settled]);
@@ -31,8 +32,12 @@ export function ProofPage() {
   const numChanged = all.filter(({ state }) => state.kind === 'changed').length;
   const widest = Math.max(1, ...(fits.last?.fits ?? []).map(({ inkWidthMm }) => inkWidthMm));
   const pxPerMm = Math.min(PX_PER_MM, MOST_WIDTH_PX / widest);
-  const tick = (picked: typeof rows) => change((now) => tickRows(now, picked, who.trim(), new Date().toISOString()));
-  const untick = (picked: typeof rows) => change((now) => untickRows(now, picked));
+  const tick = (picked: typeof rows) =>
+    signer.signed((who) => change((now) => tickRows(now, picked, who, new Date().toISOString())));
+  const untick = (picked: typeof rows) => {
+    change((now) => untickRows(now, picked));
+    return true;
+  };
   const toggle = (row: (typeof rows)[number]) => (row.state.kind === 'ticked' ? untick([row]) : tick([row]));
   const { at, setAt } = useProofKeys(rows, ACROSS, toggle);
   const clothOf = useMemo(() => clothsBySlot(fits.last?.fits ?? [], settled), [fits.last, settled]);
@@ -55,10 +60,9 @@ export function ProofPage() {
             : `${open.length} of ${all.length} texts to be ticked`}
           {numChanged > 0 && `, ${numChanged} changed since`}
         </h1>
-        <label className="ml-auto flex items-center gap-2">
-          Who looks
-          <input className="w-44" value={who} maxLength={80} onChange={(event) => setWho(event.target.value)} />
-        </label>
+        <span className="ml-auto">
+          <Signer label="Who looks" {...signer.field} />
+        </span>
         <Button weight="main" disabled={open.length === 0} onClick={() => tick(open)}>
           Tick all {open.length}
         </Button>

@@ -3,7 +3,7 @@ import type { ProofRow } from '@/core/wording';
 import { isTyping } from '@/ui';
 
 /** Arrows walk the texts, space ticks the one in hand and goes on to the next. */
-export function useProofKeys(rows: readonly ProofRow[], across: number, toggle: (row: ProofRow) => void) {
+export function useProofKeys(rows: readonly ProofRow[], across: number, toggle: (row: ProofRow) => boolean) {
   const [wantedAt, setAt] = useState(0);
   const at = Math.min(wantedAt, Math.max(0, rows.length - 1));
   const latest = useRef({ rows, toggle, at });
@@ -20,8 +20,8 @@ export function useProofKeys(rows: readonly ProofRow[], across: number, toggle: 
       const by = { ArrowRight: 1, ArrowLeft: -1, ArrowDown: across, ArrowUp: -across }[event.key];
       if (by !== undefined) setAt(Math.max(0, Math.min(last, now.at + by)));
       else if (event.key === ' ' && row && !(event.target instanceof HTMLButtonElement)) {
-        now.toggle(row);
-        if (row.state.kind !== 'ticked') setAt(Math.min(last, now.at + 1));
+        const isDone = now.toggle(row);
+        if (isDone && row.state.kind !== 'ticked') setAt(Math.min(last, now.at + 1));
       } else return;
       event.preventDefault();
     };

@@ -1,4 +1,4 @@
-import { type FitsState, type Lengths, type RunSession, type Work, countToLayOut } from '@/client';
+import { type FitsState, type Lengths, type RunSession, type Work, countToLayOut, cutOtherwise } from '@/client';
 import { preparationList } from '@/core/blanks';
 import { placesOf } from '@/core/edit';
 import { awaitsMeasure, countDecisions } from '@/core/figures';
@@ -21,6 +21,7 @@ export function tapeSteps({ runId, spec, fits, work }: RunAtHand, { pair }: Leng
   // A number that grows while everything is measured would be read as the last word.
   const isMeasuring = fits.last === null || all.some(awaitsMeasure);
   const numUnmade = countToLayOut(items, all);
+  const numOtherwise = items.filter((item) => cutOtherwise(item) !== null).length;
   const proof = proofTally(spec);
   const step = (path: string, name: string, tick: string, isOpen = false): TapeStep => ({
     href: `/runs/${runId}/${path}`,
@@ -51,7 +52,12 @@ export function tapeSteps({ runId, spec, fits, work }: RunAtHand, { pair }: Leng
       numUnmade > 0 ? `${numUnmade} to lay out` : `${marks.passes} ${marks.passes === 1 ? 'pass' : 'passes'} made`,
       numUnmade > 0,
     ),
-    step('bench', 'Bench', `${tally.packed} of ${tally.items} packed`),
+    step(
+      'bench',
+      'Bench',
+      numOtherwise > 0 ? `${numOtherwise} changed since` : `${tally.packed} of ${tally.items} packed`,
+      numOtherwise > 0,
+    ),
   ];
 }
 

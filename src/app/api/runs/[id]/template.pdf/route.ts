@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { issuesOfZod, templateOfPlace } from '@/services';
+import { fileNameOf, issuesOfZod, templateOfPlace } from '@/services';
 import { attachment } from '../../../../_http/attachment';
 import { answerWith, route } from '../../../../_http/route';
 
@@ -19,5 +19,6 @@ export const GET = route<{ id: string }>(async ({ params, context, url }) => {
   if (!wish.success) return { kind: 'invalidInput', issues: issuesOfZod(wish.error) };
   const { use, place, entry, paper } = wish.data;
   const made = await templateOfPlace(context, params.id, { useId: use, placeId: place, entryId: entry, paper });
-  return answerWith(made, ({ bytes }) => attachment(bytes, 'application/pdf', `${params.id}-template.pdf`));
+  const name = await fileNameOf(context, params.id, 'template.pdf');
+  return answerWith(made, ({ bytes }) => attachment(bytes, 'application/pdf', name));
 });
