@@ -70,7 +70,7 @@ function seeded(seed: number): () => number {
 }
 
 /** A few here; `npm run check:kills 20` does as many as wanted. */
-const NUM_KILLS = Number(process.env.KNURL_KILLS ?? 5);
+const NUM_KILLS = Number(process.env.KNURL_KILLS ?? 3);
 
 test('killed at random moments, no acknowledged mark or save is ever lost', async ({ request }) => {
   test.setTimeout(60_000 + NUM_KILLS * 12_000);

@@ -236,7 +236,7 @@ test('runs are renamed, duplicated, archived, removed and brought back', async (
 });
 
 /** As many as a run may have with `npm run check:large`; drawing those takes minutes. */
-const NUM_ENTRIES = Number(process.env.KNURL_ENTRIES ?? 3000);
+const NUM_ENTRIES = Number(process.env.KNURL_ENTRIES ?? 1500);
 
 test('a large list works; one entry more than a run may have is refused with its count, and the text stays', async ({
   page,

@@ -10,7 +10,7 @@ import { type InkBox, type Outline, asRead, boxOfOutline, rulerOf } from './posi
  * What was released or made stays where it was, whatever is changed. `npm run check:positions 200` takes as many as wanted.
  */
 
-const NUM_PLACES = Number(process.env.KNURL_PLACES ?? 8);
+const NUM_PLACES = Number(process.env.KNURL_PLACES ?? 6);
 const SEED = Number(process.env.KNURL_SEED ?? 20261127);
 const PLACES_EACH = 5;
 /** Blanks in one run. */

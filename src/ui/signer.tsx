@@ -30,7 +30,11 @@ export function Signer({ label, who, onWho, last, asked = null, ref }: SignerPro
         />
       </label>
       {who === '' && last !== '' && (
-        <button type="button" className="min-h-8 text-verdigris underline underline-offset-4" onClick={() => onWho(last)}>
+        <button
+          type="button"
+          className="min-h-8 text-verdigris underline underline-offset-4"
+          onClick={() => onWho(last)}
+        >
           {last} again
         </button>
       )}

@@ -22,6 +22,8 @@ test('whatever the title, a stem has words and hyphens only, whole words as long
       expect(fileStem(stem)).toBe(stem);
     }),
   );
-  expect(fileStem('one of the very long titles that nobody would ever type')).toBe('one-of-the-very-long-titles-that-nobody');
+  expect(fileStem('one of the very long titles that nobody would ever type')).toBe(
+    'one-of-the-very-long-titles-that-nobody',
+  );
   expect(fileStem('x'.repeat(60))).toBe('x'.repeat(40));
 });
