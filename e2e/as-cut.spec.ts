@@ -34,10 +34,18 @@ test('a name changed after its pass was made is told on tape, list and item, and
     await expectNoAxeFinding(page);
   });
 
+  await test.step('and so does the proof on paper', async () => {
+    const pdf = await (await page.request.get(`${server.url}/api/runs/${id}/proof.pdf`)).body();
+    const words = await wordsOfPdf(pdf);
+    expect(words).toContain('T o r v a l d');
+    expect(words).toContain('the run says now: Thorvald');
+    expect(words).not.toContain('the run says now: Idunn');
+  });
+
   await tape.click();
   const row = page.getByRole('list', { name: 'Items of the run' }).getByRole('listitem').nth(1);
   await expect(row).toContainText('Torvald');
-  await expect(row).toContainText('cut so; the run says now “Thorvald”');
+  await expect(row).toContainText('made so; the run says now “Thorvald”');
   await row.getByRole('button').click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Torvald');
   // Nothing of it is cut yet, and nothing says so.
@@ -60,3 +68,11 @@ test('a name changed after its pass was made is told on tape, list and item, and
     ]);
   });
 });
+
+/** What a page says, read by a program that shares no code with what wrote it. */
+async function wordsOfPdf(pdf: Buffer): Promise<string> {
+  const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+  const document = await getDocument({ data: new Uint8Array(pdf) }).promise;
+  const { items } = await (await document.getPage(1)).getTextContent();
+  return items.map((item) => ('str' in item ? item.str : '')).join('\n');
+}

@@ -8,11 +8,15 @@ const off = (acrossMm: number, downMm: number): Finding => ({
   acrossMm,
   downMm,
   smallerPct: 31.4,
+  isMore: false,
 });
 
 test('how far ink lies off the middle is told by the sides on which a reader finds it', () => {
   expect(findingSentence(off(3.14, 12))).toBe(
     'lies 3.1 mm right of and 12.0 mm below the middle of its place; in the middle it would be 31 % smaller',
+  );
+  expect(findingSentence({ ...off(0, 5), smallerPct: 20, isMore: true } as Finding)).toMatch(
+    /in the middle it would be more than 20 % smaller$/,
   );
   expect(findingWords(off(-3.14, 0))).toBe('3.1 mm left of the middle');
   expect(findingWords(off(0.04, -7.26))).toBe('7.3 mm above the middle');

@@ -54,7 +54,7 @@ export function findingSentence(finding: Finding): string {
     case 'largerOffMiddle':
       return `off the middle of its place by ${formatMm(finding.offMm)} mm it could be ${Math.round(finding.largerPct)} % larger`;
     case 'offMiddle':
-      return `lies ${offWords(finding)} the middle of its place; in the middle it would be ${Math.round(finding.smallerPct)} % smaller`;
+      return `lies ${offWords(finding)} the middle of its place; in the middle it would be ${finding.isMore ? 'more than ' : ''}${Math.round(finding.smallerPct)} % smaller`;
     case 'loopClosed':
       return `with “${finding.zone}” in the loop of a letter it could be ${Math.round(finding.largerPct)} % larger: let it lie there on Blank`;
     default:

@@ -27,4 +27,4 @@ export { problemSentence } from './problem-sentence';
 export { type CutText, cutTexts } from './cut-texts';
 export { type ShownFit, type ShownLayer, shownFit, shownFits } from './shown-fit';
 export { type ShownDrawing, useShownLayers } from './use-shown-layers';
-export { countToLayOut, cutOtherwise, entriesWith, hasWorkOn, isUnmade, isWorked } from './work-done';
+export { countToLayOut, madeOtherwise, entriesWith, hasWorkOn, isUnmade, isWorked } from './work-done';

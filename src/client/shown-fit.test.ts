@@ -6,7 +6,7 @@ import type { ScreenFit } from '@/workers/fit-protocol';
 import { cutTexts } from './cut-texts';
 import { shownFit, shownFits } from './shown-fit';
 import { entryFacets } from './stage-words';
-import { countToLayOut, cutOtherwise, entriesWith, hasWorkOn, isUnmade, isWorked } from './work-done';
+import { countToLayOut, madeOtherwise, entriesWith, hasWorkOn, isUnmade, isWorked } from './work-done';
 
 const ENTRY = 'aentry0001';
 const USE = 'ause000001';
@@ -139,10 +139,10 @@ test('work is what lies in a pass, is recorded, or was cut before', () => {
 
 test('what a made pass has otherwise than the run is told; what was only released is not yet cut', () => {
   const was = (by: 'pass' | 'release') => aPiece(1, { frozen: { ...frozen(), by }, frozenText: ['Ilke'] });
-  expect(cutOtherwise(anItem())).toBeNull();
-  expect(cutOtherwise(anItem({ pieces: [aPiece(0, { frozen: frozen(), frozenText: null })] }))).toBeNull();
-  expect(cutOtherwise(anItem({ pieces: [aPiece(0), was('pass')] }))).toBe('Ilke');
-  expect(cutOtherwise(anItem({ pieces: [aPiece(0), was('release')] }))).toBeNull();
+  expect(madeOtherwise(anItem())).toBeNull();
+  expect(madeOtherwise(anItem({ pieces: [aPiece(0, { frozen: frozen(), frozenText: null })] }))).toBeNull();
+  expect(madeOtherwise(anItem({ pieces: [aPiece(0), was('pass')] }))).toBe('Ilke');
+  expect(madeOtherwise(anItem({ pieces: [aPiece(0), was('release')] }))).toBeNull();
 });
 
 test('a stop at one place keeps the item’s other place in the passes to be laid out', () => {

@@ -17,7 +17,7 @@ export function isUnmade({ pieces }: BenchItem): boolean {
  * The words of an item that a made pass has otherwise than the run has them now; null where they are the same. What only was
  * released follows the next release, and is told there.
  */
-export function cutOtherwise({ pieces }: Pick<BenchItem, 'pieces'>): string | null {
+export function madeOtherwise({ pieces }: Pick<BenchItem, 'pieces'>): string | null {
   const other = pieces.find(({ frozen, frozenText }) => frozen?.by === 'pass' && frozenText !== null);
   return other?.frozenText?.join(' ') ?? null;
 }

@@ -115,8 +115,9 @@ type FindingFacts =
       readonly severity: 'check' | 'note';
       readonly acrossMm: number;
       readonly downMm: number;
-      /** How much smaller it would be in the middle. */
+      /** How much smaller it would be in the middle; at least so much where `isMore`, since nobody looks further down. */
       readonly smallerPct: number;
+      readonly isMore: boolean;
     }
   /** With this clear zone in the loop of a letter it could be larger. */
   | {

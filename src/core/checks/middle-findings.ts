@@ -1,6 +1,6 @@
 import { type Finding, hasStop } from '../finding';
 import type { Fit } from '../fit';
-import { MOST_FOR_SIDE, offMiddle } from '../largest';
+import { MOST_FOR_SIDE, MOST_LOOKED_DOWN, offMiddle } from '../largest';
 
 /** What a ruler does not find. */
 const WORTH_A_WORD_MM = 0.5;
@@ -18,9 +18,10 @@ export function middleFindings({ draft, emMm, sized, slot }: Fit, stops: readonl
     if (!lie) return [];
     const [acrossMm, downMm] = offMiddle(ink, space, lie);
     if (Math.hypot(acrossMm, downMm) < WORTH_A_WORD_MM) return [];
-    const smallerPct = (1 - heldEmMm / most.emMm) * 100;
+    const isMore = heldEmMm === 0;
+    const smallerPct = (isMore ? MOST_LOOKED_DOWN : 1 - heldEmMm / most.emMm) * 100;
     const severity = slot.liesLargest ? 'note' : 'check';
-    return [{ kind: 'offMiddle', severity, acrossMm, downMm, smallerPct }];
+    return [{ kind: 'offMiddle', severity, acrossMm, downMm, smallerPct, isMore }];
   }
   const gain = most.emMm / held.emMm - 1;
   if (sized.isHeld || gain <= MOST_FOR_SIDE) return [];

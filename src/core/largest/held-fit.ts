@@ -10,7 +10,7 @@ import { cellOf, clusters, freeSpots } from './start-grid';
 export interface HeldFit extends LargestFit {
   /** Whether it lies where it is wanted across and down. */
   readonly isHeld: readonly [across: boolean, down: boolean];
-  /** The largest that could lie where it is wanted on both axes; zero where there is no such spot. */
+  /** The largest that could lie where it is wanted on both axes; zero where there is no such spot within `MOST_LOOKED_DOWN`. */
   readonly heldEmMm: number;
   /** The largest of all, wherever it lies. */
   readonly most: LargestFit;
@@ -18,6 +18,8 @@ export interface HeldFit extends LargestFit {
 
 /** Share of the letter height that is given up for the middle of a place, each axis for itself. */
 export const MOST_FOR_MIDDLE = 0.1;
+/** How far below the largest a spot in the middle is looked for, only to tell what it would cost. */
+export const MOST_LOOKED_DOWN = 2 * MOST_FOR_MIDDLE;
 /** Share that is given up for a side: what an eye cannot tell. */
 export const MOST_FOR_SIDE = 0.02;
 
@@ -41,7 +43,7 @@ export function heldFit(ink: InkShape, space: FreeSpace): HeldFit {
   const most = largestFit(ink, space);
   const search = new HeldSearch(ink, space, walls, {
     mostEmMm: Math.min(behindEmMm, most.emMm * MISSED),
-    leastEmMm: most.emMm * (1 - 2 * MOST_FOR_MIDDLE),
+    leastEmMm: most.emMm * (1 - MOST_LOOKED_DOWN),
     leastOnLineEmMm: most.emMm * (1 - MOST_FOR_MIDDLE),
   });
   const both = search.held(BOTH);

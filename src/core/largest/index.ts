@@ -4,7 +4,7 @@
  */
 export { type InkShape, type InkSource, inkShape } from './ink-shape';
 export { type LargestFit, largestFit } from './largest-fit';
-export { type HeldFit, MOST_FOR_MIDDLE, MOST_FOR_SIDE, heldFit, offMiddle } from './held-fit';
+export { type HeldFit, MOST_FOR_MIDDLE, MOST_FOR_SIDE, MOST_LOOKED_DOWN, heldFit, offMiddle } from './held-fit';
 export { lieNear } from './lie-near';
 export { gainWithoutExtenders } from './without-extenders';
 export { gainInLoops } from './in-loops';

@@ -61,11 +61,8 @@ function computed({ widthMm, heightMm, outline, clear, walls }: FreeSpace): Grid
   return { cellMm, columns, rows, sums };
 }
 
-/** How far a search goes. */
-interface SpotLimits {
-  /** At most so many spots. */
-  readonly most?: number;
-  /** Only spots whose x, or whose y, lies from here to there. */
+/** Only spots whose x, or whose y, lies from here to there, in millimetres. */
+interface Within {
   readonly x?: readonly [number, number];
   readonly y?: readonly [number, number];
 }
@@ -78,7 +75,7 @@ export function freeSpots(
   ink: InkShape,
   space: FreeSpace,
   emMm: number,
-  { most = Infinity, x = EVERYWHERE, y = EVERYWHERE }: SpotLimits = {},
+  { x = EVERYWHERE, y = EVERYWHERE }: Within = {},
 ): GridSpot[] {
   const { cellMm, columns, rows, sums } = gridOf(space);
   const stride = columns + 1;
@@ -108,7 +105,6 @@ export function freeSpots(
         failed = k;
       } else {
         spots.push({ xMm: column * cellMm, yMm: row * cellMm });
-        if (spots.length >= most) return spots;
       }
     }
   }

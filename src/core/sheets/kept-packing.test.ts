@@ -1,16 +1,9 @@
 import fc from 'fast-check';
+import { aBed } from '../test';
 import { keptPackBoxes, packings } from './kept-packing';
 import { type PackOptions, packBoxes } from './pack-boxes';
 
-const OPTIONS: PackOptions = {
-  bedWidth: 3000,
-  bedHeight: 4000,
-  spacing: 60,
-  edge: 50,
-  mayTurn: true,
-  seed: 1,
-  layouts: 4,
-};
+const OPTIONS = aBed({ layouts: 4 });
 const boxes = fc.array(
   fc.record({ width: fc.integer({ min: 1, max: 900 }), height: fc.integer({ min: 1, max: 900 }) }),
   { minLength: 1, maxLength: 8 },

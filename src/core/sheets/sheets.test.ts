@@ -4,23 +4,15 @@ import fc from 'fast-check';
 import { boxOfRings, outlineRings, ringArea } from '../geometry';
 import type { RunSpec } from '../spec';
 import { changeLayout, changeMaterial } from '../edit';
-import { aRun, piecesOfRun, shippedFaces, withPlace } from '../test';
-import { type PackOptions, type PlannedPass, outlineOnBed, packBoxes, planPasses } from '.';
+import { aBed, aRun, piecesOfRun, shippedFaces, withPlace } from '../test';
+import { type PlannedPass, outlineOnBed, packBoxes, planPasses } from '.';
 
 const cache = artCache(shippedFaces());
 const wantedOf = (spec: RunSpec, attempt = 1) => piecesOfRun(spec, cache).map((piece) => ({ piece, attempt }));
 
 const placedOn = ({ patches }: PlannedPass) => patches.flatMap(({ placed }) => placed);
 
-const OPTIONS: PackOptions = {
-  bedWidth: 3000,
-  bedHeight: 4000,
-  spacing: 60,
-  edge: 50,
-  mayTurn: true,
-  seed: 1,
-  layouts: 8,
-};
+const OPTIONS = aBed();
 const box = fc.record({ width: fc.integer({ min: 1, max: 3200 }), height: fc.integer({ min: 1, max: 1500 }) });
 
 test('packed boxes keep the edge clear and the spacing between them; the others are too large, none is lost', () => {

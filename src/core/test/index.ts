@@ -4,4 +4,5 @@ export { shippedFaces } from './shipped-faces';
 export { COLOURS, aColouredRun, aRun, withPlace, withRule } from './a-run';
 export { aPlace, aRect, aVariant, aZone } from './a-place';
 export { type FlatFit, aRunOfLetters, aimedBox, anArtwork, fitRun, piecesOfRun } from './a-fit';
+export { aBed } from './a-bed';
 export { aHead } from './a-head';

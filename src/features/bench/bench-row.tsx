@@ -1,5 +1,5 @@
 import { type MouseEvent, memo } from 'react';
-import { cutOtherwise, facetOf } from '@/client';
+import { madeOtherwise, facetOf } from '@/client';
 import type { BenchItem } from '@/services';
 import { Facet } from '@/ui';
 import { passesWords } from './item-places';
@@ -18,7 +18,7 @@ interface BenchRowProps {
 export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, hasBlanks, onPick }: BenchRowProps) {
   const facet = facetOf(item);
   const now = item.text.join(' ');
-  const asCut = cutOtherwise(item);
+  const asCut = madeOtherwise(item);
   const words = asCut ?? now;
   const whose = item.fields.text ?? '';
   const isMade = item.pieces.some(({ passNo }) => passNo !== null);
@@ -36,7 +36,7 @@ export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, hasB
       <span className="min-w-0 flex-1 break-words">
         {words}
         {asCut !== null && (
-          <span className="block text-sm font-normal text-brass">cut so; the run says now “{now}”</span>
+          <span className="block text-sm font-normal text-brass">made so; the run says now “{now}”</span>
         )}
         {hasBlanks && (
           <span className="block text-sm font-normal text-soft">

@@ -73,7 +73,7 @@ function frozenWords(shown: readonly ShownFit[]): string | null {
   const kept = shown.flatMap(({ layers }) => layers.flatMap(({ frozen }) => frozen ?? []));
   const [released] = kept.filter(({ by }) => by === 'release');
   const [made] = kept.filter(({ by }) => by === 'pass');
-  if (made) return `as it was cut in pass ${made.no}`;
+  if (made) return `as it was made in pass ${made.no}`;
   return released ? `as it was let through in release ${released.no}` : null;
 }
 

@@ -1,4 +1,4 @@
-import { type FitsState, type Lengths, type RunSession, type Work, countToLayOut, cutOtherwise } from '@/client';
+import { type FitsState, type Lengths, type RunSession, type Work, countToLayOut, madeOtherwise } from '@/client';
 import { preparationList } from '@/core/blanks';
 import { placesOf } from '@/core/edit';
 import { awaitsMeasure, countDecisions } from '@/core/figures';
@@ -21,7 +21,7 @@ export function tapeSteps({ runId, spec, fits, work }: RunAtHand, { pair }: Leng
   // A number that grows while everything is measured would be read as the last word.
   const isMeasuring = fits.last === null || all.some(awaitsMeasure);
   const numUnmade = countToLayOut(items, all);
-  const numOtherwise = items.filter((item) => cutOtherwise(item) !== null).length;
+  const numOtherwise = items.filter((item) => madeOtherwise(item) !== null).length;
   const proof = proofTally(spec);
   const step = (path: string, name: string, tick: string, isOpen = false): TapeStep => ({
     href: `/runs/${runId}/${path}`,

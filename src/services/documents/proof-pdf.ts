@@ -34,7 +34,7 @@ export function proofPdf({ spec, fits, frozen, today }: ProofInput): Promise<Uin
     let yMm = PAGE.height;
     for (const row of rows) {
       const drawing = drawn.get(row.key);
-      const heightMm = Math.max(14, (drawing?.heightMm ?? 0) * scale + 13);
+      const heightMm = Math.max(14, (drawing?.heightMm ?? 0) * scale + 13) + (drawing?.now ? NOW_MM : 0);
       if (yMm + heightMm > PAGE.height - PAGE.bottom) {
         if (page > 0) doc.addPage();
         page++;
@@ -52,9 +52,13 @@ export function proofPdf({ spec, fits, frozen, today }: ProofInput): Promise<Uin
 /** The pictures of one text side by side (one, or a letter to each blank), millimetres. */
 interface Drawing extends InkPicture {
   readonly asCut: string;
+  /** What the run says now where that is otherwise than what was frozen. */
+  readonly now: string | null;
 }
 
 const LETTER_GAP_MM = 4;
+/** A line that says what the run says now. */
+const NOW_MM = 5;
 
 function drawingsOf(fits: readonly CheckedFit[], frozenById: FrozenById): Map<string, Drawing> {
   const byKey = new Map<string, CheckedFit[]>();
@@ -88,16 +92,18 @@ function drawingOf(fits: readonly CheckedFit[], frozenById: FrozenById): Drawing
       yMm: heightMm - picture.heightMm + yMm,
     }));
   });
+  const plain = fits.map(({ fit }) => fit);
+  const [then, now] = [asCut(plain, frozenById), asCut(plain, NOTHING_FROZEN)];
   return {
     parts,
     widthMm: Math.max(0, left - LETTER_GAP_MM),
     heightMm,
-    asCut: asCut(
-      fits.map(({ fit }) => fit),
-      frozenById,
-    ),
+    asCut: then,
+    now: now === then ? null : now,
   };
 }
+
+const NOTHING_FROZEN: FrozenById = new Map();
 
 const TITLE_WIDTH = 128;
 
@@ -159,6 +165,11 @@ function drawRow(doc: PDFKit.PDFDocument, row: ProofRow, { drawing, scale, yMm, 
   const below = yMm + (drawing?.heightMm ?? 0) * scale + 3;
   const font = coveringFont(doc, spelled, 'measures');
   words(doc, spelled, { font, size: 9, xMm: left, yMm: below, widthMm: COLUMN.lettering + 10 });
+  if (drawing?.now) {
+    const said = `the run says now: ${drawing.now}`;
+    const at = { xMm: left, yMm: below + NOW_MM, widthMm: COLUMN.lettering + 10 };
+    words(doc, said, { font: coveringFont(doc, said, 'strong'), size: 9, ...at });
+  }
   const right = left + COLUMN.lettering + 12;
   drawTick(doc, row, { xMm: right, yMm, hasPlaces });
 }
