@@ -37,9 +37,8 @@ test('a name changed after its pass was made is told on tape, list and item, and
   await test.step('and so does the proof on paper', async () => {
     const pdf = await (await page.request.get(`${server.url}/api/runs/${id}/proof.pdf`)).body();
     const words = await wordsOfPdf(pdf);
-    expect(words).toContain('T o r v a l d');
-    expect(words).toContain('the run says now: Thorvald');
-    expect(words).not.toContain('the run says now: Idunn');
+    expect(words).toMatch(/2Torvaldtherunsaysnow:ThorvaldThorvald:right,saysMarit/);
+    expect(words.match(/therunsaysnow/g)).toHaveLength(1);
   });
 
   await tape.click();
@@ -69,10 +68,13 @@ test('a name changed after its pass was made is told on tape, list and item, and
   });
 });
 
-/** What a page says, read by a program that shares no code with what wrote it. */
+/** What a page says without its spaces, which stand between letters there; read by a program that shares no code with what wrote it. */
 async function wordsOfPdf(pdf: Buffer): Promise<string> {
   const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
   const document = await getDocument({ data: new Uint8Array(pdf) }).promise;
   const { items } = await (await document.getPage(1)).getTextContent();
-  return items.map((item) => ('str' in item ? item.str : '')).join('\n');
+  return items
+    .map((item) => ('str' in item ? item.str : ''))
+    .join('')
+    .replace(/\s/g, '');
 }

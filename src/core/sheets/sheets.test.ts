@@ -164,6 +164,52 @@ test('a piece lies mirrored first and turned after it, inside its turned box', (
   for (const { outer } of both.islands) expect(ringArea(outer)).toBeGreaterThan(0);
 });
 
+test('every point of a piece lies where mirroring, then turning, then moving puts it', () => {
+  const [{ piece }] = wantedOf(aRun(['Bq'])) as [ReturnType<typeof wantedOf>[number]];
+  const { maxX: width, maxY: height } = piece.box;
+  const pointsOf = (outline: typeof piece.outline) =>
+    [...outlineRings(outline)].flatMap((ring) =>
+      Array.from({ length: ring.length / 2 }, (_, i) => `${ring[2 * i]} ${ring[2 * i + 1]}`),
+    );
+  const at = fc.integer({ min: -5000, max: 5000 });
+  fc.assert(
+    fc.property(at, at, fc.constantFrom<0 | 90>(0, 90), fc.boolean(), (x, y, turnDeg, reversed) => {
+      const expected = pointsOf(piece.outline).map((point) => {
+        const [px, py] = point.split(' ').map(Number) as [number, number];
+        const mirrored = reversed ? width - px : px;
+        return turnDeg === 0 ? `${mirrored + x} ${py + y}` : `${height - py + x} ${mirrored + y}`;
+      });
+      expect(pointsOf(outlineOnBed(piece.outline, { x, y, turnDeg, reversed })).sort()).toEqual(expected.sort());
+    }),
+    { numRuns: 20 },
+  );
+});
+
+test('boxes as wide and as high as the room lie alone on their beds, not turned where turning is not allowed', () => {
+  const options = aBed({ mayTurn: false });
+  const [width, height] = [options.bedWidth - 2 * options.edge, options.bedHeight - 2 * options.edge];
+  const { beds, tooLarge } = packBoxes(
+    [
+      { width, height: 10 },
+      { width: 10, height },
+      { width, height },
+    ],
+    0,
+    options,
+  );
+  expect(tooLarge).toEqual([]);
+  expect(beds.flat()).toHaveLength(3);
+  const more = packBoxes(
+    [
+      { width: width + 1, height: 10 },
+      { width: 10, height: height + 1 },
+    ],
+    0,
+    options,
+  );
+  expect(more).toMatchObject({ beds: [], tooLarge: [0, 1] });
+});
+
 test('a stop keeps the piece out of every pass', () => {
   const spec = aRun(['Ann', '漢']);
   expect(wantedOf(spec).map(({ piece }) => piece.text[0])).toEqual(['Ann']);
