@@ -1,6 +1,6 @@
 import { type APIRequestContext, type Page, type Route, expect, test } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
-import { expectSaved, field, startRun, step, textOf } from './pages';
+import { expectSaved, field, letMakePass, startRun, step, textOf } from './pages';
 
 /** A beekeepers' fair: two pages on one run, several items to an entry, films of their own. */
 const KEEPERS = ['Melisande', 'Bo', 'Ignatz', 'Ottilie'];
@@ -80,6 +80,7 @@ test('the bench follows exceptions, and a second page follows marks, changes and
   // A mark of the first page, with the pass that it makes.
   await onBench(one, 'Ignatz').click();
   await one.getByRole('button', { name: /^cut/ }).click();
+  await letMakePass(one, 1);
   await expect(one.getByText(/Pass 1 is made by this mark/)).toBeVisible();
   await expect(onBench(two, 'Ignatz')).toContainText('cut');
   await expect(onBench(two, 'Ignatz')).toContainText('pass 1');
@@ -102,7 +103,7 @@ test('an entry of several items is as far as the least of them', async ({ page }
   const ofBo = items.items.filter((item: { entryId: string }) => item.entryId === spec.entries[1]!.id);
   expect(ofBo).toHaveLength(2);
   const act = { id: 'packed-one-of-two', by: { who: '', station: 'table' }, at: '2026-05-04T09:00:00Z' };
-  const packed = { ...act, deeds: [{ kind: 'packed', itemId: ofBo[1].itemId }] };
+  const packed = { ...act, mayMake: true, deeds: [{ kind: 'packed', itemId: ofBo[1].itemId }] };
   expect((await page.request.post(`${server.url}/api/runs/${id}/acts`, { data: packed })).ok()).toBe(true);
   await page.goto(`${server.url}/runs/${id}/roster`);
   const row = page.getByRole('row').filter({ has: page.getByRole('button', { name: 'Take out Bo', exact: true }) });

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { type Locator, type Page, expect } from '@playwright/test';
+import { type APIRequestContext, type Locator, type Page, expect } from '@playwright/test';
 
 /** What several journeys do on the pages of a run. */
 
@@ -33,6 +33,24 @@ export async function startRun(page: Page, url: string, title: string, names: re
     data: { title, list: names.join('\n'), reading: 'lines' },
   });
   return ((await created.json()) as { id: string }).id;
+}
+
+/** Makes the next pass on Sheets; whatever is open in it is seen and let be. */
+export async function makePass(page: Page, no: number): Promise<void> {
+  await page.getByRole('button', { name: `Make pass ${no}` }).click();
+  await page.getByRole('button', { name: 'Make it as it is' }).click();
+  await expect(page.getByRole('link', { name: 'Take the cut file, SVG' })).toBeVisible();
+}
+
+/** A mark that needs a pass was asked about: it may be made. */
+export async function letMakePass(page: Page, no: number): Promise<void> {
+  await expect(page.getByRole('dialog').getByRole('heading', { name: `Make pass ${no} of` })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+}
+
+export async function makeAllPasses(request: APIRequestContext, url: string, id: string): Promise<void> {
+  while ((await request.post(`${url}/api/runs/${id}/passes`)).status() === 201);
 }
 
 /** Another blank of the shop for the first one of a run, on its page. */

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
-import { expectNoAxeFinding, rowOf, step } from './pages';
+import { expectNoAxeFinding, makePass, rowOf, step } from './pages';
 
 /** A sailing club's list, unlike the demo's: one long name, one that no face covers, doubled, accented. */
 const CREW = ['Hypatia Qvist', 'Jo', 'Æsa', 'Wilhelmina-Constance Abernethy-Fitzmaurice', 'Jo', '船 Kai', 'Dagný'];
@@ -84,7 +84,7 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
     await expect(page.getByText('Left out of the passes')).toBeVisible();
     await expect(page.getByTestId('piece')).toHaveCount(5);
     await expectNoAxeFinding(page);
-    await page.getByRole('button', { name: 'Make pass 1' }).click();
+    await makePass(page, 1);
     const downloading = page.waitForEvent('download');
     await page.getByRole('link', { name: 'Take the cut file, SVG' }).click();
     const file = await (await downloading).path();
@@ -170,7 +170,7 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
     await step(page, 'Sheets');
     await expect(page.getByRole('heading', { name: 'Slip for pass 2' })).toBeVisible();
     await expect(page.getByTestId('piece')).toHaveCount(1);
-    await page.getByRole('button', { name: 'Make pass 2' }).click();
+    await makePass(page, 2);
     await expect(page.getByRole('link', { name: 'Take the cut file, SVG' })).toBeVisible();
     await step(page, 'Bench');
     await expect(page.getByTestId('recuts')).toContainText('in pass 2');

@@ -1,6 +1,6 @@
 import type { Act, Deed, NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import type { ActAnswer, BenchItem, BenchView } from '@/services';
+import type { ActAnswer, ActAnswers, BenchItem, BenchView } from '@/services';
 import { ActQueue } from './act-queue';
 import type { ApiProblem } from './api';
 import { type Keeper, memoryKeeper } from './keeper';
@@ -39,17 +39,29 @@ const item: BenchItem = {
 const MARKS = { spec: 1, passes: 0, releases: 0, acts: 0 };
 const TALLY = { items: 1, cut: 0, weeded: 0, bonded: 0, checked: 0, packed: 0, recuts: 0 };
 
+const NOBODY = { num: 0, texts: [] };
+
 /** A server that keeps what it acknowledges, and can be gone or refuse. */
 class FakeLedger {
   isGone = false;
   refusal: string | null = null;
+  /** Asked as long as an act does not answer it beforehand. */
+  question: 'needsPass' | 'wasItCut' | null = null;
+  readonly sentAnswers: ActAnswers[] = [];
   readonly acts: NewAct[] = [];
   numRequests = 0;
 
-  readonly send = async (act: NewAct): Promise<Outcome<ActAnswer, ApiProblem>> => {
+  readonly send = async (act: NewAct, answers: ActAnswers): Promise<Outcome<ActAnswer, ApiProblem>> => {
     this.numRequests++;
     await new Promise((resolve) => setTimeout(resolve, 1));
     if (this.isGone) return fail({ kind: 'serverGone' });
+    this.sentAnswers.push(answers);
+    if (this.question === 'needsPass' && !answers.mayMake) {
+      const passes = [{ no: 2, numPieces: 12, notReleased: NOBODY, notProofed: NOBODY, checks: NOBODY }];
+      return fail({ kind: 'refused', status: 409, problem: 'needsPass', detail: '', passes });
+    }
+    if (this.question === 'wasItCut' && !answers.notCut)
+      return fail({ kind: 'refused', status: 409, problem: 'wasItCut', detail: '', passNo: 4 });
     if (this.refusal) return fail({ kind: 'refused', status: 422, problem: 'x', detail: this.refusal });
     const isRepeat = this.acts.some(({ id }) => id === act.id);
     if (!isRepeat) this.acts.push(act);
@@ -144,7 +156,7 @@ test('with the server gone acts are decided at once, kept, and sent in their ord
   await Promise.all([one, two, three]);
   expect([kinds(), queue.getSnapshot()]).toEqual([
     ['cut', 'weeded', 'spoiled'],
-    { numWaiting: 0, isServerGone: false, refusals: [] },
+    { numWaiting: 0, isServerGone: false, refusals: [], question: null },
   ]);
 });
 
@@ -214,4 +226,71 @@ test('with the server gone an act counts as waiting once the browser holds it, n
   ledger.isGone = false;
   queue.tryNow();
   await until(() => ledger.acts.length === 2 && queue.getSnapshot().numWaiting === 0);
+});
+
+describe('a question of the server', () => {
+  test('is asked once; yes sends the act again with the answer, and what waited behind it goes on', async () => {
+    const queue = aQueue();
+    ledger.question = 'needsPass';
+    const mark = queue.record(() => [cut]);
+    const later = queue.record(() => [weeded]);
+    await until(() => queue.getSnapshot().question !== null);
+    expect(queue.getSnapshot()).toMatchObject({ numWaiting: 2, question: { kind: 'needsPass', passes: [{ no: 2 }] } });
+    expect(ledger.acts).toEqual([]);
+    const kept = (await keeper.kept('acts:')).flatMap(([, acts]) => acts as NewAct[]);
+    expect(kept.map(({ deeds }) => deeds[0]!.kind)).toEqual(['cut']);
+    queue.answer(true);
+    expect(await mark).toMatchObject({ ok: true });
+    expect(ledger.sentAnswers).toContainEqual({ mayMake: true, notCut: false });
+    // Each act asks for itself.
+    await until(() => queue.getSnapshot().question !== null);
+    queue.answer(true);
+    expect(await later).toMatchObject({ ok: true });
+    expect([kinds(), queue.getSnapshot().question]).toEqual([['cut', 'weeded'], null]);
+    expect(new Set(ledger.acts.map(({ id }) => id)).size).toBe(2);
+  });
+
+  test('no drops the act and whatever would have taken it back; nothing of it is kept', async () => {
+    const queue = aQueue();
+    ledger.isGone = true;
+    const mark = queue.record(() => [cut]);
+    await until(() => queue.getSnapshot().isServerGone);
+    const undo = queue.undo();
+    ledger.isGone = false;
+    ledger.question = 'needsPass';
+    queue.tryNow();
+    await until(() => queue.getSnapshot().question !== null);
+    expect(queue.getSnapshot().isServerGone).toBe(false);
+    queue.answer(false);
+    expect(await Promise.all([mark, undo])).toEqual([null, null]);
+    expect([ledger.acts, queue.getSnapshot().numWaiting, await keeper.kept('acts:')]).toEqual([[], 0, []]);
+    // Nobody is asked: an answer does nothing.
+    queue.answer(true);
+    expect(queue.getSnapshot()).toEqual({ numWaiting: 0, isServerGone: false, refusals: [], question: null });
+  });
+
+  test('one that waited in the browser is asked by the page that sends it, not done unasked', async () => {
+    await keeper.keep('acts:arunnumber:gone', [
+      { id: 'act-gone-01', by: { who: '', station: 'bench' }, at: '2027-01-01T08:00:00Z', deeds: [cut] },
+    ]);
+    ledger.question = 'needsPass';
+    const queue = aQueue('later');
+    await queue.takeUpKept();
+    await until(() => queue.getSnapshot().question !== null);
+    expect(ledger.acts).toEqual([]);
+    queue.answer(false);
+    await until(() => queue.getSnapshot().numWaiting === 0);
+    expect([ledger.acts, queue.getSnapshot().refusals]).toEqual([[], []]);
+  });
+
+  test('whether a pass was cut is answered with the word that it was not', async () => {
+    const queue = aQueue();
+    ledger.question = 'wasItCut';
+    const done = queue.record(() => [{ kind: 'unmade', passId: 'apass00001' }]);
+    await until(() => queue.getSnapshot().question !== null);
+    expect(queue.getSnapshot().question).toEqual({ kind: 'wasItCut', passNo: 4 });
+    queue.answer(true);
+    expect(await done).toMatchObject({ ok: true });
+    expect(ledger.sentAnswers.at(-1)).toEqual({ mayMake: false, notCut: true });
+  });
 });

@@ -1,6 +1,6 @@
 import type { Deed, NewAct } from '@/core/ledger';
 import type { Outcome } from '@/core/outcome';
-import type { ActAnswer, BenchView } from '@/services';
+import type { ActAnswer, ActAnswers, BenchView, OpenPass } from '@/services';
 import type { ApiProblem } from './api';
 import type { Keeper } from './keeper';
 import { benchWith } from './waiting-bench';
@@ -8,12 +8,19 @@ import { benchWith } from './waiting-bench';
 export type Recorded =
   { readonly ok: true; readonly answer: ActAnswer } | { readonly ok: false; readonly detail: string };
 
+/** What the server asks before it records an act. */
+export type ActQuestion =
+  | { readonly kind: 'needsPass'; readonly passes: readonly OpenPass[] }
+  | { readonly kind: 'wasItCut'; readonly passNo: number };
+
 export interface QueueSnapshot {
   /** Acts that the server has not acknowledged: nothing shows them as done. */
   readonly numWaiting: number;
   readonly isServerGone: boolean;
   /** Why acts that had waited in the browser could not be recorded. */
   readonly refusals: readonly string[];
+  /** Acts wait behind it until somebody answers. */
+  readonly question: ActQuestion | null;
 }
 
 export interface QueueParts {
@@ -23,7 +30,7 @@ export interface QueueParts {
   readonly station: () => string;
   readonly nowIso: () => string;
   readonly makeActId: () => string;
-  readonly send: (act: NewAct) => Promise<Outcome<ActAnswer, ApiProblem>>;
+  readonly send: (act: NewAct, answers: ActAnswers) => Promise<Outcome<ActAnswer, ApiProblem>>;
   /** As the server last acknowledged it. */
   readonly bench: () => BenchView;
   readonly onRecorded: (answer: ActAnswer) => Promise<void> | void;
@@ -34,8 +41,11 @@ type DeedsOf = (bench: BenchView) => readonly Deed[];
 interface Job {
   readonly deedsOf: DeedsOf;
   act: NewAct | null;
+  answers: ActAnswers;
   readonly settle: (recorded: Recorded | null) => void;
 }
+
+const UNASKED: ActAnswers = { mayMake: false, notCut: false };
 
 const RETRY_MS = 1500;
 
@@ -45,11 +55,12 @@ const RETRY_MS = 1500;
  * act is kept in the browser, so that closing the page loses none. Sending again under the same id is harmless.
  */
 export class ActQueue {
-  #snapshot: QueueSnapshot = { numWaiting: 0, isServerGone: false, refusals: [] };
+  #snapshot: QueueSnapshot = { numWaiting: 0, isServerGone: false, refusals: [], question: null };
   #jobs: Job[] = [];
   #isPumping = false;
   #lastKeep = 0;
   #wake: () => void = () => undefined;
+  #answer: (isYes: boolean) => void = () => undefined;
   readonly #listeners = new Set<() => void>();
   readonly #prefix: string;
 
@@ -70,7 +81,7 @@ export class ActQueue {
   /** Records deeds as one act. Null: when their turn came there was nothing to do. */
   readonly record = (deedsOf: DeedsOf): Promise<Recorded | null> =>
     new Promise((settle) => {
-      this.#add({ deedsOf, act: null, settle });
+      this.#add({ deedsOf, act: null, answers: UNASKED, settle });
       if (this.#snapshot.isServerGone) this.#fixWaiting();
       void this.#pump();
     });
@@ -90,7 +101,7 @@ export class ActQueue {
             if (recorded && !recorded.ok) this.#refuse(recorded.detail);
             resolve();
           };
-          this.#add({ deedsOf: () => act.deeds, act, settle });
+          this.#add({ deedsOf: () => act.deeds, act, answers: UNASKED, settle });
         }),
     );
     void Promise.all(done).then(() =>
@@ -102,6 +113,9 @@ export class ActQueue {
     void this.#pump();
     return acts.length;
   };
+
+  /** Answers the question that is open: yes sends the act again, no drops it, and what would have taken it back. */
+  readonly answer = (isYes: boolean): void => this.#answer(isYes);
 
   readonly tryNow = (): void => this.#wake();
 
@@ -126,7 +140,14 @@ export class ActQueue {
         this.#finish(job, null);
         continue;
       }
-      const answer = await this.parts.send(act);
+      const answer = await this.parts.send(act, job.answers);
+      const question = answer.ok ? null : questionOf(answer.problem);
+      if (question) {
+        this.#publish({ isServerGone: false });
+        if (await this.#ask(question)) job.answers = { ...job.answers, ...YES[question.kind] };
+        else this.#drop(job, act);
+        continue;
+      }
       if (answer.ok) {
         await this.parts.onRecorded(answer.value);
         this.#finish(job, { ok: true, answer: answer.value });
@@ -141,6 +162,22 @@ export class ActQueue {
       this.#publish({ isServerGone: false });
     }
     this.#isPumping = false;
+  }
+
+  /** True for yes. */
+  async #ask(question: ActQuestion): Promise<boolean> {
+    const isYes = await new Promise<boolean>((resolve) => {
+      this.#answer = resolve;
+      this.#publish({ question });
+    });
+    this.#answer = () => undefined;
+    this.#publish({ question: null });
+    return isYes;
+  }
+
+  #drop(job: Job, { id }: NewAct): void {
+    const takesItBack = ({ act }: Job) => act?.deeds.some((deed) => deed.kind === 'undone' && deed.actId === id);
+    for (const other of [job, ...this.#jobs.filter(takesItBack)]) this.#finish(other, null);
   }
 
   #actOf(job: Job, bench: BenchView): NewAct | null {
@@ -208,6 +245,17 @@ export class ActQueue {
 
 function undoneDeeds(actId: string | null): readonly Deed[] {
   return actId === null ? [] : [{ kind: 'undone', actId }];
+}
+
+const YES: Readonly<Record<ActQuestion['kind'], Partial<ActAnswers>>> = {
+  needsPass: { mayMake: true },
+  wasItCut: { notCut: true },
+};
+
+function questionOf(problem: ApiProblem): ActQuestion | null {
+  if (problem.kind === 'serverGone') return null;
+  if (problem.problem === 'needsPass') return { kind: 'needsPass', passes: problem.passes ?? [] };
+  return problem.problem === 'wasItCut' ? { kind: 'wasItCut', passNo: problem.passNo ?? 0 } : null;
 }
 
 function isWorthRepeating(problem: ApiProblem): boolean {

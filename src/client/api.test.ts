@@ -24,5 +24,8 @@ afterAll(() => {
 
 test('an answer that breaks off is no answer: the caller hears that the server is gone and can repeat', async () => {
   const act = { id: 'a', by: { who: '', station: 'here' }, at: '2026-01-01T00:00:00.000Z', deeds: [] };
-  expect(await api.act('run', act)).toEqual({ ok: false, problem: { kind: 'serverGone' } });
+  expect(await api.act('run', act, { mayMake: false, notCut: false })).toEqual({
+    ok: false,
+    problem: { kind: 'serverGone' },
+  });
 });

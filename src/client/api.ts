@@ -6,9 +6,12 @@ import type { RunSpec } from '@/core/spec';
 import type { MadePass } from '@/core/freeze';
 import type {
   ActAnswer,
+  ActAnswers,
   BenchView,
   KeptPhoto,
   ListInput,
+  MadePassView,
+  OpenPass,
   PassOnBed,
   PlanAnswer,
   ReadListAnswer,
@@ -28,6 +31,10 @@ export type ApiProblem =
       readonly problem: string;
       /** What happened and what to do, in words for a person. */
       readonly detail: string;
+      /** Of `needsPass`: the passes that would be made. */
+      readonly passes?: readonly OpenPass[];
+      /** The pass that it speaks of. */
+      readonly passNo?: number;
     };
 
 type Answer<T> = Promise<Outcome<T, ApiProblem>>;
@@ -41,13 +48,22 @@ async function send<T>(path: string, init?: RequestInit): Answer<T> {
   } catch {
     return fail({ kind: 'serverGone' });
   }
-  const body = (await response.json().catch(() => ({}))) as { kind?: string; detail?: string };
+  const body = (await response.json().catch(() => ({}))) as Partial<ProblemFacts>;
   return fail({
     kind: 'refused',
     status: response.status,
     problem: body.kind ?? 'unknown',
     detail: body.detail ?? `The server answered ${response.status}.`,
+    ...(body.passes ? { passes: body.passes } : {}),
+    ...(body.passNo ? { passNo: body.passNo } : {}),
   });
+}
+
+interface ProblemFacts {
+  readonly kind: string;
+  readonly detail: string;
+  readonly passes: readonly OpenPass[];
+  readonly passNo: number;
 }
 
 function withJson(method: string, body: unknown, counter?: number): RequestInit {
@@ -93,14 +109,17 @@ export const api = {
   keepPhoto: (jpeg: Blob) =>
     send<KeptPhoto>('/api/photos', { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body: jpeg }),
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan?outlines=1`),
-  passes: (id: string) => send<{ passes: MadePass[] }>(`/api/runs/${id}/passes`),
+  passes: (id: string) => send<{ passes: MadePassView[] }>(`/api/runs/${id}/passes`),
   passOnBed: (id: string, no: number) => send<PassOnBed>(`/api/runs/${id}/passes/${no}`),
   makePass: (id: string, passId: string) => send<MadePass>(`/api/runs/${id}/passes`, withJson('POST', { id: passId })),
   releaseView: (id: string) => send<ReleaseView>(`/api/runs/${id}/releases`),
   release: (id: string, input: { id: string; by: { who: string; station: string } }) =>
     send<ReleaseView>(`/api/runs/${id}/releases`, withJson('POST', input)),
   bench: (id: string, station: string) => send<BenchView>(`/api/runs/${id}/tally?station=${station}`),
-  act: (id: string, act: NewAct) => send<ActAnswer>(`/api/runs/${id}/acts`, withJson('POST', act)),
+  /** What is open in the pass that would be made next. */
+  nextPass: (id: string) => send<{ next: OpenPass | null }>(`/api/runs/${id}/plan/next`),
+  act: (id: string, act: NewAct, answers: ActAnswers) =>
+    send<ActAnswer>(`/api/runs/${id}/acts`, withJson('POST', { ...act, ...answers })),
   /** Islands of rings of integers of 0.1 µm. */
   outline: (sha: string) => send<number[][][]>(`/api/outlines/${sha}`),
 };

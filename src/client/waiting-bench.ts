@@ -11,6 +11,7 @@ export function benchWith(bench: BenchView, acts: readonly NewAct[], station: st
   const items = new Map(bench.items.map((item) => [item.itemId, item]));
   for (const effect of acts.flatMap(({ deeds }) => deeds.flatMap(effectsOf))) {
     // What an undoing brings back is known to the server alone; the next mark includes the earlier ones anyhow.
+    if (effect.kind === 'unmake') for (const item of items.values()) items.set(item.itemId, itemAfter(item, effect));
     const item = items.get(itemIdOfEffect(effect) ?? '');
     if (item) items.set(item.itemId, itemAfter(item, effect));
   }
@@ -34,6 +35,8 @@ function pieceAfter(piece: BenchPiece, effect: Effect): BenchPiece {
       if (effect.pieceId !== pieceId || effect.attempt !== attempt) return piece;
       return { ...piece, attempt: attempt + 1, stage: null, spoiledFor: effect.reason, passNo: null, passId: null };
     }
+    case 'unmake':
+      return piece.passId === effect.passId ? { ...piece, passNo: null, passId: null } : piece;
     case 'mark':
     case 'undo':
       return piece;

@@ -29,7 +29,7 @@ export class WorkStore {
       station: stationId,
       nowIso: () => new Date().toISOString(),
       makeActId: () => makeId<'act'>(randomBytes) + makeId<'act'>(randomBytes),
-      send: (act) => api.act(runId, act),
+      send: (act, answers) => api.act(runId, act, answers),
       bench: this.getBench,
       onRecorded: ({ bench: change }) => {
         const now = benchAfter(this.#bench, change);

@@ -38,11 +38,12 @@ const act = (deeds: readonly Deed[], id = `act-number-${++actNo}`): NewAct => ({
 });
 const bench = async (): Promise<BenchView> => valueOf(await benchOfRun(context, run.id, 'table-one'));
 const pieceNo = async (i: number) => (await bench()).items[i]!.pieces[0]!;
+const MAY_MAKE = { mayMake: true, notCut: false };
 const cut = (pieceId: string, attempt = 1): Deed => ({ kind: 'cut', pieceId, attempt, passId: null });
 
 test('marking a piece makes its pass, once, and the mark is there', async () => {
   const { pieceId } = await pieceNo(0);
-  const answer = valueOf(await recordAct(context, run.id, act([cut(pieceId)])));
+  const answer = valueOf(await recordAct(context, run.id, act([cut(pieceId)]), MAY_MAKE));
   expect(answer).toMatchObject({ isRepeat: false, madePasses: [1], act: { seq: 1 } });
   expect(answer.bench.tally).toMatchObject({ items: 4, cut: 1 });
   const again = valueOf(await recordAct(context, run.id, act([{ ...cut(pieceId), kind: 'weeded' } as Deed])));
@@ -58,18 +59,18 @@ test('a mark freezes the pass that its piece lies in, and no other', async () =>
   const firstOn = (pass: (typeof passes)[number]) => pass.patches[0]!.pieces[0]!.pieceId;
   const last = firstOn(passes.at(-1)!);
   const first = firstOn(passes[0]!);
-  expect(valueOf(await recordAct(context, run.id, act([cut(last)]))).madePasses).toEqual([1]);
+  expect(valueOf(await recordAct(context, run.id, act([cut(last)]), MAY_MAKE)).madePasses).toEqual([1]);
   const [made] = valueOf(await listMadePasses(context, run.id));
   const inPass = made!.patches[0]!.placed.map(({ pieceId }) => pieceId);
   expect([inPass.includes(last), inPass.includes(first)]).toEqual([true, false]);
   const both = [first, firstOn(passes[1]!)].map((id) => cut(id));
-  expect(valueOf(await recordAct(context, run.id, act(both))).bench.tally.cut).toBe(3);
+  expect(valueOf(await recordAct(context, run.id, act(both), MAY_MAKE)).bench.tally.cut).toBe(3);
 });
 
 test('the same act again is harmless; another act under its id is refused', async () => {
   const { pieceId } = await pieceNo(0);
   const first = act([cut(pieceId)]);
-  valueOf(await recordAct(context, run.id, first));
+  valueOf(await recordAct(context, run.id, first, MAY_MAKE));
   expect(valueOf(await recordAct(context, run.id, first))).toMatchObject({ isRepeat: true, act: { seq: 1 } });
   const other = act([cut((await pieceNo(1)).pieceId)], first.id);
   expect(problemOf(await recordAct(context, run.id, other))).toEqual({ kind: 'idTaken', what: 'act', id: first.id });
@@ -77,7 +78,7 @@ test('the same act again is harmless; another act under its id is refused', asyn
 
 test('a piece with a stop cannot be marked, and trying makes no pass', async () => {
   const { pieceId } = await pieceNo(3);
-  expect(problemOf(await recordAct(context, run.id, act([cut(pieceId)])))).toMatchObject({
+  expect(problemOf(await recordAct(context, run.id, act([cut(pieceId)]), MAY_MAKE))).toMatchObject({
     kind: 'notCuttable',
     text: '漢',
   });
@@ -100,7 +101,7 @@ test('targets that do not exist are named', async () => {
 
 test('a spoiled piece joins the next pass as its second cutting, and its first stays as it was', async () => {
   const { pieceId } = await pieceNo(1);
-  valueOf(await recordAct(context, run.id, act([cut(pieceId)])));
+  valueOf(await recordAct(context, run.id, act([cut(pieceId)]), MAY_MAKE));
   const spoiled: Deed = {
     kind: 'spoiled',
     pieces: [{ pieceId, attempt: 1 }],
@@ -177,7 +178,7 @@ test('many items in one act, pressed by place and layer, undone in one step by t
     const { itemId, placeId, layerId } = readPieceId(piece!.pieceId)!;
     return { kind: 'bonded', itemId, placeId, layerIds: [layerId], face: 'front' };
   });
-  const { bench: after } = valueOf(await recordAct(context, run.id, act(deeds)));
+  const { bench: after } = valueOf(await recordAct(context, run.id, act(deeds), MAY_MAKE));
   expect(after.tally.bonded).toBe(3);
   expect(valueOf(await benchOfRun(context, run.id, 'elsewhere')).undo).toBeNull();
   const undone = valueOf(await recordAct(context, run.id, act([{ kind: 'undone', actId: after.undo! }])));

@@ -1,16 +1,25 @@
 import { placedIn } from '@/core/freeze';
-import { type Act, type ItemStage, type Tally, foldActs, itemIdsTouched, lastDeedOf, tallyOf } from '@/core/ledger';
+import {
+  type Act,
+  type ItemStage,
+  type Tally,
+  itemIdsTouched,
+  lastDeedOf,
+  passIdsTouched,
+  tallyOf,
+} from '@/core/ledger';
 import { type Outcome, ok, presentOrThrow } from '@/core/outcome';
 import type { PieceName } from '@/core/pieces';
 import { type Material, type PieceStage, type Process, type Variant, processOf } from '@/core/shop';
 import { type RunSpec, readPieceId } from '@/core/spec';
-import { listActs, listPasses, listReleases } from '@/store';
+import { listReleases } from '@/store';
 import type { Context } from './context';
 import type { RunMarks } from './run-events';
 import { type FrozenOf, type FrozenPiece, frozenOf } from './frozen';
 import { type NamedItemWork, itemWorks } from './item-works';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
+import { readWork } from './work';
 
 export interface BenchPiece {
   readonly pieceId: string;
@@ -77,7 +86,7 @@ export async function benchOfRun(
 ): Promise<Outcome<BenchView, ServiceProblem>> {
   const read = await readBench(context, runId, station);
   if (!read.ok) return read;
-  const { spec, works, frozen, marks, acts: _, passes: __, ...state } = read.value;
+  const { spec, works, frozen, marks, acts: _, allPasses: __, ...state } = read.value;
   return ok({ ...state, marks, state: stateName(marks), items: works.map((work) => benchItem(spec, work, frozen)) });
 }
 
@@ -90,10 +99,12 @@ export async function benchAfterAct(
 ): Promise<Outcome<BenchChange, ServiceProblem>> {
   const read = await readBench(context, runId, act.by.station);
   if (!read.ok) return read;
-  const { spec, works, frozen, marks, acts, passes, ...state } = read.value;
+  const { spec, works, frozen, marks, acts, allPasses, ...state } = read.value;
   const actsById = new Map(acts.map((known) => [known.id, known]));
-  const touched = new Set(itemIdsTouched(act, (id) => actsById.get(id)));
-  for (const pass of passes.filter(({ no }) => madePasses.includes(no))) {
+  const actOf = (id: string) => actsById.get(id);
+  const touched = new Set(itemIdsTouched(act, actOf));
+  const changedPasses = passIdsTouched(act, actOf);
+  for (const pass of allPasses.filter(({ id, no }) => madePasses.includes(no) || changedPasses.has(id))) {
     for (const { placed } of placedIn(pass)) touched.add(readPieceId(placed.pieceId)?.itemId ?? '');
   }
   return ok({
@@ -115,20 +126,19 @@ async function readBench(context: Context, runId: string, station: string) {
   if (!run.ok) return run;
   const { db } = context.store;
   const { spec, counter } = run.value;
-  const passes = await listPasses(db, runId);
+  const { allPasses, passes, acts, state } = await readWork(db, runId);
   const releases = await listReleases(db, runId);
-  const acts = await listActs(db, runId);
-  const works = itemWorks(spec, foldActs(acts));
+  const works = itemWorks(spec, state);
   const { undo, redo } = lastDeedOf(acts, station);
   const marks: RunMarks = {
     spec: counter,
-    passes: passes.length,
+    passes: allPasses.length,
     releases: releases.length,
     acts: acts.at(-1)?.seq ?? 0,
   };
   return ok({
     spec,
-    passes,
+    allPasses,
     acts,
     works,
     marks,

@@ -26,6 +26,7 @@ import {
   listActs,
   listPasses,
   listReleases,
+  noteFileTaken,
   putAttachment,
   putOutlines,
 } from '@/store';
@@ -129,7 +130,11 @@ export async function importBundle(context: Context, candidate: unknown): Promis
     const run = await insertRun(db, runId, spec.value, context.nowIso());
     await putOutlines(db, outlines);
     for (const { sha, bytes } of photos) await putAttachment(db, sha, bytes, context.nowIso());
-    for (const pass of passes) await insertPass(db, runId, pass);
+    for (const pass of passes) {
+      await insertPass(db, runId, pass);
+      // Whoever sent it may have cut it.
+      await noteFileTaken(db, runId, pass.no, context.nowIso());
+    }
     for (const release of releases) await insertRelease(db, runId, release);
     await insertActs(db, runId, acts);
     return ok(run);

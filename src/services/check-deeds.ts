@@ -1,20 +1,13 @@
-import { type MadePass, attemptKey, madeAttempts, placedIn } from '@/core/freeze';
-import {
-  type Act,
-  type Deed,
-  type Effect,
-  type LedgerState,
-  currentAttempt,
-  effectsOf,
-  foldActs,
-  layerKeyOfBond,
-} from '@/core/ledger';
+import { attemptKey, madeAttempts, placedIn } from '@/core/freeze';
+import { type Deed, type Effect, type LedgerState, currentAttempt, effectsOf, layerKeyOfBond } from '@/core/ledger';
 import { assertNever } from '@/core/outcome';
 import { type PieceName, pieceNames } from '@/core/pieces';
 import { resolveSlots } from '@/core/resolve';
 import { isCut, processOf } from '@/core/shop';
 import { type RunSpec, readPieceId } from '@/core/spec';
+import { marksOn } from './pass-changes';
 import type { ServiceProblem } from './problem';
+import type { RunWork } from './work';
 
 export type CheckedDeeds =
   | { readonly kind: 'fine' }
@@ -28,20 +21,30 @@ interface Known {
   readonly pieceIds: ReadonlySet<string>;
   readonly byItem: ReadonlyMap<string, readonly string[]>;
   readonly byLayer: ReadonlyMap<string, readonly string[]>;
-  readonly passIds: ReadonlySet<string>;
   readonly actIds: ReadonlySet<string>;
+  readonly work: RunWork;
   readonly state: LedgerState;
+  readonly answers: ActAnswers;
+  readonly filesTaken: ReadonlySet<number>;
+}
+
+/** What the sender of an act has answered beforehand to questions that it may raise. */
+export interface ActAnswers {
+  /** Passes that it needs may be made. */
+  readonly mayMake: boolean;
+  /** A pass that it unmakes was not cut, though its file was taken. */
+  readonly notCut: boolean;
 }
 
 /** Looks at every deed against the run: its targets exist, it speaks of the current cutting, and that lies in a made pass. */
 export function checkDeeds(
   deeds: readonly Deed[],
   spec: RunSpec,
-  passes: readonly MadePass[],
-  acts: readonly Act[],
+  work: RunWork,
+  asked: Pick<Known, 'answers' | 'filesTaken'>,
 ): CheckedDeeds {
-  const made = madeAttempts(passes);
-  const known = knownOf(pieceNames(resolveSlots(spec)), passes, acts);
+  const made = madeAttempts(work.passes);
+  const known = { ...knownOf(pieceNames(resolveSlots(spec)), work), ...asked };
   const marked: string[] = [];
   for (const deed of deeds) {
     const effects = effectsOf(deed);
@@ -56,10 +59,10 @@ export function checkDeeds(
   return notMade.length === 0 ? { kind: 'fine' } : { kind: 'needsPass', notMade: [...new Set(notMade)] };
 }
 
-function knownOf(names: readonly PieceName[], passes: readonly MadePass[], acts: readonly Act[]): Known {
+function knownOf(names: readonly PieceName[], work: RunWork): Omit<Known, 'answers' | 'filesTaken'> {
   const isReadyMade = ({ layer }: PieceName) => !isCut(processOf(layer.material));
   const pieceIds = new Set(names.map(({ id }) => id));
-  for (const pass of passes) for (const { placed } of placedIn(pass)) pieceIds.add(placed.pieceId);
+  for (const pass of work.passes) for (const { placed } of placedIn(pass)) pieceIds.add(placed.pieceId);
   const byItem = new Map<string, string[]>();
   const byLayer = new Map<string, string[]>();
   for (const id of pieceIds) {
@@ -73,9 +76,9 @@ function knownOf(names: readonly PieceName[], passes: readonly MadePass[], acts:
     pieceIds,
     byItem,
     byLayer,
-    passIds: new Set(passes.map(({ id }) => id)),
-    actIds: new Set(acts.map(({ id }) => id)),
-    state: foldActs(acts),
+    actIds: new Set(work.acts.map(({ id }) => id)),
+    work,
+    state: work.state,
   };
 }
 
@@ -98,6 +101,8 @@ function problemOf(effect: Effect, known: Known): ServiceProblem | null {
     }
     case 'mark':
       return known.byItem.has(effect.itemId) ? null : { kind: 'unknownTarget', what: 'item', id: effect.itemId };
+    case 'unmake':
+      return unmakingProblem(effect.passId, known);
     case 'undo':
       return known.actIds.has(effect.actId) ? null : { kind: 'unknownTarget', what: 'act', id: effect.actId };
     default:
@@ -115,7 +120,24 @@ function pieceProblem(pieceId: string, attempt: number, known: Known, mayBePast:
 
 function passProblem(deed: Deed, known: Known): ServiceProblem | null {
   const passId = 'passId' in deed ? deed.passId : null;
-  return passId === null || known.passIds.has(passId) ? null : { kind: 'unknownTarget', what: 'pass', id: passId };
+  return passId === null ? null : goneProblem(passId, known);
+}
+
+function goneProblem(passId: string, { work }: Known): ServiceProblem | null {
+  if (work.passes.some(({ id }) => id === passId)) return null;
+  const unmade = work.allPasses.find(({ id }) => id === passId);
+  return unmade
+    ? { kind: 'passUnmade', no: unmade.no, isFile: false }
+    : { kind: 'unknownTarget', what: 'pass', id: passId };
+}
+
+/** A pass can be unmade until something of it is cut. */
+function unmakingProblem(passId: string, known: Known): ServiceProblem | null {
+  const pass = known.work.passes.find(({ id }) => id === passId);
+  if (!pass) return goneProblem(passId, known);
+  const texts = marksOn(pass, known);
+  if (texts.length > 0) return { kind: 'passMarked', no: pass.no, texts };
+  return known.filesTaken.has(pass.no) && !known.answers.notCut ? { kind: 'wasItCut', no: pass.no } : null;
 }
 
 /** The pieces that an effect says were in hand: they have been cut, whatever it marks. */
@@ -130,6 +152,7 @@ function piecesMarked(effect: Effect, { byItem, byLayer, state }: Known): readon
       return byLayer.get(layerKeyOfBond(effect)) ?? [];
     case 'mark':
       return byItem.get(effect.itemId) ?? [];
+    case 'unmake':
     case 'undo':
       return [];
     default:

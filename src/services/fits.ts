@@ -1,15 +1,15 @@
-import { foldActs } from '@/core/ledger';
 import { type Outcome, ok, presentOrThrow } from '@/core/outcome';
 import { pieceNames } from '@/core/pieces';
 import { resolveSlots } from '@/core/resolve';
 import type { RunSpec } from '@/core/spec';
-import { type Connection, findOutline, listActs, listPasses, listReleases } from '@/store';
+import { type Connection, findOutline, listReleases } from '@/store';
 import type { FitsAnswer } from './compute/answers';
 import type { FrozenBody } from './compute/compute';
 import type { Context } from './context';
 import { type FrozenPiece, frozenNow, frozenOf } from './frozen';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
+import { readWork } from './work';
 
 export async function fitsOfRun(
   context: Context,
@@ -25,8 +25,8 @@ export async function fitsOfRun(
 
 /** Everything of a run that was made or released, as it counts now. */
 async function frozenPieces(db: Connection, runId: string, spec: RunSpec): Promise<FrozenPiece[]> {
-  const frozen = frozenOf(await listPasses(db, runId), (await listReleases(db, runId)).at(-1) ?? null);
-  const state = foldActs(await listActs(db, runId));
+  const { passes, state } = await readWork(db, runId);
+  const frozen = frozenOf(passes, (await listReleases(db, runId)).at(-1) ?? null);
   return frozenNow(
     frozen,
     state,

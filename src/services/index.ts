@@ -34,7 +34,7 @@ export { templateOfPlace } from './template';
 export { proofOfRun } from './proof';
 export { type ReleaseHead, type ReleaseView, releaseOfRun, releaseRun } from './releases';
 export { fitsOfRun } from './fits';
-export { planOfRun } from './plan';
+export { openInPasses, planOfRun } from './plan';
 export {
   type FitAnswer,
   type FitsAnswer,
@@ -42,13 +42,23 @@ export {
   type PassOnBed,
   type PatchOnBed,
   type PieceOnBed,
+  type OpenPass,
   type PlanAnswer,
 } from './compute/answers';
 export { type FrozenPiece } from './frozen';
 export { type RunMarks, marksOfRun } from './run-events';
-export { cutFile, listMadePasses, makeNextPass, outlineText, passOnBed } from './passes';
+export {
+  type MadePassView,
+  cutFile,
+  listMadePasses,
+  makeNextPass,
+  outlineText,
+  passOnBed,
+  viewMadePasses,
+} from './passes';
 export { type BenchChange, type BenchItem, type BenchPiece, type BenchView, benchOfRun } from './bench';
 export { type ActAnswer, recordAct } from './record-act';
+export { type ActAnswers } from './check-deeds';
 export { type Bundle, bundleSchema, bundleJsonSchema, exportBundle, importBundle, writeBundle } from './bundle';
 export { issuesOfZod } from './input-issues';
 export { health } from './health';

@@ -1,18 +1,18 @@
 import { pathData, writeSvg } from '@/core/cutfile';
 import { outlineSize } from '@/core/fit';
 import { type Outline, outlineFromNumbers } from '@/core/geometry';
-import { foldActs } from '@/core/ledger';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
 import { type RandomBytes, makeId } from '@/core/ids';
 import { type FrozenPass, type MadePass, type Patch, placedIn } from '@/core/freeze';
 import {
   type Connection,
+  filesTaken,
   findOutline,
   findRun,
   inTransaction,
   insertPass,
-  listActs,
   listPasses,
+  noteFileTaken,
   listReleases,
   putOutlines,
 } from '@/store';
@@ -24,13 +24,36 @@ import { cutSoFar, nextPassNo } from './plan';
 import type { ServiceProblem } from './problem';
 import { releasedToCut } from './releases';
 import { getRun } from './runs';
+import { readWork } from './work';
 
+/** Every pass that was ever made. */
 export async function listMadePasses(
   context: Context,
   runId: string,
 ): Promise<Outcome<readonly MadePass[], ServiceProblem>> {
   const run = await getRun(context, runId);
   return run.ok ? ok(await listPasses(context.store.db, runId)) : run;
+}
+
+/** A made pass with what became of it. */
+export interface MadePassView extends MadePass {
+  /** It was taken back: its file is not given out any more. */
+  readonly isUnmade: boolean;
+  /** Its cut file was taken, so that it may have been cut. */
+  readonly isTaken: boolean;
+}
+
+export async function viewMadePasses(
+  context: Context,
+  runId: string,
+): Promise<Outcome<readonly MadePassView[], ServiceProblem>> {
+  const run = await getRun(context, runId);
+  if (!run.ok) return run;
+  const { db } = context.store;
+  const { allPasses, passes } = await readWork(db, runId);
+  const taken = await filesTaken(db, runId);
+  const inForce = new Set(passes);
+  return ok(allPasses.map((pass) => ({ ...pass, isUnmade: !inForce.has(pass), isTaken: taken.has(pass.no) })));
 }
 
 export interface MadeAnswer {
@@ -51,7 +74,7 @@ export async function makeNextPass(
   runId: string,
   passId: string | null,
 ): Promise<Outcome<MadeAnswer, ServiceProblem>> {
-  return makePass(context, runId, passId ?? makeId<'pass'>(context.randomBytes), null);
+  return makePass(context, runId, { id: passId ?? makeId<'pass'>(context.randomBytes), pieceId: null, forAct: null });
 }
 
 /** Makes the planned pass that a piece lies in, wherever it stands in the order: what was cut is frozen, nothing else. */
@@ -59,21 +82,27 @@ export async function makePassOfPiece(
   context: Context,
   runId: string,
   pieceId: string,
+  forAct: string,
 ): Promise<Outcome<MadeAnswer, ServiceProblem>> {
-  return makePass(context, runId, makeId<'pass'>(context.randomBytes), pieceId);
+  return makePass(context, runId, { id: makeId<'pass'>(context.randomBytes), pieceId, forAct });
+}
+
+interface WantedPass {
+  readonly id: string;
+  readonly pieceId: string | null;
+  readonly forAct: string | null;
 }
 
 async function makePass(
   context: Context,
   runId: string,
-  id: string,
-  pieceId: string | null,
+  { id, pieceId, forAct }: WantedPass,
 ): Promise<Outcome<MadeAnswer, ServiceProblem>> {
   const { db } = context.store;
   for (let tries = 0; tries < MOST_TRIES; tries++) {
     const before = await seenState(db, runId);
     if (!before) return fail({ kind: 'runNotFound', runId });
-    const earlier = before.passes.find((pass) => pass.id === id);
+    const earlier = before.allPasses.find((pass) => pass.id === id);
     if (earlier) return ok({ pass: earlier, isRepeat: true });
     const answer = await context.compute.freezeNext({
       runId,
@@ -82,7 +111,8 @@ async function makePass(
       released: before.released,
       pieceId,
       passId: id,
-      no: nextPassNo(before.passes),
+      forAct,
+      no: nextPassNo(before.allPasses),
       version: context.version,
       bytes: drawBytes(context.randomBytes),
     });
@@ -104,13 +134,13 @@ function drawBytes(randomBytes: RandomBytes): Uint8Array {
 async function seenState(db: Connection, runId: string) {
   const run = await findRun(db, runId);
   if (!run) return null;
-  const passes = await listPasses(db, runId);
-  const soFar = cutSoFar(passes, foldActs(await listActs(db, runId)));
+  const work = await readWork(db, runId);
+  const soFar = cutSoFar(work);
   const released = await releasedToCut(db, runId, soFar);
   const numReleases = (await listReleases(db, runId)).length;
   return {
     spec: run.spec,
-    passes,
+    allPasses: work.allPasses,
     cutSoFar: soFar,
     released,
     fingerprint: JSON.stringify([run.counter, soFar, numReleases]),
@@ -157,10 +187,15 @@ interface KeptPass {
   readonly outlineOf: (sha: string) => Outline;
 }
 
-/** The cut file of a made pass, the same bytes every time. */
+/** The cut file of a made pass, the same bytes every time. That it was taken is kept: it may be cut from then on. */
 export async function cutFile(context: Context, runId: string, no: number): Promise<Outcome<string, ServiceProblem>> {
   const made = await madePass(context, runId, no);
-  return made.ok ? ok(writeSvg(made.value.pass, made.value.outlineOf)) : made;
+  if (!made.ok) return made;
+  const { db } = context.store;
+  const { passes } = await readWork(db, runId);
+  if (!passes.some((pass) => pass.no === no)) return fail({ kind: 'passUnmade', no, isFile: true });
+  await noteFileTaken(db, runId, no, context.nowIso());
+  return ok(writeSvg(made.value.pass, made.value.outlineOf));
 }
 
 /** A made pass as it is drawn: the very shapes of its cut file. */

@@ -1,42 +1,55 @@
-import { type LedgerState, currentAttempt, foldActs } from '@/core/ledger';
+import { type LedgerState, currentAttempt } from '@/core/ledger';
 import { type Outcome, ok } from '@/core/outcome';
 import { type MadePass, madeAttempts } from '@/core/freeze';
-import { listActs, listPasses } from '@/store';
-import type { PlanAnswer } from './compute/answers';
-import type { CutSoFar } from './compute/compute';
+import type { OpenPass, PlanAnswer } from './compute/answers';
+import type { CutSoFar, PlanRequest } from './compute/compute';
 import type { Context } from './context';
 import type { ServiceProblem } from './problem';
 import { releasedToCut } from './releases';
 import { getRun } from './runs';
+import { type RunWork, readWork } from './work';
 
 export async function planOfRun(
   context: Context,
   runId: string,
   withOutlines: boolean,
 ): Promise<Outcome<PlanAnswer, ServiceProblem>> {
+  const request = await planRequest(context, runId);
+  return request.ok ? ok(await context.compute.plan({ ...request.value, withOutlines })) : request;
+}
+
+/** What is open in the passes that pieces lie in, one for each pass; of the next pass for null. Pieces in no pass have none. */
+export async function openInPasses(
+  context: Context,
+  runId: string,
+  pieceIds: readonly string[] | null,
+): Promise<Outcome<readonly OpenPass[], ServiceProblem>> {
+  const request = await planRequest(context, runId);
+  return request.ok ? ok(await context.compute.openPasses({ ...request.value, pieceIds })) : request;
+}
+
+async function planRequest(context: Context, runId: string): Promise<Outcome<PlanRequest, ServiceProblem>> {
   const run = await getRun(context, runId);
   if (!run.ok) return run;
-  const passes = await listPasses(context.store.db, runId);
-  const state = foldActs(await listActs(context.store.db, runId));
-  const soFar = cutSoFar(passes, state);
-  return ok(
-    await context.compute.plan({
-      runId,
-      spec: run.value.spec,
-      cutSoFar: soFar,
-      released: await releasedToCut(context.store.db, runId, soFar),
-      firstNo: nextPassNo(passes),
-      withOutlines,
-    }),
-  );
+  const { db } = context.store;
+  const work = await readWork(db, runId);
+  const soFar = cutSoFar(work);
+  return ok({
+    runId,
+    spec: run.value.spec,
+    cutSoFar: soFar,
+    released: await releasedToCut(db, runId, soFar),
+    firstNo: nextPassNo(work.allPasses),
+    withOutlines: false,
+  });
 }
 
 /** Numbers are never used twice: passes are never deleted, so the next is one above the highest. */
-export function nextPassNo(passes: readonly MadePass[]): number {
-  return Math.max(0, ...passes.map(({ no }) => no)) + 1;
+export function nextPassNo(allPasses: readonly MadePass[]): number {
+  return Math.max(0, ...allPasses.map(({ no }) => no)) + 1;
 }
 
-export function cutSoFar(passes: readonly MadePass[], state: LedgerState): CutSoFar {
+export function cutSoFar({ passes, state }: Pick<RunWork, 'passes'> & { readonly state: LedgerState }): CutSoFar {
   return {
     made: [...madeAttempts(passes).keys()],
     attempts: Object.fromEntries([...state.spoiled.pieceIds()].map((id) => [id, currentAttempt(state, id)])),

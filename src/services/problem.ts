@@ -1,3 +1,4 @@
+import type { OpenPass } from './compute/answers';
 import type { FileProblem } from './list-file/list-file';
 
 /** Where in the input something is wrong: a field's path, or a row of a pasted list counted from 1. */
@@ -27,6 +28,16 @@ export type ServiceProblem =
   | { readonly kind: 'invalidInput'; readonly issues: readonly InputIssue[] }
   | { readonly kind: 'nothingToRelease'; readonly numStopped: number }
   | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number }
+  /** The act would make these passes for good, and did not say that it may. */
+  | { readonly kind: 'needsPass'; readonly passes: readonly OpenPass[] }
+  /** The pass was made and taken back; nothing of it counts, and its file is not given out. */
+  | { readonly kind: 'passUnmade'; readonly no: number; readonly isFile: boolean }
+  /** Marks stand on pieces of the pass. */
+  | { readonly kind: 'passMarked'; readonly no: number; readonly texts: readonly string[] }
+  /** Its file was taken, and the act does not say that it was not cut. */
+  | { readonly kind: 'wasItCut'; readonly no: number }
+  /** The pass cannot come back, since its pieces were laid into another one. */
+  | { readonly kind: 'laidOutAnew'; readonly no: number; readonly laidInNo: number }
   | { readonly kind: 'idTaken'; readonly what: 'act' | 'pass'; readonly id: string }
   | {
       readonly kind: 'unknownTarget';

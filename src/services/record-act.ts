@@ -1,14 +1,16 @@
 import type { Act, NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { readPieceId } from '@/core/spec';
-import { type Connection, appendAct, findAct, findRun, inTransaction, listActs, listPasses } from '@/store';
+import { type Connection, appendAct, filesTaken, findAct, findRun, inTransaction } from '@/store';
 import { type BenchChange, benchAfterAct } from './bench';
-import { checkDeeds } from './check-deeds';
+import { type ActAnswers, checkDeeds } from './check-deeds';
 import type { PlanAnswer } from './compute/answers';
 import type { Context } from './context';
+import { passChanges } from './pass-changes';
 import { makePassOfPiece } from './passes';
-import { planOfRun } from './plan';
+import { openInPasses, planOfRun } from './plan';
 import type { ServiceProblem } from './problem';
+import { readWork } from './work';
 
 export interface ActAnswer {
   readonly act: Act;
@@ -19,28 +21,33 @@ export interface ActAnswer {
   readonly bench: BenchChange;
 }
 
+const NO_ANSWERS: ActAnswers = { mayMake: false, notCut: false };
+
 /** A piece marked without a made pass makes its pass; this many of those rounds at most, against a run that keeps changing. */
 const MOST_ROUNDS = 8;
 
 /**
  * Records an act, durably, before it answers. The same id again is harmless. Marking a piece whose pass is only planned
- * makes that pass, since what was cut must be frozen.
+ * makes that pass, since what was cut must be frozen; it is asked first, unless the act says that it may.
  */
 export async function recordAct(
   context: Context,
   runId: string,
   act: NewAct,
+  answers: ActAnswers = NO_ANSWERS,
 ): Promise<Outcome<ActAnswer, ServiceProblem>> {
   const madePasses: number[] = [];
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const tried = await inTransaction(context.store.db, (db) => tryRecord(db, runId, act, context.nowIso()));
+    const tried = await inTransaction(context.store.db, (db) =>
+      tryRecord(db, runId, { act, answers, nowIso: context.nowIso() }),
+    );
     if (tried.kind === 'refused') return fail(tried.problem);
     if (tried.kind === 'recorded') {
       if (!tried.isRepeat) context.events.changed(runId);
       const bench = await benchAfterAct(context, runId, tried.act, madePasses);
       return bench.ok ? ok({ act: tried.act, isRepeat: tried.isRepeat, madePasses, bench: bench.value }) : bench;
     }
-    const made = await makePassesWith(context, runId, tried.notMade);
+    const made = await makePassesWith(context, runId, tried.notMade, answers.mayMake ? act.id : null);
     if (!made.ok) return made;
     madePasses.push(...made.value);
   }
@@ -52,7 +59,13 @@ type Tried =
   | { readonly kind: 'needsPass'; readonly notMade: readonly string[] }
   | { readonly kind: 'refused'; readonly problem: ServiceProblem };
 
-async function tryRecord(db: Connection, runId: string, act: NewAct, nowIso: string): Promise<Tried> {
+interface Sent {
+  readonly act: NewAct;
+  readonly answers: ActAnswers;
+  readonly nowIso: string;
+}
+
+async function tryRecord(db: Connection, runId: string, { act, answers, nowIso }: Sent): Promise<Tried> {
   const run = await findRun(db, runId);
   if (!run) return { kind: 'refused', problem: { kind: 'runNotFound', runId } };
   const earlier = await findAct(db, runId, act.id);
@@ -61,10 +74,15 @@ async function tryRecord(db: Connection, runId: string, act: NewAct, nowIso: str
       ? { kind: 'recorded', act: earlier, isRepeat: true }
       : { kind: 'refused', problem: { kind: 'idTaken', what: 'act', id: act.id } };
   }
-  const acts = await listActs(db, runId);
-  const checked = checkDeeds(act.deeds, run.spec, await listPasses(db, runId), acts);
+  const work = await readWork(db, runId);
+  const taken = await filesTaken(db, runId);
+  const checked = checkDeeds(act.deeds, run.spec, work, { answers, filesTaken: taken });
   if (checked.kind !== 'fine') return checked;
-  return { kind: 'recorded', act: await appendAct(db, runId, act, nowIso), isRepeat: false };
+  const changes = passChanges(work, act, taken);
+  if (changes.kind === 'refused') return changes;
+  const { unmade } = changes;
+  const recorded = await appendAct(db, runId, unmade.length > 0 ? { ...act, unmade } : act, nowIso);
+  return { kind: 'recorded', act: recorded, isRepeat: false };
 }
 
 function isSameAct(recorded: Act, sent: NewAct): boolean {
@@ -72,11 +90,15 @@ function isSameAct(recorded: Act, sent: NewAct): boolean {
   return essence(recorded) === essence(sent);
 }
 
-/** Makes the planned passes that the pieces lie in, and no others; makes none when a piece lies in no planned pass. */
+/**
+ * Makes the planned passes that the pieces lie in, and no others, for the act that may make them; makes none when a piece lies in no
+ * planned pass, or when no act may.
+ */
 async function makePassesWith(
   context: Context,
   runId: string,
   pieceIds: readonly string[],
+  forAct: string | null,
 ): Promise<Outcome<number[], ServiceProblem>> {
   const plan = await planOfRun(context, runId, false);
   if (!plan.ok) return plan;
@@ -87,10 +109,14 @@ async function makePassesWith(
   );
   const missing = pieceIds.find((id) => !passOf.has(id));
   if (missing !== undefined) return fail(notCuttable(plan.value, missing));
+  if (forAct === null) {
+    const open = await openInPasses(context, runId, pieceIds);
+    return open.ok ? fail({ kind: 'needsPass', passes: open.value }) : open;
+  }
   const numbers: number[] = [];
   // One piece for each pass: the others in it come along. Making one may lay the rest out anew, so the caller looks again.
   for (const pieceId of new Map(pieceIds.map((id) => [passOf.get(id), id])).values()) {
-    const made = await makePassOfPiece(context, runId, pieceId);
+    const made = await makePassOfPiece(context, runId, pieceId, forAct);
     if (!made.ok && made.problem.kind !== 'nothingToMake') return made;
     if (made.ok) numbers.push(made.value.pass.no);
   }

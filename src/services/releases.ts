@@ -1,4 +1,4 @@
-import { foldActs, pieceStage } from '@/core/ledger';
+import { pieceStage } from '@/core/ledger';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
 import { pieceNames } from '@/core/pieces';
 import { type Release, attemptKey, placedIn } from '@/core/freeze';
@@ -10,8 +10,6 @@ import {
   findRun,
   inTransaction,
   insertRelease,
-  listActs,
-  listPasses,
   listReleases,
   putOutlines,
 } from '@/store';
@@ -19,6 +17,7 @@ import type { CutSoFar } from './compute/compute';
 import type { Context } from './context';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
+import { readWork } from './work';
 
 /** A release without its pieces, for the screen. */
 export interface ReleaseHead {
@@ -55,10 +54,8 @@ export async function releaseOfRun(context: Context, runId: string): Promise<Out
   const last = (await listReleases(db, runId)).at(-1);
   if (!last) return ok({ last: null, changes: [] });
   const changes = await context.compute.changesSince({ runId, spec: run.value.spec, release: last });
-  const state = foldActs(await listActs(db, runId));
-  const made = new Set(
-    (await listPasses(db, runId)).flatMap((pass) => [...placedIn(pass)].map(({ placed }) => placed.pieceId)),
-  );
+  const { passes, state } = await readWork(db, runId);
+  const made = new Set(passes.flatMap((pass) => [...placedIn(pass)].map(({ placed }) => placed.pieceId)));
   return ok({
     last: headOf(last),
     changes: changes.map((change) => ({
@@ -122,10 +119,10 @@ export async function releasedToCut(
   const waiting = last.pieces.filter(({ pieceId }) => !isMade.has(attemptKey(pieceId, attempts[pieceId] ?? 1)));
   const bodies = new Map<string, string>();
   const released: ReleasedOutline[] = [];
-  for (const { pieceId, text, materialId, outline, spot } of waiting) {
+  for (const { pieceId, text, materialId, outline, spot, proof, open } of waiting) {
     const body = bodies.get(outline) ?? presentOrThrow(await findOutline(db, outline), `outline ${outline}`);
     bodies.set(outline, body);
-    released.push({ pieceId, text, materialId, spot, body });
+    released.push({ pieceId, text, materialId, spot, proof, open, body });
   }
   return released;
 }

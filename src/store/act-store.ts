@@ -48,7 +48,12 @@ export async function findAct(db: Connection, runId: string, actId: string): Pro
 }
 
 /** Adds an act at the ledger's end, inside a transaction of the caller's; throws when its id is already there. */
-export async function appendAct(db: Connection, runId: string, act: NewAct, receivedAt: string): Promise<Act> {
+export async function appendAct(
+  db: Connection,
+  runId: string,
+  act: NewAct & Pick<Act, 'unmade'>,
+  receivedAt: string,
+): Promise<Act> {
   const { last } = await db
     .selectFrom('act')
     .select((select) => select.fn.max('seq').as('last'))

@@ -29,6 +29,13 @@ interface MadePassTable {
   pass_json: Fixed<string>;
 }
 
+/** Passes whose cut file left the house. */
+interface TakenFileTable {
+  run_id: Fixed<string>;
+  pass_no: Fixed<number>;
+  taken_at: Fixed<string>;
+}
+
 interface ReleaseTable {
   run_id: Fixed<string>;
   id: Fixed<string>;
@@ -78,6 +85,7 @@ export interface Database {
   run: RunTable;
   outline: OutlineTable;
   made_pass: MadePassTable;
+  taken_file: TakenFileTable;
   release: ReleaseTable;
   act: ActTable;
   column_choice: ColumnChoiceTable;

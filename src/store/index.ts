@@ -19,6 +19,7 @@ export {
 } from './run-store';
 export { findOutline, putOutlines } from './outline-store';
 export { insertPass, listPasses } from './pass-store';
+export { filesTaken, noteFileTaken } from './taken-file-store';
 export { insertRelease, listReleases } from './release-store';
 export { appendAct, findAct, insertActs, listActs } from './act-store';
 export { findColumnChoice, keepColumnChoice } from './column-choice-store';

@@ -7,6 +7,7 @@ export { Key } from './key';
 export { KnurlMark } from './knurl-mark';
 export { Notice } from './notice';
 export { LengthField, NumberField } from './number-field';
+export { DialogCard } from './dialog-card';
 export { Choice, type ChoiceOption } from './choice';
 export { SeverityTag } from './severity-tag';
 export { Signer } from './signer';

@@ -1,6 +1,6 @@
 import { fileSentence } from './file-problem';
 import { assertNever } from '@/core/outcome';
-import type { InputIssue, ServiceProblem } from '@/services';
+import type { InputIssue, OpenPass, ServiceProblem } from '@/services';
 
 /** RFC 9457. `kind` is for programs, `detail` for people, `errors` names fields and rows. */
 export interface ProblemBody {
@@ -12,6 +12,9 @@ export interface ProblemBody {
   readonly field?: string;
   readonly row?: number;
   readonly errors?: readonly InputIssue[];
+  /** Of `needsPass`: the passes that would be made. */
+  readonly passes?: readonly OpenPass[];
+  readonly passNo?: number;
   readonly requestId?: string;
 }
 
@@ -90,6 +93,36 @@ function tell(problem: HttpProblem): Told {
         'Not in any pass',
         `${problem.text || `The piece ${problem.pieceId}`} has an open stop or is larger than the bed, so it lies in no pass and cannot be marked. Remedy it on Fit first.`,
       ];
+    case 'needsPass':
+      return [
+        409,
+        'A pass has to be made',
+        `What is marked lies in no made pass. ${problem.passes.map(openSentence).join(' ')} Making a pass keeps its outlines for good: send the act again with "mayMake": true if it may be made.`,
+      ];
+    case 'passUnmade':
+      return [
+        problem.isFile ? 410 : 409,
+        'The pass was unmade',
+        `Pass ${problem.no} was taken back, so that nothing of it counts and its cut file is not given out. Its pieces lie in the passes that come; if it was cut all the same, undo its unmaking first.`,
+      ];
+    case 'passMarked':
+      return [
+        409,
+        'Marks stand on the pass',
+        `Of pass ${problem.no} something is marked: ${problem.texts.slice(0, MOST_TOLD).join(', ')}${problem.texts.length > MOST_TOLD ? ` and ${problem.texts.length - MOST_TOLD} more` : ''}. A pass can be unmade until something of it is cut; undo those marks first if they were a slip.`,
+      ];
+    case 'wasItCut':
+      return [
+        409,
+        'Was it cut?',
+        `The cut file of pass ${problem.no} was taken. If it was cut, leave the pass as it is and mark it at the bench; if it was not, send the act again with "notCut": true.`,
+      ];
+    case 'laidOutAnew':
+      return [
+        409,
+        'Laid out anew meanwhile',
+        `Pass ${problem.no} cannot come back: its pieces lie in pass ${problem.laidInNo} by now. Unmake that one first, or go on with it.`,
+      ];
     case 'notTheCurrentCutting':
       return [
         409,
@@ -128,6 +161,18 @@ function tellTransport(problem: Exclude<HttpProblem, ServiceProblem>): Told {
   }
 }
 
+const MOST_TOLD = 4;
+
+function openSentence({ no, numPieces, notReleased, notProofed, checks }: OpenPass): string {
+  const told = [
+    [notReleased, 'not released'],
+    [notProofed, 'not ticked on the proof'],
+    [checks, 'with an open check'],
+  ] as const;
+  const open = told.flatMap(([{ num }, words]) => (num > 0 ? `${num} ${words}` : []));
+  return `It would make pass ${no} of ${numPieces} ${numPieces === 1 ? 'piece' : 'pieces'}${open.length > 0 ? `: ${open.join(', ')}` : ''}.`;
+}
+
 function issuesSentence(issues: readonly InputIssue[]): string {
   const [first] = issues;
   if (!first) return 'The input was refused.';
@@ -143,6 +188,12 @@ function nothingSentence({ numStopped, numTooLarge }: { numStopped: number; numT
   return `All pieces that can be cut lie in made passes. Left out: ${[stopped, large].filter(Boolean).join(', ')}.`;
 }
 
+/** What a program needs to answer a question. */
+function factsOf(problem: HttpProblem): Pick<ProblemBody, 'passes' | 'passNo'> {
+  if (problem.kind === 'needsPass') return { passes: problem.passes };
+  return 'no' in problem ? { passNo: problem.no } : {};
+}
+
 export function problemBody(problem: HttpProblem): ProblemBody {
   const [status, title, detail] = tell(problem);
   const issues = problem.kind === 'invalidInput' ? problem.issues : [];
@@ -153,6 +204,7 @@ export function problemBody(problem: HttpProblem): ProblemBody {
     title,
     status,
     detail,
+    ...factsOf(problem),
     ...(first ? { field: first.field, errors: issues } : {}),
     ...(first && first.row !== null ? { row: first.row } : {}),
   };

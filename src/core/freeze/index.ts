@@ -14,6 +14,7 @@ export {
   pageOf,
   placedIn,
 } from './made-pass';
+export { passesInForce } from './in-force';
 export { attemptKey, madeAttempts } from './made-attempts';
 export { type FrozenRelease, type Release, type ReleasedPiece, freezeRelease, releaseSchema } from './release';
 export { upgradePass, upgradeRelease } from './upgrade-frozen';

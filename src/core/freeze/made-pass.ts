@@ -44,6 +44,8 @@ export const madePassSchema = z.object({
   /** The page of its cut file: the bed, or as much of a roll as it takes. */
   bed: pageSchema,
   patches: z.array(patchSchema).min(1),
+  /** The act that it was made for; left out where a person made it on purpose. */
+  forAct: z.string().max(64).optional(),
   /** Versions of what computed it. */
   engine: z.record(z.string(), z.string()),
   how: z.object({ packing: z.string(), seed: z.number().int(), layouts: z.number().int() }),
@@ -71,13 +73,14 @@ export interface PassHead {
   readonly no: number;
   readonly version: string;
   readonly bed: Bed;
+  readonly forAct: string | null;
   readonly seed: number;
 }
 
 /** Copies a planned pass out of the run for good. */
 export function freezePass(
   planned: PlannedPass,
-  { passId, no, version, bed, seed }: PassHead,
+  { passId, no, version, bed, forAct, seed }: PassHead,
   randomBytes: RandomBytes,
 ): FrozenPass {
   const outlines: Record<string, string> = {};
@@ -97,6 +100,7 @@ export function freezePass(
     cutFile: 2,
     bed: pageOf(bed, planned),
     patches,
+    ...(forAct === null ? {} : { forAct }),
     engine: { knurl: version, shaping: SHAPING_VERSION, polygons: CLIPPER_VERSION },
     how: { packing: 'niche', seed, layouts: planned.layouts },
   };

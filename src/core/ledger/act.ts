@@ -46,6 +46,8 @@ const deedSchema = z.discriminatedUnion('kind', [
     reason: z.string().trim().min(1).max(200),
     note: z.string().max(2000),
   }),
+  /** A made pass of which nothing was cut is taken back: its pieces are laid out anew, its number is never used again. */
+  z.object({ kind: z.literal('unmade'), passId: id }),
   z.object({ kind: z.literal('undone'), actId: z.string().min(1).max(64) }),
 ]);
 
@@ -58,10 +60,20 @@ export const newActSchema = z.object({
   deeds: z.array(deedSchema).min(1).max(20_000),
 });
 
+/** An act with what its sender answered beforehand to questions that it may raise; the answers are not recorded. */
+export const sentActSchema = newActSchema.extend({
+  /** Passes that it needs may be made. */
+  mayMake: z.boolean().default(false),
+  /** A pass that it unmakes was not cut, though its file was taken. */
+  notCut: z.boolean().default(false),
+});
+
 /** An act as recorded. `seq` is its place in the ledger, `receivedAt` the server's clock. */
 export const actSchema = newActSchema.extend({
   seq: z.number().int().min(1),
   receivedAt: z.iso.datetime({ offset: true }),
+  /** Passes that its undoing unmade, since they had been made for what it took back and nothing else was done to them. */
+  unmade: z.array(id).optional(),
 });
 
 export type NewAct = DeepReadonly<z.infer<typeof newActSchema>>;

@@ -23,6 +23,17 @@ function* itemIdsOf(acts: readonly Act[]): Generator<string> {
   }
 }
 
+/** Passes that an act unmade or brought back: itself, or by taking back acts that did. */
+export function passIdsTouched(act: Act, findAct: (actId: string) => Act | undefined): ReadonlySet<string> {
+  const touched = new Set(act.unmade);
+  for (const effect of act.deeds.flatMap(effectsOf)) {
+    if (effect.kind === 'unmake') touched.add(effect.passId);
+    const undone = effect.kind === 'undo' ? findAct(effect.actId) : undefined;
+    if (undone && undone.seq < act.seq) for (const id of passIdsTouched(undone, findAct)) touched.add(id);
+  }
+  return touched;
+}
+
 /** Items whose stage an act may have changed; for an undoing those of the acts that it takes back or brings again. */
 export function itemIdsTouched(act: Act, findAct: (actId: string) => Act | undefined): ReadonlySet<string> {
   const touched = new Set<string>();

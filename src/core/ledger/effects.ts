@@ -16,6 +16,7 @@ export type Effect =
     }
   | { readonly kind: 'mark'; readonly mark: 'checked' | 'packed'; readonly itemId: string }
   | { readonly kind: 'spoil'; readonly pieceId: string; readonly attempt: number; readonly reason: string }
+  | { readonly kind: 'unmake'; readonly passId: string }
   | { readonly kind: 'undo'; readonly actId: string };
 
 type DeedOf<K extends Deed['kind']> = Extract<Deed, { readonly kind: K }>;
@@ -26,6 +27,7 @@ export interface EffectTaker {
   bond(bond: Omit<Extract<Effect, { kind: 'bond' }>, 'kind'>): void;
   mark(mark: 'checked' | 'packed', itemId: string): void;
   spoil(pieceId: string, attempt: number, reason: string): void;
+  unmake(passId: string): void;
   undo(actId: string): void;
 }
 
@@ -41,6 +43,7 @@ const EFFECTS: { readonly [K in Deed['kind']]: (deed: DeedOf<K>, to: EffectTaker
   checked: ({ itemId }, to) => to.mark('checked', itemId),
   packed: ({ itemId }, to) => to.mark('packed', itemId),
   spoiled: ({ pieces, reason }, to) => pieces.forEach(({ pieceId, attempt }) => to.spoil(pieceId, attempt, reason)),
+  unmade: ({ passId }, to) => to.unmake(passId),
   undone: ({ actId }, to) => to.undo(actId),
 };
 
@@ -56,12 +59,13 @@ export function effectsOf(deed: Deed): readonly Effect[] {
     bond: (bond) => effects.push({ kind: 'bond', ...bond }),
     mark: (mark, itemId) => effects.push({ kind: 'mark', mark, itemId }),
     spoil: (pieceId, attempt, reason) => effects.push({ kind: 'spoil', pieceId, attempt, reason }),
+    unmake: (passId) => effects.push({ kind: 'unmake', passId }),
     undo: (actId) => effects.push({ kind: 'undo', actId }),
   });
   return effects;
 }
 
-/** The item that an effect concerns; null for an undoing, which concerns those of another act. */
+/** The item that an effect concerns; null for an undoing, which concerns those of another act or of a pass. */
 export function itemIdOfEffect(effect: Effect): string | null {
   switch (effect.kind) {
     case 'reach':
@@ -70,6 +74,7 @@ export function itemIdOfEffect(effect: Effect): string | null {
     case 'bond':
     case 'mark':
       return effect.itemId;
+    case 'unmake':
     case 'undo':
       return null;
     default:

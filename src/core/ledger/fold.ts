@@ -19,6 +19,8 @@ export interface LedgerState {
   readonly bondedBack: ReadonlyByAttempt<Done>;
   readonly checked: ReadonlySet<string>;
   readonly packed: ReadonlySet<string>;
+  /** Passes that were made and taken back: whatever lies in them is not made. */
+  readonly unmade: ReadonlySet<string>;
 }
 
 interface Folding {
@@ -29,6 +31,7 @@ interface Folding {
   bondedBack: ByAttempt<Done>;
   checked: Set<string>;
   packed: Set<string>;
+  unmade: Set<string>;
 }
 
 /** Folds a whole ledger, undone acts left out. One pass over the deeds. */
@@ -41,9 +44,13 @@ export function foldActs(acts: readonly Act[]): LedgerState {
     bondedBack: new ByAttempt(),
     checked: new Set(),
     packed: new Set(),
+    unmade: new Set(),
   };
   const taker = takerOf(state);
-  for (const { deeds } of actsInForce(acts)) for (const deed of deeds) tellEffects(deed, taker);
+  for (const { deeds, unmade } of actsInForce(acts)) {
+    for (const deed of deeds) tellEffects(deed, taker);
+    for (const passId of unmade ?? []) state.unmade.add(passId);
+  }
   return state;
 }
 
@@ -57,6 +64,7 @@ function takerOf(state: Folding): EffectTaker {
     },
     mark: (mark, itemId) => state[mark].add(itemId),
     spoil: (pieceId, attempt, reason) => spoilInPlace(state, { pieceId, attempt, reason }),
+    unmake: (passId) => state.unmade.add(passId),
     undo: () => {},
   };
 }
@@ -93,6 +101,16 @@ export function pieceStage(state: LedgerState, pieceId: string): PieceStage | nu
   if (state.bonded.has(layerKeyOfPiece(pieceId), attempt)) return 'bonded';
   if (state.weeded.has(pieceId, attempt)) return 'weeded';
   return state.cut.has(pieceId, attempt) ? 'cut' : null;
+}
+
+/** Whether some mark in force says that this cutting was in hand: it was cut, weeded, bonded, lost, or its item checked or packed with it. */
+export function isMarked(state: LedgerState, pieceId: string, attempt: number): boolean {
+  const layer = layerKeyOfPiece(pieceId);
+  if (state.spoiled.has(pieceId, attempt)) return true;
+  if (state.cut.has(pieceId, attempt) || state.weeded.has(pieceId, attempt)) return true;
+  if (state.bonded.has(layer, attempt) || state.bondedBack.has(layer, attempt)) return true;
+  const itemId = readPieceId(pieceId)?.itemId ?? pieceId;
+  return currentAttempt(state, pieceId) === attempt && itemMarks(state, itemId).isChecked;
 }
 
 export interface ItemMark {

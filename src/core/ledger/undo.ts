@@ -44,6 +44,7 @@ class Undone implements EffectTaker {
   bond(): void {}
   mark(): void {}
   spoil(): void {}
+  unmake(): void {}
   undo(actId: string): void {
     this.ids.add(actId);
   }

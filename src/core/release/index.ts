@@ -3,4 +3,5 @@
  * pieces lie on the bed is decided in sheets; what was done to them stands in the ledger.
  */
 export { type ReleaseChange, changesSince } from './changes-since';
+export { type OpenPieces, type SomePieces, openPieces } from './open-pieces';
 export { type ReleasedOutline, releasedPieces } from './released-pieces';

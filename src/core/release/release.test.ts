@@ -2,11 +2,13 @@ import { artCache } from '../artwork';
 import { checkedReport } from '../checks';
 import { changeMaterial, changePlace, changePlaceUse } from '../edit';
 import { type FrozenRelease, freezeRelease } from '../freeze';
+import type { Piece } from '../pieces';
 import { resolveSlots } from '../resolve';
 import { addEntry, changeField, takeOut } from '../roster';
 import type { RunSpec } from '../spec';
 import { COLOURS, aColouredRun, aRun, seededBytes, shippedFaces } from '../test';
-import { type ReleasedOutline, changesSince, releasedPieces } from '.';
+import { proofRows, tickRows } from '../wording';
+import { type ReleasedOutline, changesSince, openPieces, releasedPieces } from '.';
 
 const cache = artCache(shippedFaces());
 const head = { id: 'areleaseno', no: 1, at: '2026-05-04T08:00:00Z', by: { who: '', station: 'table' }, version: '1' };
@@ -20,11 +22,13 @@ const changes = (spec: RunSpec, { release: frozen }: FrozenRelease) =>
   ]);
 
 function outlinesOf({ release: frozen, outlines }: FrozenRelease): ReleasedOutline[] {
-  return frozen.pieces.map(({ pieceId, text, materialId, spot, outline }) => ({
+  return frozen.pieces.map(({ pieceId, text, materialId, spot, proof, open, outline }) => ({
     pieceId,
     text,
     materialId,
     spot,
+    proof,
+    open,
     body: outlines[outline]!,
   }));
 }
@@ -93,4 +97,34 @@ test('a released piece is cut though something keeps it from being made now; one
   const textsOf = (run: RunSpec) => releasedPieces(resolveSlots(run), fitsOf(run), released).map(({ text }) => text[0]);
   expect(textsOf(changeField(spec, spec.entries[0]!.id, 'text', '漢'))).toEqual(['Ann', 'Bo']);
   expect(textsOf(takeOut(spec, new Set([spec.entries[0]!.id]), () => true))).toEqual(['Bo']);
+});
+
+test('what is open in a pass is counted by piece, told by text, and asked of the release where it was released', () => {
+  const spec = aRun(['Ann', 'Bo', 'Cy', 'Di', 'Elin', 'Fay']);
+  const ticked = tickRows(spec, proofRows(spec).slice(0, 2), 'Jo', '2026-05-04T08:00:00Z');
+  const { release: frozen, outlines } = release(ticked);
+  const [ann, bo, cy] = outlinesOf({ release: frozen, outlines });
+  const piecesOf = (run: RunSpec, released: ReleasedOutline[]) =>
+    releasedPieces(resolveSlots(run), fitsOf(run), released);
+  const asking =
+    (...texts: string[]) =>
+    ({ text }: Piece) =>
+      texts.includes(text[0]!);
+  const names = ['Ann', 'Bo', 'Cy', 'Di', 'Elin', 'Fay'];
+  expect(openPieces(piecesOf(ticked, []), [], asking('Fay'))).toEqual({
+    numPieces: 6,
+    notReleased: { num: 6, texts: names.slice(0, 4) },
+    notProofed: { num: 4, texts: names.slice(2) },
+    checks: { num: 1, texts: ['Fay'] },
+  });
+  // Of a released piece counts what was open then: Ann had a check, Bo's was not kept, Cy was not ticked.
+  const released = [{ ...ann!, open: ['highContrast'] }, { ...bo!, open: null }, cy!];
+  const told = openPieces(piecesOf(ticked, released), released, asking('Ann', 'Bo', 'Cy'));
+  expect(told).toMatchObject({ notReleased: { num: 3 }, notProofed: { num: 4 }, checks: { num: 1, texts: ['Ann'] } });
+  // Ticked since: the very words that are cut. Other words are no tick of those.
+  const later = tickRows(ticked, proofRows(ticked), 'Jo', '2026-05-04T09:00:00Z');
+  expect(openPieces(piecesOf(later, [cy!]), [cy!], asking()).notProofed.num).toBe(0);
+  const reworded = changeField(ticked, ticked.entries[2]!.id, 'text', 'Cyra');
+  const again = tickRows(reworded, proofRows(reworded), 'Jo', '2026-05-04T09:00:00Z');
+  expect(openPieces(piecesOf(again, [cy!]), [cy!], asking()).notProofed).toEqual({ num: 1, texts: ['Cy'] });
 });

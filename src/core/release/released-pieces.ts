@@ -5,7 +5,10 @@ import { type Piece, pieceNames, piecesOfFits } from '../pieces';
 import type { Slot } from '../resolve';
 
 /** A released piece with the text of its outline. */
-export interface ReleasedOutline extends Pick<ReleasedPiece, 'pieceId' | 'text' | 'materialId' | 'spot'> {
+export interface ReleasedOutline extends Pick<
+  ReleasedPiece,
+  'pieceId' | 'text' | 'materialId' | 'spot' | 'proof' | 'open'
+> {
   readonly body: string;
 }
 

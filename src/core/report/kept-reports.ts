@@ -1,6 +1,6 @@
 import { replaceEqualDeep } from '@tanstack/query-core';
 import type { ArtCache } from '../artwork';
-import { type CheckedReport, checkReport, measuredReport } from '../checks';
+import { type CheckedFit, type CheckedReport, checkReport, measuredReport } from '../checks';
 import { type FitReport, fitAll } from '../fit';
 import { type Slot, resolveSlots } from '../resolve';
 import type { RunSpec } from '../spec';
@@ -17,6 +17,8 @@ export interface RunReport {
   readonly checked: CheckedReport;
   /** The same with strokes, gaps and holes. */
   readonly measured: () => CheckedReport;
+  /** Only some of them with strokes, gaps and holes: nobody waits for the rest. */
+  readonly measuredOf: (fits: readonly CheckedFit[]) => readonly CheckedFit[];
 }
 
 interface Kept {
@@ -39,8 +41,11 @@ export class KeptReports {
     const spec = this.adopt(runId, copy);
     const slots = resolveSlots(spec);
     const { fits, checked } = this.#keep(slots);
-    return { spec, slots, fits, checked, measured: () => this.#measure(slots, checked) };
+    return { spec, slots, fits, checked, measured: () => this.#measure(slots, checked), measuredOf: this.#measureSome };
   }
+
+  readonly #measureSome = (fits: readonly CheckedFit[]): readonly CheckedFit[] =>
+    measuredReport({ fits, setSizes: {} }, this.cache).fits;
 
   /** The spec with everything that equals what was known of this run before. */
   adopt(runId: string, copy: RunSpec): RunSpec {

@@ -5,6 +5,7 @@ import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useFits, useLengths, useRun, useWork } from '@/client';
 import { KnurlMark, Tape } from '@/ui';
+import { ActQuestion } from './act-question';
 import { RunName } from './run-name';
 import { RunNotices } from './run-notices';
 import { SpecUndo } from './spec-undo';
@@ -49,6 +50,7 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
       </header>
       <Tape steps={tapeSteps({ ...session, fits, work }, lengths)} current={usePathname()} />
       <RunNotices />
+      <ActQuestion />
       <main className="flex flex-1 flex-col">{children}</main>
     </div>
   );

@@ -1,12 +1,13 @@
 import type { RunSpec } from '@/core/spec';
-import type { PassOnBed, PieceOnBed } from '@/services';
+import type { MadePassView, PassOnBed, PieceOnBed } from '@/services';
 import { UNKNOWN_FILM } from '@/drawing';
 
 /** A pass in the list: made ones are drawn from what was frozen, the others as they would be made now. */
 export interface PassRow {
   readonly key: string;
   readonly no: number;
-  readonly isMade: boolean;
+  /** Null while it is only planned. */
+  readonly made: Pick<MadePassView, 'id' | 'isUnmade' | 'isTaken'> | null;
   readonly numPieces: number;
 }
 

@@ -12,7 +12,7 @@ export function PassList({ rows, shownKey, onShow }: PassListProps) {
     <section>
       <h2 className="heading-small mb-1">All passes</h2>
       <ul className="border-t border-rule-strong">
-        {rows.map(({ key, no, numPieces, isMade }) => (
+        {rows.map(({ key, no, numPieces, made }) => (
           <li key={key} className="border-b border-rule-strong">
             <button
               type="button"
@@ -21,7 +21,7 @@ export function PassList({ rows, shownKey, onShow }: PassListProps) {
               onClick={() => onShow(key)}
             >
               <span>
-                Pass {no}, {isMade ? 'made' : 'planned'}
+                Pass {no}, {made === null ? 'planned' : made.isUnmade ? 'unmade' : 'made'}
               </span>
               <span className="measure">
                 {numPieces} {numPieces === 1 ? 'piece' : 'pieces'}

@@ -3,22 +3,25 @@
 import { useLengths, useRun } from '@/client';
 import { kindFacts } from '@/core/shop';
 import { formatMm } from '@/core/units';
-import type { PassOnBed } from '@/services';
-import { Button, ButtonLink } from '@/ui';
-import { isReversed, materialOf, piecesOf } from './drawn-pass';
+import type { OpenPass, PassOnBed } from '@/services';
+import { type PassRow, isReversed, materialOf, piecesOf } from './drawn-pass';
+import { MadePassDeeds, MakePass, UnmadeWords } from './pass-deed';
 
 interface PassSlipProps {
   readonly runId: string;
   readonly pass: PassOnBed;
-  readonly isMade: boolean;
+  readonly row: PassRow;
   /** Only the first planned pass can be made; the others wait for it. */
   readonly isNext: boolean;
+  /** What is open in the next one; null until it is known. */
+  readonly open: OpenPass | null;
   readonly isBusy: boolean;
   readonly onMake: () => void;
+  readonly onUnmake: (passId: string) => void;
 }
 
 /** The written slip beside the bed: what to do in which order, ending in the deed. */
-export function PassSlip({ runId, pass, isMade, isNext, isBusy, onMake }: PassSlipProps) {
+export function PassSlip({ runId, pass, row, isNext, open, isBusy, onMake, onUnmake }: PassSlipProps) {
   const { atLeast, exact, word } = useLengths();
   const { spec } = useRun();
   const pieces = piecesOf(pass);
@@ -58,21 +61,22 @@ export function PassSlip({ runId, pass, isMade, isNext, isBusy, onMake }: PassSl
         )}
       </dl>
       <div className="mt-4">
-        {isMade ? (
-          <ButtonLink href={`/api/runs/${runId}/passes/${pass.no}/cut.svg`} weight="main" download>
-            Take the cut file, SVG
-          </ButtonLink>
-        ) : isNext ? (
-          <>
-            <Button weight="main" className="w-full text-lg" disabled={isBusy} onClick={onMake}>
-              {isBusy ? 'Making…' : `Make pass ${pass.no}`}
-            </Button>
-            <p className="mt-2 text-soft">
-              Making it keeps these outlines and positions for good; what you change later goes into later passes.
-            </p>
-          </>
+        {row.made === null ? (
+          isNext ? (
+            <MakePass key={pass.no} no={pass.no} open={open} isBusy={isBusy} onMake={onMake} />
+          ) : (
+            <p className="text-soft">Waits for the passes before it.</p>
+          )
+        ) : row.made.isUnmade ? (
+          <UnmadeWords no={pass.no} />
         ) : (
-          <p className="text-soft">Waits for the passes before it.</p>
+          <MadePassDeeds
+            runId={runId}
+            no={pass.no}
+            isTaken={row.made.isTaken}
+            isBusy={isBusy}
+            onUnmake={() => onUnmake(row.made?.id ?? '')}
+          />
         )}
       </div>
     </section>

@@ -16,20 +16,21 @@ import { type SheetsState, useSheets } from './use-sheets';
 /** The beds: what is laid where and what to do with it. The next pass to make is the first thing seen. */
 export function SheetsPage() {
   const { runId } = useRun();
-  const { state, isBusy, problem, makeNext } = useSheets();
+  const { state, isBusy, problem, open, makeNext, unmake } = useSheets();
   const [chosen, setChosen] = useState<string | null>(null);
   const rows = rowsOf(state);
-  const next = rows.find(({ isMade }) => !isMade) ?? null;
+  const next = rows.find(({ made }) => made === null) ?? null;
   const row = rows.find(({ key }) => key === chosen) ?? next ?? rows.at(-1) ?? null;
+  const isMade = row !== null && row.made !== null;
   const made = useApiQuery({
     key: ['pass', runId, row?.no],
     ask: () => api.passOnBed(runId, row?.no ?? 0),
-    isAsked: row?.isMade === true,
+    isAsked: isMade,
   });
   if (state.kind === 'loading') return <p className="p-6 text-lg">Laying the pieces out…</p>;
   if (state.kind === 'failed') return <Notice severity="stop">The passes could not be read. {state.detail}</Notice>;
-  const planned = state.plan.passes.find(({ no }) => !row?.isMade && no === row?.no) ?? null;
-  const pass = row?.isMade ? (made.isCurrent ? made.value : null) : planned;
+  const planned = state.plan.passes.find(({ no }) => !isMade && no === row?.no) ?? null;
+  const pass = isMade ? (made.isCurrent ? made.value : null) : planned;
   const make = async () => {
     const no = await makeNext();
     if (no !== null) setChosen(`made-${no}`);
@@ -38,7 +39,7 @@ export function SheetsPage() {
     <div className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_372px]">
       <section className="min-w-0" aria-busy={!state.isCurrent}>
         <ChooseEntries />
-        {row && pass && <PassOnBedView key={row.key} pass={pass} isMade={row.isMade} isCurrent={state.isCurrent} />}
+        {row && pass && <PassOnBedView key={row.key} pass={pass} row={row} isCurrent={state.isCurrent} />}
         {row && !pass && <p className="text-lg">Reading pass {row.no}…</p>}
         {!row && (
           <p className="text-lg">
@@ -52,10 +53,12 @@ export function SheetsPage() {
           <PassSlip
             runId={runId}
             pass={pass}
-            isMade={row.isMade}
+            row={row}
             isNext={row === next}
+            open={open}
             isBusy={isBusy || !state.isCurrent}
             onMake={() => void make()}
+            onUnmake={(passId) => void unmake(passId)}
           />
         )}
         <PassList rows={rows} shownKey={row?.key ?? null} onShow={setChosen} />
@@ -73,13 +76,13 @@ function rowsOf(state: SheetsState): readonly PassRow[] {
     ...state.made.map((pass) => ({
       key: `made-${pass.no}`,
       no: pass.no,
-      isMade: true,
+      made: pass,
       numPieces: pass.patches.flatMap(({ placed }) => placed).length,
     })),
     ...state.plan.passes.map((pass) => ({
       key: `planned-${pass.no}`,
       no: pass.no,
-      isMade: false,
+      made: null,
       numPieces: piecesOf(pass).length,
     })),
   ];
@@ -87,11 +90,11 @@ function rowsOf(state: SheetsState): readonly PassRow[] {
 
 interface PassOnBedViewProps {
   readonly pass: PassOnBed;
-  readonly isMade: boolean;
+  readonly row: PassRow;
   readonly isCurrent: boolean;
 }
 
-function PassOnBedView({ pass, isMade, isCurrent }: PassOnBedViewProps) {
+function PassOnBedView({ pass, row, isCurrent }: PassOnBedViewProps) {
   const { spec } = useRun();
   const [isTurned, setTurned] = useState(false);
   const numPieces = piecesOf(pass).length;
@@ -103,7 +106,8 @@ function PassOnBedView({ pass, isMade, isCurrent }: PassOnBedViewProps) {
         <h1 className="text-xl font-bold">Pass {pass.no}</h1>
         <p>
           {materialsOf(spec, pass)}, {numPieces} {numPieces === 1 ? 'piece' : 'pieces'},{' '}
-          {isMade ? 'made' : isCurrent ? 'not made yet' : 'being laid out anew…'}; <b>{lies}</b>
+          {row.made ? (row.made.isUnmade ? 'unmade' : 'made') : isCurrent ? 'not made yet' : 'being laid out anew…'};{' '}
+          <b>{lies}</b>
         </p>
         {reversed && (
           <Button className="ml-auto" onClick={() => setTurned(!isTurned)}>

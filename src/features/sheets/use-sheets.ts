@@ -2,9 +2,8 @@
 
 import { useCallback, useState } from 'react';
 import { api, problemSentence, randomBytes, useApiQuery, useRun, useWork } from '@/client';
-import type { MadePass } from '@/core/freeze';
 import { makeId } from '@/core/ids';
-import type { PlanAnswer } from '@/services';
+import type { MadePassView, OpenPass, PlanAnswer } from '@/services';
 
 export type SheetsState =
   | { readonly kind: 'loading' }
@@ -13,7 +12,7 @@ export type SheetsState =
   | {
       readonly kind: 'ready';
       readonly plan: PlanAnswer;
-      readonly made: readonly MadePass[];
+      readonly made: readonly MadePassView[];
       readonly isCurrent: boolean;
     };
 
@@ -21,14 +20,18 @@ interface Sheets {
   readonly state: SheetsState;
   readonly isBusy: boolean;
   readonly problem: string | null;
+  /** What is open in the next pass; null until it is known, and when there is none. */
+  readonly open: OpenPass | null;
   /** Makes the next pass; answers its number, or null when it could not be made. */
   readonly makeNext: () => Promise<number | null>;
+  /** Takes a made pass back. */
+  readonly unmake: (passId: string) => Promise<void>;
 }
 
 /** Planned and made passes of the run, each asked for the state that it is for. */
 export function useSheets(): Sheets {
   const { runId, counter, save, saver } = useRun();
-  const { bench, refresh } = useWork();
+  const { bench, queue, refresh } = useWork();
   const { passes, releases, acts } = bench.marks;
   const [isBusy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -36,7 +39,12 @@ export function useSheets(): Sheets {
     key: ['plan', runId, counter, passes, releases, acts],
     ask: () => api.plan(runId),
   });
-  const made = useApiQuery({ key: ['passes', runId, passes], ask: () => api.passes(runId) });
+  const made = useApiQuery({ key: ['passes', runId, passes, acts], ask: () => api.passes(runId) });
+  const next = useApiQuery({
+    key: ['next', runId, counter, passes, releases, acts],
+    ask: () => api.nextPass(runId),
+    isAsked: (plan.value?.passes.length ?? 0) > 0,
+  });
   const makeNext = useCallback(async () => {
     setBusy(true);
     setProblem(null);
@@ -52,15 +60,32 @@ export function useSheets(): Sheets {
     setBusy(false);
     return answer.ok ? answer.value.no : null;
   }, [runId, saver, refresh]);
+  const unmake = useCallback(
+    async (passId: string) => {
+      setBusy(true);
+      setProblem(null);
+      const done = await queue.record(() => [{ kind: 'unmade', passId }]);
+      if (done && !done.ok) setProblem(done.detail);
+      setBusy(false);
+    },
+    [queue],
+  );
   const isCurrent = plan.isCurrent && made.isCurrent && save.kind === 'saved';
-  return { state: stateOf(plan, made, isCurrent), isBusy, problem, makeNext };
+  return {
+    state: stateOf(plan, made, isCurrent),
+    isBusy,
+    problem,
+    open: next.isCurrent ? (next.value?.next ?? null) : null,
+    makeNext,
+    unmake,
+  };
 }
 
 type Answer<T> = ReturnType<typeof useApiQuery<T>>;
 
 function stateOf(
   plan: Answer<PlanAnswer>,
-  made: Answer<{ readonly passes: readonly MadePass[] }>,
+  made: Answer<{ readonly passes: readonly MadePassView[] }>,
   isCurrent: boolean,
 ): SheetsState {
   const failure = plan.problem ?? made.problem;

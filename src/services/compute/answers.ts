@@ -3,6 +3,7 @@ import type { Finding } from '@/core/finding';
 import type { SetSize } from '@/core/fit';
 import type { MadePass } from '@/core/freeze';
 import type { OutlineNumbers } from '@/core/geometry';
+import type { OpenPieces } from '@/core/release';
 import type { FrozenPiece } from '../frozen';
 
 /** What computing answers: plain values that cross from thread to thread and leave as JSON. */
@@ -72,6 +73,11 @@ export interface PassOnBed {
   readonly no: number;
   readonly bed: MadePass['bed'];
   readonly patches: readonly PatchOnBed[];
+}
+
+/** A planned pass before it is made: the number that it gets, and what in it is open. */
+export interface OpenPass extends OpenPieces {
+  readonly no: number;
 }
 
 /** What is not made yet: passes as they would be made now, and what stays out with the reason. */

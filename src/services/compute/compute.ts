@@ -5,7 +5,7 @@ import type { ReleaseChange, ReleasedOutline } from '@/core/release';
 import type { Outcome } from '@/core/outcome';
 import type { FileProblem, ReadFile } from '../list-file/list-file';
 import type { FrozenPiece } from '../frozen';
-import type { FitsAnswer, PlanAnswer } from './answers';
+import type { FitsAnswer, OpenPass, PlanAnswer } from './answers';
 
 /** What has been cut so far, in the words that planning needs. */
 export interface CutSoFar {
@@ -34,6 +34,11 @@ export interface PlanRequest extends RunState {
   readonly withOutlines: boolean;
 }
 
+export interface OpenRequest extends PlanRequest {
+  /** The planned passes that these lie in are looked through, one for each; null asks for the first pass. */
+  readonly pieceIds: readonly string[] | null;
+}
+
 export interface ReleaseRequest extends RunState {
   readonly head: Pick<Release, 'id' | 'no' | 'at' | 'by'> & { readonly version: string };
 }
@@ -48,6 +53,8 @@ export interface FreezeRequest extends RunState {
   /** The planned pass with this piece is frozen; null takes the first. */
   readonly pieceId: string | null;
   readonly passId: string;
+  /** The act that it is made for; null where somebody makes it on purpose. */
+  readonly forAct: string | null;
   readonly no: number;
   readonly version: string;
   /** Chance for the ids inside the pass. */
@@ -89,6 +96,8 @@ export type FreezeAnswer =
 export interface Compute {
   fits(request: FitsRequest): Promise<FitsAnswer>;
   plan(request: PlanRequest): Promise<PlanAnswer>;
+  /** What is open in passes before they are made, in the order in which they would be. */
+  openPasses(request: OpenRequest): Promise<readonly OpenPass[]>;
   freezeNext(request: FreezeRequest): Promise<FreezeAnswer>;
   /** Every fit without a stop as it stands. */
   freezeRelease(request: ReleaseRequest): Promise<FrozenRelease>;

@@ -8,6 +8,7 @@ export function directCompute(readFace: (sha: string) => Uint8Array): Compute {
   return {
     fits: async (request) => jobs.fits(request),
     plan: async (request) => jobs.plan(request),
+    openPasses: async (request) => jobs.openPasses(request),
     freezeNext: async (request) => jobs.freezeNext(request),
     freezeRelease: async (request) => jobs.freezeRelease(request),
     changesSince: async (request) => jobs.changesSince(request),

@@ -7,25 +7,27 @@ import { KeptReports, type RunReport } from '@/core/report';
 import type { RandomBytes } from '@/core/ids';
 import { findBed } from '@/core/spec';
 import { proofPdf } from '../documents/proof-pdf';
-import type { FitsAnswer, PlanAnswer } from './answers';
+import type { FitsAnswer, OpenPass, PlanAnswer } from './answers';
 import type {
   ChangesRequest,
   FitsRequest,
   FreezeAnswer,
   FreezeRequest,
+  OpenRequest,
   PlanRequest,
   ProofRequest,
   ReleaseRequest,
   TemplateRequest,
 } from './compute';
 import { fitsAnswer } from './fits-answer';
-import { numStopped, planAnswer, planOf } from './plan-answer';
+import { numStopped, openPasses, planAnswer, planOf } from './plan-answer';
 import { templateOf } from './template-of';
 
 /** The jobs themselves: plain functions of their request and the faces, run in a thread by the server. */
 export interface Jobs {
   fits(request: FitsRequest): FitsAnswer;
   plan(request: PlanRequest): PlanAnswer;
+  openPasses(request: OpenRequest): readonly OpenPass[];
   freezeNext(request: FreezeRequest): FreezeAnswer;
   freezeRelease(request: ReleaseRequest): FrozenRelease;
   changesSince(request: ChangesRequest): readonly ReleaseChange[];
@@ -50,6 +52,7 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
   return {
     fits: (request) => fitsAnswer(request, reports.of(request.runId, request.spec)),
     plan: (request) => planAnswer(request, reports.of(request.runId, request.spec)),
+    openPasses: (request) => openPasses(request, reports.of(request.runId, request.spec)),
     freezeNext: (request) => freezeNext(request, reports.of(request.runId, request.spec)),
     freezeRelease: (request) => freezeRelease(reports.of(request.runId, request.spec).measured().fits, request.head),
     changesSince: (request) => {
@@ -66,14 +69,14 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
 }
 
 function freezeNext(request: FreezeRequest, report: RunReport): FreezeAnswer {
-  const { pieceId, passId, no, version, bytes } = request;
+  const { pieceId, passId, forAct, no, version, bytes } = request;
   const { layout } = report.spec;
   const plan = planOf(request, report);
   const next = plan.passes.find(
     ({ patches }) => pieceId === null || patches.some(({ placed }) => placed.some(({ piece }) => piece.id === pieceId)),
   );
   if (!next) return { kind: 'nothingToMake', numStopped: numStopped(report), numTooLarge: plan.unplaced.length };
-  const head = { passId, no, version, bed: findBed(report.spec, layout.bedId), seed: layout.seed };
+  const head = { passId, no, version, bed: findBed(report.spec, layout.bedId), forAct, seed: layout.seed };
   return { kind: 'frozen', frozen: freezePass(next, head, bytesFrom(bytes)) };
 }
 

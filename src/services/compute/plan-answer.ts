@@ -1,17 +1,19 @@
 import type { RunReport } from '@/core/report';
+import { asksOf } from '@/core/figures';
 import { pathData } from '@/core/cutfile';
 import { hasStop } from '@/core/finding';
 import { attemptKey, pageOf } from '@/core/freeze';
 import { boxHeight, boxWidth } from '@/core/geometry';
 import { type Piece, namesOfSlot } from '@/core/pieces';
-import { releasedPieces } from '@/core/release';
+import { openPieces, releasedPieces } from '@/core/release';
+import { presentOrThrow } from '@/core/outcome';
 import { type PassPlan, type PlannedPatch, outlineOnBed, planPasses } from '@/core/sheets';
 import { isCut, processOf } from '@/core/shop';
 import { fitKeyOf, findBed, findMaterial } from '@/core/spec';
 import type { RunSpec } from '@/core/spec';
 import { um10ToMm } from '@/core/units';
-import type { PatchOnBed, PlanAnswer } from './answers';
-import type { FreezeRequest, PlanRequest } from './compute';
+import type { OpenPass, PatchOnBed, PlanAnswer } from './answers';
+import type { FreezeRequest, OpenRequest, PlanRequest } from './compute';
 
 /** Everything that is wanted and not made, laid out. */
 export function planOf(
@@ -60,6 +62,25 @@ export function planAnswer(request: PlanRequest, report: RunReport): PlanAnswer 
         findings,
       })),
   };
+}
+
+/** What is open in the passes that pieces lie in, or in the first: numbered as they would be if they were made in this order. */
+export function openPasses(request: OpenRequest, report: RunReport): OpenPass[] {
+  const { pieceIds, released, firstNo } = request;
+  const passes = planOf(request, report).passes.map(({ patches }) =>
+    patches.flatMap(({ placed }) => placed.map(({ piece }) => piece)),
+  );
+  const passOf = new Map(passes.flatMap((pieces, i) => pieces.map(({ id }) => [id, i] as const)));
+  const asked = new Set(pieceIds ? pieceIds.flatMap((id) => passOf.get(id) ?? []) : passes.slice(0, 1).keys());
+  const isAsked = new Set([...asked].flatMap((at) => passes[at]!.map(({ slot }) => fitKeyOf(slot.ref))));
+  const measured = report.measuredOf(report.checked.fits.filter(({ fit }) => isAsked.has(fitKeyOf(fit.slot.ref))));
+  const asking = new Set(
+    measured.filter((checked) => asksOf(checked).length > 0).map(({ fit }) => fitKeyOf(fit.slot.ref)),
+  );
+  return [...asked].map((at, i) => ({
+    no: firstNo + i,
+    ...openPieces(presentOrThrow(passes[at], 'a planned pass'), released, ({ slot }) => asking.has(fitKeyOf(slot.ref))),
+  }));
 }
 
 function patchOnBed({ materialId, isReversed, placed, x, y, w, h, usedShare }: PlannedPatch, withOutlines: boolean) {

@@ -5,6 +5,7 @@ import type {
   ChangesRequest,
   FitsRequest,
   FreezeRequest,
+  OpenRequest,
   PlanRequest,
   ProofRequest,
   ReleaseRequest,
@@ -21,6 +22,10 @@ export function fits(request: FitsRequest) {
 
 export function plan(request: PlanRequest) {
   return jobs.plan(request);
+}
+
+export function open(request: OpenRequest) {
+  return jobs.openPasses(request);
 }
 
 export function freezeNext(request: FreezeRequest) {

@@ -27,6 +27,7 @@ export function threadCompute(): Compute {
   return {
     fits: (request) => pool.run(request, { name: 'fits' }),
     plan: (request) => pool.run(request, { name: 'plan' }),
+    openPasses: (request) => pool.run(request, { name: 'open' }),
     freezeNext: (request) => pool.run(request, { name: 'freezeNext' }),
     freezeRelease: (request) => pool.run(request, { name: 'freezeReleased' }),
     changesSince: (request) => pool.run(request, { name: 'changes' }),

@@ -4,6 +4,7 @@ import { up as archivedRuns } from './0002-archived-runs';
 import { up as columnChoices } from './0003-column-choices';
 import { up as shopPhotos } from './0004-shop-photos';
 import { up as releases } from './0005-releases';
+import { up as takenFiles } from './0006-taken-files';
 
 /** Gives each migration a transaction of its own: for SQLite the query builder opens none. */
 function inOwnTransaction(up: (db: Kysely<unknown>) => Promise<void>): Migration {
@@ -17,4 +18,5 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0003-column-choices': inOwnTransaction(columnChoices),
   '0004-shop-photos': inOwnTransaction(shopPhotos),
   '0005-releases': inOwnTransaction(releases),
+  '0006-taken-files': inOwnTransaction(takenFiles),
 };

@@ -1,4 +1,4 @@
-import { newActSchema } from '@/core/ledger';
+import { sentActSchema } from '@/core/ledger';
 import { issuesOfZod, recordAct } from '@/services';
 import { MOST_SPEC_BYTES, readJson } from '../../../../_http/read-json';
 import { answerWith, route } from '../../../../_http/route';
@@ -8,9 +8,10 @@ export const dynamic = 'force-dynamic';
 export const POST = route<{ id: string }>(async ({ request, params, context }) => {
   const body = await readJson(request, MOST_SPEC_BYTES);
   if (!body.ok) return body.problem;
-  const act = newActSchema.safeParse(body.value);
-  if (!act.success) return { kind: 'invalidInput', issues: issuesOfZod(act.error) };
-  return answerWith(await recordAct(context, params.id, act.data), (answer) =>
+  const sent = sentActSchema.safeParse(body.value);
+  if (!sent.success) return { kind: 'invalidInput', issues: issuesOfZod(sent.error) };
+  const { mayMake, notCut, ...act } = sent.data;
+  return answerWith(await recordAct(context, params.id, act, { mayMake, notCut }), (answer) =>
     Response.json(answer, { status: answer.isRepeat ? 200 : 201 }),
   );
 });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { isId } from '@/core/ids';
-import { issuesOfZod, listMadePasses, makeNextPass } from '@/services';
+import { issuesOfZod, makeNextPass, viewMadePasses } from '@/services';
 import { MOST_SPEC_BYTES, readJson } from '../../../../_http/read-json';
 import { answerWith, route } from '../../../../_http/route';
 
@@ -11,7 +11,7 @@ const makeSchema = z.object({
 });
 
 export const GET = route<{ id: string }>(async ({ params, context }) =>
-  answerWith(await listMadePasses(context, params.id), (passes) => Response.json({ passes })),
+  answerWith(await viewMadePasses(context, params.id), (passes) => Response.json({ passes })),
 );
 
 export const POST = route<{ id: string }>(async ({ request, params, context }) => {

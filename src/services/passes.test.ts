@@ -1,0 +1,227 @@
+import { placedIn } from '@/core/freeze';
+import type { Deed, NewAct } from '@/core/ledger';
+import { changeField } from '@/core/roster';
+import { proofRows, tickRows } from '@/core/wording';
+import {
+  type RunView,
+  benchOfRun,
+  createRun,
+  cutFile,
+  exportBundle,
+  importBundle,
+  makeNextPass,
+  openInPasses,
+  planOfRun,
+  recordAct,
+  releaseRun,
+  saveSpec,
+  viewMadePasses,
+  writeBundle,
+} from '.';
+import type { ActAnswers } from './check-deeds';
+import type { Context } from './context';
+import { aContext, problemOf, removeFolders, valueOf } from './test/a-context';
+
+let context: Context;
+let run: RunView;
+let actNo = 0;
+beforeAll(async () => {
+  context = await aContext(7);
+});
+beforeEach(async () => {
+  run = valueOf(await createRun(context, { title: 'Lock keepers', dueOn: null, list: 'Ottoline\nBo\nQuim' }));
+});
+afterAll(async () => {
+  await context.store.close();
+  removeFolders();
+});
+
+const NONE: ActAnswers = { mayMake: false, notCut: false };
+const act = (deeds: readonly Deed[], station = 'table-one'): NewAct => ({
+  id: `act-number-${++actNo}`,
+  by: { who: '', station },
+  at: '2026-05-04T09:00:00Z',
+  deeds,
+});
+const record = async (deeds: readonly Deed[], answers: Partial<ActAnswers> = {}) =>
+  recordAct(context, run.id, act(deeds), { ...NONE, ...answers });
+const marked = async (deeds: readonly Deed[]) => valueOf(await record(deeds, { mayMake: true }));
+const pieceNo = async (i: number) => valueOf(await benchOfRun(context, run.id, 'x')).items[i]!.pieces[0]!;
+const cut = async (i: number): Promise<Deed> => {
+  const { pieceId, attempt, passId } = await pieceNo(i);
+  return { kind: 'cut', pieceId, attempt, passId };
+};
+const passes = async () => valueOf(await viewMadePasses(context, run.id));
+const told = async () => (await passes()).map(({ no, isUnmade }) => (isUnmade ? `${no} unmade` : String(no)));
+const planned = async () =>
+  valueOf(await planOfRun(context, run.id, false)).passes.map(({ no, patches }) => [
+    no,
+    patches.flatMap(({ pieces }) => pieces).length,
+  ]);
+const undone = (actId: string): Deed => ({ kind: 'undone', actId });
+
+describe('a mark that would make a pass', () => {
+  test('asks first, with the number of the pass, its pieces and what is open; nothing is made or recorded', async () => {
+    expect(problemOf(await record([await cut(1)]))).toEqual({
+      kind: 'needsPass',
+      passes: [
+        {
+          no: 1,
+          numPieces: 3,
+          notReleased: { num: 3, texts: ['Ottoline', 'Bo', 'Quim'] },
+          notProofed: { num: 3, texts: ['Ottoline', 'Bo', 'Quim'] },
+          checks: { num: 0, texts: [] },
+        },
+      ],
+    });
+    expect(await told()).toEqual([]);
+    expect(valueOf(await benchOfRun(context, run.id, 'x')).tally.cut).toBe(0);
+    expect((await marked([await cut(1)])).madePasses).toEqual([1]);
+    // What lies in a made pass asks nothing more.
+    expect(valueOf(await record([await cut(2)])).madePasses).toEqual([]);
+  });
+
+  test('what was released and ticked is not open; a change after it is not told where it is cut as it was released', async () => {
+    const ticked = tickRows(run.spec, proofRows(run.spec).slice(1, 2), 'Jo', '2026-05-04T08:00:00Z');
+    const saved = valueOf(await saveSpec(context, run.id, run.counter, ticked));
+    valueOf(await releaseRun(context, run.id, { id: 'areleaseno', by: { who: 'Jo', station: 'x' } }));
+    const later = changeField(saved.spec, run.spec.entries[2]!.id, 'text', 'Quimby');
+    valueOf(await saveSpec(context, run.id, saved.counter, later));
+    const [next] = valueOf(await openInPasses(context, run.id, null));
+    expect(next).toMatchObject({
+      no: 1,
+      notReleased: { num: 0 },
+      notProofed: { num: 2, texts: ['Ottoline', 'Quim'] },
+    });
+  });
+
+  test('with everything in made passes nothing is asked and there is no next one', async () => {
+    valueOf(await makeNextPass(context, run.id, null));
+    expect(valueOf(await openInPasses(context, run.id, null))).toEqual([]);
+    expect(valueOf(await record([await cut(0)])).madePasses).toEqual([]);
+  });
+});
+
+describe('a pass is unmade', () => {
+  test('until something of it is cut: its pieces are laid out anew, its number and its row stay', async () => {
+    const { pass } = valueOf(await makeNextPass(context, run.id, null));
+    const answer = valueOf(await record([{ kind: 'unmade', passId: pass.id }]));
+    expect(answer.bench.changed.map(({ pieces }) => pieces[0]!.passNo)).toEqual([null, null, null]);
+    expect(await told()).toEqual(['1 unmade']);
+    expect(await planned()).toEqual([[2, 3]]);
+    expect(problemOf(await cutFile(context, run.id, 1))).toEqual({ kind: 'passUnmade', no: 1, isFile: true });
+    expect(problemOf(await record([{ kind: 'unmade', passId: pass.id }]))).toMatchObject({ kind: 'passUnmade', no: 1 });
+    const { pieceId } = await pieceNo(0);
+    const late: Deed = { kind: 'cut', pieceId, attempt: 1, passId: pass.id };
+    expect(problemOf(await record([late], { mayMake: true }))).toMatchObject({ kind: 'passUnmade', no: 1 });
+    expect(valueOf(await makeNextPass(context, run.id, null)).pass.no).toBe(2);
+  });
+
+  test('never while a mark of any station stands on it', async () => {
+    const { pass } = valueOf(await makeNextPass(context, run.id, null));
+    const unmake: Deed = { kind: 'unmade', passId: pass.id };
+    const { pieceId, placeId, layerId } = await pieceNo(1);
+    const { itemId } = valueOf(await benchOfRun(context, run.id, 'x')).items[1]!;
+    const face = 'front' as const;
+    const marks: Deed[] = [
+      { kind: 'cut', pieceId, attempt: 1, passId: pass.id },
+      { kind: 'weeded', pieceId, attempt: 1, passId: pass.id },
+      { kind: 'bonded', itemId, placeId, layerIds: [layerId], attempts: [1], face },
+      { kind: 'bonded', itemId, placeId, layerIds: [layerId], attempts: [1], face: 'back' },
+      { kind: 'checked', itemId },
+      { kind: 'packed', itemId },
+      { kind: 'spoiled', pieces: [{ pieceId, attempt: 1 }], blankLost: false, reason: 'crooked', note: '' },
+    ];
+    for (const mark of marks) {
+      const { act: done } = valueOf(await recordAct(context, run.id, act([mark], 'table-two')));
+      expect(problemOf(await record([unmake]))).toEqual({ kind: 'passMarked', no: 1, texts: ['Bo'] });
+      valueOf(await recordAct(context, run.id, act([undone(done.id)], 'table-two')));
+    }
+    expect(valueOf(await record([unmake])).isRepeat).toBe(false);
+  });
+
+  test('after its file was taken only with the word that it was not cut; a bundle may have been cut elsewhere', async () => {
+    const { pass } = valueOf(await makeNextPass(context, run.id, null));
+    const unmake: Deed = { kind: 'unmade', passId: pass.id };
+    const bytes = valueOf(await cutFile(context, run.id, 1));
+    expect((await passes()).map(({ isTaken }) => isTaken)).toEqual([true]);
+    expect(problemOf(await record([unmake]))).toEqual({ kind: 'wasItCut', no: 1 });
+    const { act: unmaking } = valueOf(await record([unmake], { notCut: true }));
+    // Undoing it brings back the same bytes, and a bundle carries all of it.
+    const bundle = JSON.parse(writeBundle(valueOf(await exportBundle(context, run.id))));
+    valueOf(await record([undone(unmaking.id)]));
+    expect(valueOf(await cutFile(context, run.id, 1))).toBe(bytes);
+    run = valueOf(await importBundle(context, bundle));
+    expect(await told()).toEqual(['1 unmade']);
+    valueOf(await record([undone(unmaking.id)]));
+    expect(problemOf(await record([unmake]))).toEqual({ kind: 'wasItCut', no: 1 });
+  });
+
+  test('it does not come back once its pieces lie in another one', async () => {
+    const { pass } = valueOf(await makeNextPass(context, run.id, null));
+    const { act: unmaking } = valueOf(await record([{ kind: 'unmade', passId: pass.id }]));
+    valueOf(await makeNextPass(context, run.id, null));
+    expect(problemOf(await record([undone(unmaking.id)]))).toEqual({ kind: 'laidOutAnew', no: 1, laidInNo: 2 });
+    expect(await told()).toEqual(['1 unmade', '2']);
+    expect(problemOf(await record([{ kind: 'unmade', passId: 'nosuchpass' }]))).toMatchObject({ what: 'pass' });
+  });
+});
+
+describe('undoing the mark that made a pass', () => {
+  test('unmakes it when nothing else was done to it, and redo brings the same bytes back', async () => {
+    const made = await marked([await cut(0)]);
+    const undo = valueOf(await record([undone(made.act.id)]));
+    const [first] = await passes();
+    expect(undo.act.unmade).toEqual([first!.id]);
+    expect(undo.bench.changed).toHaveLength(3);
+    expect([await told(), await planned()]).toEqual([['1 unmade'], [[2, 3]]]);
+    valueOf(await record([undone(undo.act.id)]));
+    const bytes = valueOf(await cutFile(context, run.id, 1));
+    expect(bytes).toContain('Ottoline');
+    expect([await told(), await planned(), (await pieceNo(0)).stage]).toEqual([['1'], [], 'cut']);
+  });
+
+  test('leaves it when another piece of it was marked, or its file was taken', async () => {
+    const first = await marked([await cut(0)]);
+    const other = await marked([await cut(1)]);
+    valueOf(await record([undone(first.act.id)]));
+    expect(await told()).toEqual(['1']);
+    // The mark that it was made for is gone already; undoing the other leaves nothing to keep it for.
+    valueOf(await record([undone(other.act.id)]));
+    expect(await told()).toEqual(['1 unmade']);
+    const second = await marked([await cut(0)]);
+    valueOf(await cutFile(context, run.id, 2));
+    valueOf(await record([undone(second.act.id)]));
+    expect(await told()).toEqual(['1 unmade', '2']);
+  });
+
+  test('a pass that was made on purpose stays', async () => {
+    valueOf(await makeNextPass(context, run.id, null));
+    const { act: mark } = valueOf(await record([await cut(0)]));
+    expect(valueOf(await record([undone(mark.id)])).act.unmade).toBeUndefined();
+    expect(await told()).toEqual(['1']);
+  });
+
+  test('redo after the pieces were laid out anew brings the marks back, and they count in the pass they lie in', async () => {
+    const made = await marked([await cut(0)]);
+    const undo = valueOf(await record([undone(made.act.id)]));
+    const { pass } = valueOf(await makeNextPass(context, run.id, null));
+    expect([...placedIn(pass)]).toHaveLength(3);
+    const redo = valueOf(await record([undone(undo.act.id)]));
+    expect(redo.act.unmade).toHaveLength(1);
+    expect([await told(), (await pieceNo(0)).stage, (await pieceNo(0)).passNo]).toEqual([['1 unmade', '2'], 'cut', 2]);
+  });
+
+  test('a later mark cannot be brought back while its pass is unmade', async () => {
+    const first = await marked([await cut(0)]);
+    const later = await marked([await cut(1)]);
+    const undoLater = valueOf(await record([undone(later.act.id)]));
+    valueOf(await record([undone(first.act.id)]));
+    expect(problemOf(await record([undone(undoLater.act.id)]))).toMatchObject({
+      kind: 'passUnmade',
+      no: 1,
+      isFile: false,
+    });
+    expect((await pieceNo(1)).stage).toBeNull();
+  });
+});
