@@ -1,5 +1,5 @@
 import { type RunSpec, wordingOf } from '@/core/spec';
-import { changePlaceUse } from '@/core/edit';
+import { changePlaceUse, changeRule } from '@/core/edit';
 import { makeId } from '@/core/ids';
 import { seededBytes } from '@/core/test';
 import { exportBundle, importBundle } from './bundle';
@@ -55,6 +55,21 @@ test('what was released is cut as it was; what was not follows every change', as
   expect((await piecesPlanned(context, id)).map(({ text }) => text[0])).toEqual(
     expect.arrayContaining(['Ezekiel', 'Unna']),
   );
+});
+
+test('a size that is off by less than anybody sees is no change, and what is made with it is not told as cut otherwise', async () => {
+  const context = await aContext();
+  const id = await aRunOf(context, 'Ezra\nUna');
+  await changed(context, id, (spec) => changeRule(spec, null, { kind: 'level', heightMm: 16 }));
+  await released(context, id);
+  valueOf(await makeNextPass(context, id, null));
+  await changed(context, id, (spec) => changeRule(spec, null, { kind: 'level', heightMm: 16.05 }));
+  expect(valueOf(await releaseOfRun(context, id)).changes).toEqual([]);
+  await changed(context, id, (spec) => changeRule(spec, null, { kind: 'level', heightMm: 17 }));
+  expect(valueOf(await releaseOfRun(context, id)).changes).toMatchObject([
+    { what: 'shape', isMade: true },
+    { what: 'shape', isMade: true },
+  ]);
 });
 
 test('every kind of change is told, and which pieces are already made', async () => {

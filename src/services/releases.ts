@@ -13,7 +13,7 @@ import {
   listReleases,
   putOutlines,
 } from '@/store';
-import type { CutSoFar } from './compute/compute';
+import type { ChangesRequest, CutSoFar } from './compute/compute';
 import type { Context } from './context';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
@@ -53,7 +53,7 @@ export async function releaseOfRun(context: Context, runId: string): Promise<Out
   const { db } = context.store;
   const last = (await listReleases(db, runId)).at(-1);
   if (!last) return ok({ last: null, changes: [] });
-  const changes = await context.compute.changesSince({ runId, spec: run.value.spec, release: last });
+  const changes = await changesOf(context, { runId, spec: run.value.spec, release: last });
   const { passes, state } = await readWork(db, runId);
   const made = new Set(passes.flatMap((pass) => [...placedIn(pass)].map(({ placed }) => placed.pieceId)));
   return ok({
@@ -63,6 +63,18 @@ export async function releaseOfRun(context: Context, runId: string): Promise<Out
       isMade: made.has(change.pieceId) || pieceStage(state, change.pieceId) !== null,
     })),
   });
+}
+
+/** Only of what has another shape the outlines are read, to see whether it is farther off than anybody sees. */
+async function changesOf({ compute, store }: Context, asked: Omit<ChangesRequest, 'bodies'>) {
+  const changes = await compute.changesSince({ ...asked, bodies: {} });
+  const shaped = new Set(changes.flatMap(({ what, pieceId }) => (what === 'shape' ? pieceId : [])));
+  if (shaped.size === 0) return changes;
+  const bodies: Record<string, string> = {};
+  for (const { pieceId, outline } of asked.release.pieces) {
+    if (shaped.has(pieceId)) bodies[outline] ??= presentOrThrow(await findOutline(store.db, outline), outline);
+  }
+  return compute.changesSince({ ...asked, bodies });
 }
 
 export interface ReleaseInput {

@@ -11,4 +11,5 @@ export { joinRings } from './join-rings';
 export { cutOrder } from './cut-order';
 export { CLIPPER_VERSION } from './clipper';
 export { type OutlineNumbers, outlineFromNumbers, outlineSha, outlineToNumbers, writeOutline } from './outline-text';
+export { isSameOutline } from './same-outline';
 export { turnOutline } from './turn-outline';

@@ -1,8 +1,9 @@
 import type { CheckedFit } from '../checks';
 import type { Release, ReleasedPiece } from '../freeze';
-import { outlineSha, writeOutline } from '../geometry';
+import { isSameOutline, outlineFromNumbers, outlineSha, writeOutline } from '../geometry';
 import { type Piece, pieceNames, piecesOfFits } from '../pieces';
 import type { Slot } from '../resolve';
+import { mmToUm10 } from '../units';
 
 /** One piece that is otherwise now than it was released. */
 export interface ReleaseChange {
@@ -15,8 +16,19 @@ export interface ReleaseChange {
   readonly what: 'text' | 'shape' | 'material' | 'added' | 'gone' | 'stopped';
 }
 
-/** What has changed since a release, in roster order; what is gone comes last. */
-export function changesSince(slots: readonly Slot[], fits: readonly CheckedFit[], release: Release): ReleaseChange[] {
+/** The same words in the same face no farther off than this are no change: nobody sees it, and it is not cut anew for it. */
+const SEEN_MM = 0.3;
+
+/**
+ * What has changed since a release, in roster order; what is gone comes last. `bodies` are outlines that were released, by hash:
+ * where one is there it is looked how far it is off, without it any other outline is another shape.
+ */
+export function changesSince(
+  slots: readonly Slot[],
+  fits: readonly CheckedFit[],
+  release: Release,
+  bodies: Readonly<Record<string, string>> = {},
+): ReleaseChange[] {
   const released = new Map(release.pieces.map((piece) => [piece.pieceId, piece]));
   const cuttable = new Map(piecesOfFits(fits).map((piece) => [piece.id, piece]));
   const changes: ReleaseChange[] = [];
@@ -28,15 +40,17 @@ export function changesSince(slots: readonly Slot[], fits: readonly CheckedFit[]
       if (now) changes.push({ pieceId, text: now.text, was: null, what: 'added' });
       continue;
     }
-    const what = now ? differenceOf(was, now) : 'stopped';
+    const what = now ? differenceOf(was, now, bodies[was.outline]) : 'stopped';
     if (what) changes.push({ pieceId, text: slot.text, was: was.text, what });
   }
   for (const { pieceId, text } of released.values()) changes.push({ pieceId, text, was: text, what: 'gone' });
   return changes;
 }
 
-function differenceOf(was: ReleasedPiece, now: Piece): ReleaseChange['what'] | null {
+function differenceOf(was: ReleasedPiece, now: Piece, body: string | undefined): ReleaseChange['what'] | null {
   if (was.text.join('\n') !== now.text.join('\n')) return 'text';
   if (was.materialId !== now.materialId) return 'material';
-  return was.outline === outlineSha(writeOutline(now.outline)) ? null : 'shape';
+  if (was.outline === outlineSha(writeOutline(now.outline))) return null;
+  const outline = body === undefined ? null : outlineFromNumbers(JSON.parse(body));
+  return outline && isSameOutline(outline, now.outline, mmToUm10(SEEN_MM)) ? null : 'shape';
 }

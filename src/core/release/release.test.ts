@@ -1,6 +1,6 @@
 import { artCache } from '../artwork';
 import { checkedReport } from '../checks';
-import { changeMaterial, changePlace, changePlaceUse } from '../edit';
+import { changeMaterial, changePlace, changePlaceUse, changeRule } from '../edit';
 import { type FrozenRelease, freezeRelease } from '../freeze';
 import type { Piece } from '../pieces';
 import { resolveSlots } from '../resolve';
@@ -127,4 +127,21 @@ test('what is open in a pass is counted by piece, told by text, and asked of the
   const reworded = changeField(ticked, ticked.entries[2]!.id, 'text', 'Cyra');
   const again = tickRows(reworded, proofRows(reworded), 'Jo', '2026-05-04T09:00:00Z');
   expect(openPieces(piecesOf(again, [cy!]), [cy!], asking()).notProofed).toEqual({ num: 1, texts: ['Cy'] });
+});
+
+test('the same words in the same face within 0.3 mm are no change; farther off, or in another face, they are', () => {
+  const at = (heightMm: number, spec = aRun(['Ann', 'Bo Quay'])) => changeRule(spec, null, { kind: 'level', heightMm });
+  const spec = at(14);
+  const { release: frozen, outlines } = release(spec);
+  const whatNow = (run: RunSpec, bodies: Readonly<Record<string, string>>) =>
+    changesSince(resolveSlots(run), fitsOf(run), frozen, bodies).map(({ what }) => what);
+  expect(whatNow(at(14.04), outlines)).toEqual([]);
+  // Without the outlines nobody can say how far off it is.
+  expect(whatNow(at(14.04), {})).toEqual(['shape', 'shape']);
+  expect(whatNow(at(15), outlines)).toEqual(['shape', 'shape']);
+  const inBlock = changePlaceUse(spec, null, (place) => ({ ...place, letteringId: 'stand-block' }));
+  expect(whatNow(inBlock, outlines)).toEqual(['shape', 'shape']);
+  // Other words are told as such, however near they lie.
+  expect(whatNow(changeField(at(14.04), spec.entries[0]!.id, 'text', 'Ann '), outlines)).toEqual([]);
+  expect(whatNow(changeField(at(14.04), spec.entries[0]!.id, 'text', 'Anna'), outlines)).toEqual(['text']);
 });

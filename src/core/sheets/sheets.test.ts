@@ -77,6 +77,31 @@ test('the same seed gives the same beds, and a larger budget never a longer layo
   expect(heights[2]).toBeLessThan(heights[0]!);
 });
 
+test('each further layout is taken only when it is no longer: from one to two, from two to three', () => {
+  const sizes = fc.record({ width: fc.integer({ min: 50, max: 900 }), height: fc.integer({ min: 50, max: 900 }) });
+  fc.assert(
+    fc.property(fc.array(sizes, { minLength: 1, maxLength: 14 }), (boxes) => {
+      const lengthWith = (layouts: number) => {
+        const { beds } = packBoxes(boxes, 0, { ...OPTIONS, bedHeight: 100_000, layouts });
+        return Math.max(...beds[0]!.map(({ index, y, isTurned }) => y + boxes[index]![isTurned ? 'width' : 'height']));
+      };
+      const lengths = [1, 2, 3, 4].map(lengthWith);
+      expect(lengths).toEqual([...lengths].sort((a, b) => b - a));
+    }),
+    { numRuns: 60, seed: 12 },
+  );
+});
+
+test('layouts are as many as can be afforded, whole ones, from two to two and a half thousand', () => {
+  const numPieces = 70;
+  const spec = aRun(Array.from({ length: numPieces }, (_, i) => `Bo ${i}`));
+  const [first] = planPasses(spec, wantedOf(spec)).passes;
+  expect(first!.layouts * numPieces ** 2).toBeLessThanOrEqual(6_000_000);
+  expect((first!.layouts + 1) * numPieces ** 2).toBeGreaterThan(6_000_000);
+  const one = aRun(['Bo', 'Ann']);
+  expect(planPasses(one, wantedOf(one)).passes[0]!.layouts).toBe(2500);
+});
+
 test('what is wanted first lies before everything else', () => {
   const boxes = Array.from({ length: 60 }, (_, i) => ({ width: i < 3 ? 200 : 1400, height: i < 3 ? 100 : 900 }));
   const { beds } = packBoxes(boxes, 3, OPTIONS);

@@ -45,6 +45,8 @@ export interface ReleaseRequest extends RunState {
 
 export interface ChangesRequest extends RunState {
   readonly release: Release;
+  /** Texts of released outlines by hash, to be held against those of now. */
+  readonly bodies: Readonly<Record<string, string>>;
 }
 
 export interface FreezeRequest extends RunState {

@@ -57,7 +57,7 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
     freezeRelease: (request) => freezeRelease(reports.of(request.runId, request.spec).measured().fits, request.head),
     changesSince: (request) => {
       const { slots, checked } = reports.of(request.runId, request.spec);
-      return changesSince(slots, checked.fits, request.release);
+      return changesSince(slots, checked.fits, request.release, request.bodies);
     },
     proofPdf: (request) => {
       const { spec, checked } = reports.of(request.runId, request.spec);
