@@ -110,7 +110,7 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
       page.getByRole('list', { name: 'Items of the run' }).getByRole('img', { name: label, exact: true });
     await page.keyboard.press('c');
     await expect(facet('cut')).toHaveCount(1);
-    await page.keyboard.press(' ');
+    await page.keyboard.press('w');
     await expect(facet('weeded')).toHaveCount(1);
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Shift+ArrowDown');
@@ -138,13 +138,15 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
     await page.getByRole('list', { name: 'Items of the run' }).getByRole('button', { name: /Dagný/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Dagný');
     await page.getByRole('button', { name: 'Mark cut space' }).click();
+    // On to the next that wants the same; picked again by pointer, the space bar does not pick it once more but marks it.
+    await expect(page.getByRole('heading', { level: 1 })).not.toHaveText('Dagný');
+    const dagny = page.getByRole('list', { name: 'Items of the run' }).getByRole('button', { name: /Dagný/ });
+    await dagny.click();
     await expect(page.getByRole('button', { name: 'Mark weeded space' })).toBeVisible();
-    // The space bar goes on with the item that was picked by pointer; it does not pick it again.
-    await page.getByRole('list', { name: 'Items of the run' }).getByRole('button', { name: /Dagný/ }).click();
     await page.keyboard.press(' ');
-    await expect(page.getByRole('button', { name: 'Mark pressed space' })).toBeVisible();
+    await expect(dagny).toContainText('weeded');
     await page.keyboard.press('u');
-    await expect(page.getByRole('button', { name: 'Mark weeded space' })).toBeVisible();
+    await expect(dagny).toContainText('cut');
   });
 
   await test.step('what has a stop cannot be marked, and says what to do', async () => {
@@ -162,10 +164,10 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
       .getByRole('button', { name: /Hypatia/ })
       .click();
     await page.keyboard.press('x');
-    await expect(page.getByText('Hypatia Qvist: spoiled')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Hypatia Qvist: what is spoiled?' })).toBeVisible();
     await expectNoAxeFinding(page);
     await page.getByRole('radio', { name: 'crooked' }).click();
-    await page.getByRole('button', { name: 'Spoiled: cut again' }).click();
+    await page.getByRole('button', { name: /spoiled: cut again/i }).click();
     await expect(page.getByTestId('recuts')).toContainText('Hypatia Qvist: crooked, waits for the next pass');
     await step(page, 'Sheets');
     await expect(page.getByRole('heading', { name: 'Slip for pass 2' })).toBeVisible();

@@ -16,6 +16,7 @@ export { dueWords } from './due-words';
 export { findingSentence, findingWords } from './finding-sentence';
 export { bondedWord, entryFacets, facetOf, stageWord } from './stage-words';
 export { type ListPreview, entriesWords, previewOf } from './list-preview';
+export { useLetterKeys } from './use-letter-keys';
 export { useBrowserSetting, useBrowserText } from './browser-setting';
 export { type Lengths, useLengths } from './use-lengths';
 export { type PlaceOption, usePlaces } from './use-places';

@@ -4,6 +4,8 @@ import type { KeyboardEvent, ReactNode } from 'react';
 interface DialogCardProps {
   readonly title: ReactNode;
   readonly tone: 'work' | 'grave';
+  /** For lists in two columns. */
+  readonly isWide?: boolean;
   readonly isOpen: boolean;
   readonly onClose: () => void;
   /** What Enter does wherever the focus is on no button or field of its own; without it Enter does nothing here. */
@@ -18,7 +20,16 @@ const EDGES = { work: 'border-t-verdigris', grave: 'border-t-madder' };
  * A question or a page of help over the work. It has the focus itself at first, so that a key meant for the work behind it presses no
  * button here; Escape closes it.
  */
-export function DialogCard({ title, tone, isOpen, onClose, onEnter, onKey, children }: DialogCardProps) {
+export function DialogCard({
+  title,
+  tone,
+  isWide = false,
+  isOpen,
+  onClose,
+  onEnter,
+  onKey,
+  children,
+}: DialogCardProps) {
   const enter = (event: KeyboardEvent) => {
     onKey?.(event);
     if (event.key !== 'Enter' || event.repeat || event.defaultPrevented || hasEnterOfItsOwn(event.target)) return;
@@ -30,7 +41,9 @@ export function DialogCard({ title, tone, isOpen, onClose, onEnter, onKey, child
     <Dialog open={isOpen} onClose={onClose} onKeyDown={enter} className="relative z-10">
       <div className="fixed inset-0 bg-ink/50" aria-hidden />
       <div className="fixed inset-0 grid place-items-center overflow-y-auto p-6">
-        <DialogPanel className={`grid w-full max-w-xl gap-4 border-t-[6px] bg-paper p-6 shadow-xl ${EDGES[tone]}`}>
+        <DialogPanel
+          className={`grid w-full ${isWide ? 'max-w-3xl' : 'max-w-xl'} gap-4 border-t-[6px] bg-paper p-6 shadow-xl ${EDGES[tone]}`}
+        >
           <DialogTitle className="text-xl font-bold">{title}</DialogTitle>
           {children}
         </DialogPanel>

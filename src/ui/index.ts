@@ -4,6 +4,8 @@ export { Facet, type FacetProps } from './facet';
 export { FieldRow } from './field-row';
 export { FileButton } from './file-button';
 export { Key } from './key';
+export { KeyHelp, openKeyHelp } from './key-help';
+export { type KeyBinding, type KeyGroup, shownKeys, useKeys } from './use-keys';
 export { KnurlMark } from './knurl-mark';
 export { Notice } from './notice';
 export { LengthField, NumberField } from './number-field';

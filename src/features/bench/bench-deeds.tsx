@@ -1,6 +1,6 @@
 import type { BenchItem } from '@/services';
 import { Button, Key } from '@/ui';
-import { BENCH_STAGES, type BenchStage, hasStage, isBefore, nextStage } from './bench-stages';
+import { BENCH_STAGES, type BenchStage, hasStage, isBefore, isOfPass, nextStage } from './bench-stages';
 import { cautionFor, markWords, stageWordFor } from './sentences';
 
 interface BenchDeedsProps {
@@ -8,7 +8,12 @@ interface BenchDeedsProps {
   readonly picked: readonly BenchItem[];
   readonly canUndo: boolean;
   readonly canRedo: boolean;
+  /** The made pass that a mark of a whole pass goes to; null without one. */
+  readonly passInHand: number | null;
   readonly onMark: (stage: BenchStage) => void;
+  /** Marks, and goes on to the next item that wants the same. */
+  readonly onMarkOn: (stage: BenchStage) => void;
+  readonly onMarkPass: (stage: BenchStage) => void;
   readonly onSpoil: () => void;
   readonly onUndo: () => void;
   readonly onRedo: () => void;
@@ -19,7 +24,8 @@ interface BenchDeedsProps {
 
 /** The next deed as the one large button; every other stage, spoiling and undoing below it. */
 export function BenchDeeds(props: BenchDeedsProps) {
-  const { current, picked, canUndo, canRedo, onMark, onSpoil, onUndo, onRedo, onHelp, hasLetters } = props;
+  const { current, picked, canUndo, canRedo, onMark, onMarkOn, onSpoil, onUndo, onRedo, onHelp, hasLetters } = props;
+  const { passInHand, onMarkPass } = props;
   const next = nextStage(current);
   const caution = cautionFor(picked, next);
   const stages = BENCH_STAGES.filter(({ stage }) => picked.some((item) => hasStage(item, stage)));
@@ -27,7 +33,7 @@ export function BenchDeeds(props: BenchDeedsProps) {
     <section className="grid content-start gap-4 border-l border-rule bg-paper p-5">
       <h2 className="heading-small">Next for it</h2>
       {next ? (
-        <Button weight="main" size="bench" className="min-h-20! text-[1.75rem]!" onClick={() => onMark(next)}>
+        <Button weight="main" size="bench" className="min-h-20! text-[1.75rem]!" onClick={() => onMarkOn(next)}>
           {markWords(picked, next)}
           {hasLetters && <Key>space</Key>}
         </Button>
@@ -60,6 +66,9 @@ export function BenchDeeds(props: BenchDeedsProps) {
           Redo{hasLetters && <Key>shift u</Key>}
         </Button>
       </div>
+      {passInHand !== null && (
+        <MarkPass no={passInHand} stages={stages} picked={picked} onMark={onMarkPass} hasLetters={hasLetters} />
+      )}
       <p className="text-[0.92rem] text-soft">
         Walk with ↑ ↓, hold shift for several. A later mark includes the earlier ones.
       </p>
@@ -67,5 +76,31 @@ export function BenchDeeds(props: BenchDeedsProps) {
         All keys<Key>?</Key>
       </Button>
     </section>
+  );
+}
+
+interface MarkPassProps {
+  readonly no: number;
+  readonly stages: readonly (typeof BENCH_STAGES)[number][];
+  readonly picked: readonly BenchItem[];
+  readonly onMark: (stage: BenchStage) => void;
+  readonly hasLetters: boolean;
+}
+
+/** What comes off the bed together is marked together. */
+function MarkPass({ no, stages, picked, onMark, hasLetters }: MarkPassProps) {
+  const ofPass = stages.filter(({ stage }) => isOfPass(stage));
+  return (
+    <div role="group" aria-label={`All of pass ${no}`}>
+      <h2 className="heading-small mb-2">All of pass {no}</h2>
+      <div className="grid grid-cols-2 gap-2">
+        {ofPass.map(({ stage, key }) => (
+          <Button key={stage} size="bench" onClick={() => onMark(stage)}>
+            {stageWordFor(picked, stage)}
+            {hasLetters && <Key>{`shift ${key}`}</Key>}
+          </Button>
+        ))}
+      </div>
+    </div>
   );
 }

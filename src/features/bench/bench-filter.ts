@@ -25,6 +25,11 @@ export function isShown(item: BenchItem, filter: BenchFilter): boolean {
   }
 }
 
+/** A piece of it lies in the made pass of this number. */
+export function isInPass({ pieces }: BenchItem, passNo: number): boolean {
+  return pieces.some((piece) => piece.passNo === passNo);
+}
+
 /** A cutting was spoiled and its successor is not made yet. */
 export function isAgain({ stage: itemStage, pieces }: BenchItem): boolean {
   if (itemStage === 'checked' || itemStage === 'packed') return false;

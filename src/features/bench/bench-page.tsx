@@ -1,25 +1,27 @@
 'use client';
 
 import { useState } from 'react';
-import { useWork } from '@/client';
-import { Notice } from '@/ui';
+import { useLetterKeys, useWork } from '@/client';
+import { Notice, openKeyHelp, useKeys } from '@/ui';
 import { BenchCurrent } from './bench-current';
 import { BenchDeeds } from './bench-deeds';
 import { BenchList } from './bench-list';
-import { KeyHelp } from './key-help';
+import { benchKeys } from './bench-keys';
+import { toItemInHand, toJumpField } from './focus';
 import { SpoilDialog } from './spoil-dialog';
 import { useBench } from './use-bench';
-import { useBenchKeys } from './use-bench-keys';
-import { useLetterKeys } from './use-letter-keys';
 
 /** The bench: the item in hand large, the next deed beside it, all items with their facets at the edge. */
 export function BenchPage() {
   const { tally, undo, redo } = useWork().bench;
   const bench = useBench();
   const [isSpoiling, setSpoiling] = useState(false);
-  const [isHelping, setHelping] = useState(false);
   const [hasLetters] = useLetterKeys();
-  useBenchKeys(bench, { onSpoil: () => setSpoiling(true), onHelp: () => setHelping(true), hasLetters });
+  useKeys(benchKeys(bench, { onJump: toJumpField, onSpoil: () => setSpoiling(bench.current !== null), hasLetters }));
+  const stopSpoiling = () => {
+    setSpoiling(false);
+    toItemInHand();
+  };
   const { all, current, picked, message } = bench;
   if (all.length === 0) return <p className="p-6 text-lg">No items yet. Put names on the roster first.</p>;
   return (
@@ -34,10 +36,13 @@ export function BenchPage() {
             canUndo={undo !== null}
             canRedo={redo !== null}
             onMark={(stage) => void bench.mark(stage)}
+            onMarkOn={(stage) => void bench.markOn(stage)}
             onSpoil={() => setSpoiling(true)}
             onUndo={() => void bench.undo()}
             onRedo={() => void bench.redo()}
-            onHelp={() => setHelping(true)}
+            onHelp={openKeyHelp}
+            passInHand={bench.passInHand}
+            onMarkPass={(stage) => void bench.markPass(stage)}
             hasLetters={hasLetters}
           />
         ) : (
@@ -45,16 +50,16 @@ export function BenchPage() {
         )}
         <BenchList bench={bench} tally={tally} />
       </div>
-      <KeyHelp items={all} isOpen={isHelping} onClose={() => setHelping(false)} />
-      <SpoilDialog
-        items={picked}
-        isOpen={isSpoiling}
-        onClose={() => setSpoiling(false)}
-        onSpoil={(reason, note, blankLost) => {
-          setSpoiling(false);
-          void bench.spoil(reason, note, blankLost);
-        }}
-      />
+      {isSpoiling && (
+        <SpoilDialog
+          items={picked}
+          onClose={stopSpoiling}
+          onSpoil={(spoiled) => {
+            stopSpoiling();
+            void bench.spoil(spoiled);
+          }}
+        />
+      )}
     </>
   );
 }

@@ -2,6 +2,7 @@ import { type MouseEvent, memo } from 'react';
 import { madeOtherwise, facetOf } from '@/client';
 import type { BenchItem } from '@/services';
 import { Facet } from '@/ui';
+import { IN_HAND_ID } from './focus';
 import { passesWords } from './item-places';
 
 interface BenchRowProps {
@@ -25,6 +26,7 @@ export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, hasB
   return (
     <button
       type="button"
+      id={isCurrent ? IN_HAND_ID : undefined}
       aria-pressed={isPicked}
       aria-current={isCurrent ? 'true' : undefined}
       onClick={(event) => onPick(event, item.itemId)}

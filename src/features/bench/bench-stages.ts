@@ -13,6 +13,11 @@ export const BENCH_STAGES = [
 
 export type BenchStage = (typeof BENCH_STAGES)[number]['stage'];
 
+/** Stages that come off the bed together: they can be marked for a whole pass. */
+export function isOfPass(stage: BenchStage): boolean {
+  return stage === 'cut' || stage === 'weeded';
+}
+
 export function isBefore(stage: ItemStage, other: ItemStage): boolean {
   return itemStageIndex(stage) < itemStageIndex(other);
 }
@@ -33,6 +38,31 @@ export function deedsToReach(items: readonly BenchItem[], stage: BenchStage): De
   return items
     .filter((item) => isBefore(item.stage, stage) && hasStage(item, stage))
     .flatMap((item): Deed[] => deedsOfItem(item, stage));
+}
+
+/** The deeds that bring all pieces of a made pass to a stage; what lies in other passes is left. */
+export function deedsOfPass(items: readonly BenchItem[], passNo: number, stage: BenchStage): Deed[] {
+  if (!isOfPass(stage)) return [];
+  return items.flatMap((item) => {
+    const pieces = item.pieces.filter((piece) => piece.passNo === passNo);
+    return isBefore(item.stage, 'checked') ? deedsOfItem({ ...item, pieces }, stage) : [];
+  });
+}
+
+/** Numbers of the made passes that pieces of these items lie in, with how many items each. */
+export function passesOf(items: readonly BenchItem[]): readonly { readonly no: number; readonly numItems: number }[] {
+  const counts = new Map<number, number>();
+  for (const { pieces } of items) {
+    for (const no of new Set(pieces.flatMap(({ passNo }) => passNo ?? []))) counts.set(no, (counts.get(no) ?? 0) + 1);
+  }
+  return [...counts].sort(([a], [b]) => a - b).map(([no, numItems]) => ({ no, numItems }));
+}
+
+/** The item to go on with after these: the next one in the list that wants the same deed, from its top again after its end; null without any. */
+export function nextOfKind(items: readonly BenchItem[], done: ReadonlySet<string>, stage: BenchStage): string | null {
+  const last = items.findLastIndex(({ itemId }) => done.has(itemId));
+  const inOrder = [...items.slice(last + 1), ...items.slice(0, last + 1)];
+  return inOrder.find((item) => !done.has(item.itemId) && nextStage(item) === stage)?.itemId ?? null;
 }
 
 function deedsOfItem(item: BenchItem, stage: BenchStage): Deed[] {

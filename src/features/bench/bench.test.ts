@@ -1,6 +1,7 @@
 import type { BenchItem, BenchPiece } from '@/services';
-import { filterChoices, isShown } from './bench-filter';
-import { deedsToReach, nextStage } from './bench-stages';
+import { filterChoices, isInPass, isShown } from './bench-filter';
+import { benchKeys } from './bench-keys';
+import { deedsOfPass, deedsToReach, nextOfKind, nextStage, passesOf } from './bench-stages';
 import { itemsNamed } from './find-name';
 import { NOTHING, extendTo, neighbour, pickAll, pickOne, toggle } from './selection';
 import { cautionFor, frozenSentence, madeSentence, markWords } from './sentences';
@@ -97,4 +98,122 @@ test('what is cut otherwise is told by how far it is: released, lying in a pass,
   expect(told('pass', null)).toMatch(/^It lies in pass 2 as “Ilke”; the run says “Ilka Ro” now\. .* leave it uncut/);
   expect(told('pass', null)).not.toMatch(/was cut/);
   expect(told('pass', 'cut')).toMatch(/^It was cut as “Ilke”; the run says “Ilka Ro” now\. .* cut it again\.$/);
+});
+
+const inPasses = (itemId: string, stage: BenchItem['stage'], ...passes: (number | null)[]) =>
+  ({
+    itemId,
+    stage,
+    pieces: passes.map((passNo, i) => ({
+      pieceId: `${itemId}-${i}`,
+      attempt: 1,
+      stage: stage === 'cut' || stage === 'weeded' ? stage : null,
+      passNo,
+      passId: passNo === null ? null : `pass-${passNo}`,
+      process: i === 2 ? 'card' : 'film',
+    })),
+  }) as unknown as BenchItem;
+
+test('a whole pass is marked by the pieces that lie in it, and by no others of the same items', () => {
+  const items = [
+    inPasses('a', 'open', 2, 3),
+    inPasses('b', 'cut', 2),
+    inPasses('c', 'open', null),
+    inPasses('d', 'open', 1, 1, 2),
+  ];
+  const marked = (no: number, stage: Parameters<typeof deedsOfPass>[2]) =>
+    deedsOfPass(items, no, stage).map((deed) => [
+      deed.kind,
+      'pieceId' in deed && deed.pieceId,
+      'passId' in deed && deed.passId,
+    ]);
+  expect(marked(2, 'cut')).toEqual([
+    ['cut', 'a-0', 'pass-2'],
+    ['cut', 'd-2', 'pass-2'],
+  ]);
+  // Card is not weeded.
+  expect(marked(2, 'weeded').map(([, pieceId]) => pieceId)).toEqual(['a-0', 'b-0']);
+  expect([marked(2, 'bonded'), marked(9, 'cut'), deedsOfPass([inPasses('e', 'packed', 2)], 2, 'cut')]).toEqual([
+    [],
+    [],
+    [],
+  ]);
+  expect(passesOf(items)).toEqual([
+    { no: 1, numItems: 1 },
+    { no: 2, numItems: 3 },
+    { no: 3, numItems: 1 },
+  ]);
+  expect(items.map((item) => isInPass(item, 2))).toEqual([true, true, false, true]);
+});
+
+test('after a mark the next of the same kind comes, from the top again after the end, and none when none is left', () => {
+  const items = ['a', 'b', 'c', 'd'].map((id) => inPasses(id, id === 'b' ? 'packed' : 'open', 1));
+  expect(nextOfKind(items, new Set(['a']), 'cut')).toBe('c');
+  expect(nextOfKind(items, new Set(['a', 'c']), 'cut')).toBe('d');
+  expect(nextOfKind(items, new Set(['d']), 'cut')).toBe('a');
+  expect(nextOfKind(items, new Set(['a', 'c', 'd']), 'cut')).toBeNull();
+  expect(nextOfKind(items, new Set(['a']), 'weeded')).toBeNull();
+});
+
+describe('keys', () => {
+  const items = ['a', 'b', 'c'].map((id) => inPasses(id, 'open', 1));
+  const deeds: string[] = [];
+  const bench = () =>
+    ({
+      all: items,
+      current: items[0],
+      ids: ['a', 'b', 'c'],
+      selection: pickOne('b'),
+      setSelection: ({ currentId, pickedIds }: { currentId: string; pickedIds: ReadonlySet<string> }) =>
+        deeds.push(`to ${currentId}: ${[...pickedIds].join()}`),
+      mark: async (stage: string) => void deeds.push(`mark ${stage}`),
+      markOn: async (stage: string) => void deeds.push(`mark on ${stage}`),
+      markPass: async (stage: string) => void deeds.push(`pass ${stage}`),
+      undo: async () => void deeds.push('undo'),
+      redo: async () => void deeds.push('redo'),
+    }) as unknown as Parameters<typeof benchKeys>[0];
+  const groups = (hasLetters: boolean) =>
+    benchKeys(bench(), { onJump: () => deeds.push('jump'), onSpoil: () => deeds.push('spoil'), hasLetters });
+  const press = (name: string, hasLetters = true) => {
+    deeds.length = 0;
+    const event = { target: null } as unknown as KeyboardEvent;
+    const binding = groups(hasLetters)
+      .flatMap(({ bindings }) => bindings)
+      .find(({ keys }) => keys.includes(name));
+    binding?.run(event);
+    return deeds.join();
+  };
+
+  test('each does what the help says of it, and no key is bound twice', () => {
+    expect(['up', 'down', 'home', 'end'].map((name) => press(name))).toEqual([
+      'to a: a',
+      'to c: c',
+      'to a: a',
+      'to c: c',
+    ]);
+    expect(press('shift+down')).toBe('to c: b,c');
+    expect(press('shift+home')).toBe('to a: a,b');
+    expect(['c', 'w', 'p', 'k', 'b'].map((name) => press(name))).toEqual(
+      ['cut', 'weeded', 'bonded', 'checked', 'packed'].map((stage) => `mark ${stage}`),
+    );
+    expect(['shift+c', 'shift+w', 'space', 'u', 'shift+u', 'x', 'a', '/'].map((name) => press(name))).toEqual([
+      'pass cut',
+      'pass weeded',
+      'mark on cut',
+      'undo',
+      'redo',
+      'spoil',
+      'to b: a,b,c',
+      'jump',
+    ]);
+    const names = groups(true).flatMap(({ bindings }) => bindings.flatMap(({ keys }) => keys));
+    expect(new Set(names).size).toBe(names.length);
+    expect(groups(true)[1]!.bindings.map(({ does }) => does)).toContain('mark the whole pass cut');
+  });
+
+  test('with letters off only walking is bound; held keys walk, and never mark twice', () => {
+    expect([press('c', false), press('space', false), press('down', false)]).toEqual(['', '', 'to c: c']);
+    const held = groups(true).flatMap(({ bindings }) => bindings.filter(({ mayRepeat }) => mayRepeat));
+    expect(held.flatMap(({ keys }) => keys)).toEqual(['up', 'down', 'shift+up', 'shift+down']);
+  });
 });

@@ -2,11 +2,9 @@
 
 import { type KeyboardEvent, useState } from 'react';
 import { itemsNamed } from './find-name';
+import { JUMP_ID } from './focus';
 import { pickOne } from './selection';
 import type { Bench } from './use-bench';
-
-/** Name of the field, for the key that leads to it. */
-export const JUMP_ID = 'bench-jump';
 
 /** Goes to an item by its name: the first that fits is taken at once, arrows walk the others, Enter goes back to work. */
 export function NameJump({ bench }: { readonly bench: Bench }) {

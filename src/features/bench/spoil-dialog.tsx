@@ -1,76 +1,107 @@
 'use client';
 
-import { Dialog, DialogPanel, DialogTitle, Field, Label, Textarea } from '@headlessui/react';
-import { useState } from 'react';
+import { Field, Label, Textarea } from '@headlessui/react';
+import { type KeyboardEvent, useState } from 'react';
 import { SPOIL_REASONS } from '@/core/ledger';
-import { isCut } from '@/core/shop';
 import type { BenchItem } from '@/services';
-import { Button, Choice, Tick } from '@/ui';
+import { Button, Choice, DialogCard, Key, Tick } from '@/ui';
+import {
+  chosenByKey,
+  freshChoice,
+  pieceKey,
+  pieceOptions,
+  reasonKey,
+  spoilWords,
+  spoiledBy,
+  togglePiece,
+} from './spoil-choice';
+import type { Spoiled } from './use-bench';
 
 interface SpoilDialogProps {
   readonly items: readonly BenchItem[];
-  readonly isOpen: boolean;
   readonly onClose: () => void;
-  readonly onSpoil: (reason: string, note: string, blankLost: boolean) => void;
+  readonly onSpoil: (spoiled: Spoiled) => void;
 }
 
-/** Asks why, since the reason is what the next run learns from; then the pieces go on the list to be cut again. */
-export function SpoilDialog({ items, isOpen, onClose, onSpoil }: SpoilDialogProps) {
-  const [reason, setReason] = useState<string>(SPOIL_REASONS[0]);
-  const [note, setNote] = useState('');
-  const [blankLost, setBlankLost] = useState(false);
-  const names = items.map(({ text }) => text.join(' '));
+/** Asks which pieces and why, since the reason is what the next run learns from; then the pieces go on the list to be cut again. */
+export function SpoilDialog({ items, onClose, onSpoil }: SpoilDialogProps) {
+  // As they were when it was opened: marks of others must not change what is being chosen from.
+  const [options] = useState(() => pieceOptions(items));
+  const [choice, setChoice] = useState(() => freshChoice(options));
+  const [names] = useState(() => items.map(({ text }) => text.join(' ')));
+  const spoiled = spoiledBy(choice, options);
+  const words = spoilWords(choice, options);
+  const take = () => spoiled && onSpoil(spoiled);
+  const onKey = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+    if (event.target instanceof HTMLTextAreaElement) return;
+    const next = chosenByKey(choice, options, event.key);
+    if (!next) return;
+    event.preventDefault();
+    setChoice(next);
+  };
   return (
-    <Dialog open={isOpen} onClose={onClose} className="relative z-10">
-      <div className="fixed inset-0 bg-ink/50" aria-hidden />
-      <div className="fixed inset-0 grid place-items-center overflow-y-auto p-6">
-        <DialogPanel className="grid w-full max-w-xl gap-4 border-t-[6px] border-t-madder bg-paper p-6 shadow-xl">
-          <DialogTitle className="text-xl font-bold">
-            {names.length > 3 ? `${names.length} pieces are spoiled` : `${names.join(', ')}: spoiled`}
-          </DialogTitle>
-          <p>{againSentence(items)} What happened?</p>
-          <Choice
-            label="Reason"
-            options={SPOIL_REASONS.map((text) => ({ id: text, label: text }))}
-            value={reason}
-            onChange={setReason}
-          />
-          <Tick checked={blankLost} onChange={setBlankLost}>
-            The blank is lost with it
-          </Tick>
-          <Field>
-            <Label className="heading-small mb-1 block">Note (may stay empty)</Label>
-            <Textarea className="h-16 w-full" value={note} onChange={(event) => setNote(event.target.value)} />
-          </Field>
-          <div className="flex gap-3">
-            <Button
-              weight="grave"
-              size="bench"
-              onClick={() => {
-                onSpoil(reason, note, blankLost);
-                setNote('');
-                setBlankLost(false);
-              }}
-            >
-              {items.some(isToCut) ? 'Spoiled: cut again' : 'Spoiled: take another'}
-            </Button>
-            <Button size="bench" onClick={onClose}>
-              Leave it
-            </Button>
-          </div>
-        </DialogPanel>
+    <DialogCard
+      title={names.length > 3 ? `Of ${names.length} items: what is spoiled?` : `${names.join(', ')}: what is spoiled?`}
+      tone="grave"
+      isOpen
+      onClose={onClose}
+      onEnter={take}
+      onKey={onKey}
+    >
+      {options.length > 1 && (
+        <fieldset>
+          <legend className="heading-small mb-1.5">Which pieces</legend>
+          <ul className="grid max-h-48 gap-1 overflow-y-auto">
+            {options.map(({ pieceId, words: piece }, i) => (
+              <li key={pieceId}>
+                <Tick checked={choice.pieceIds.has(pieceId)} onChange={() => setChoice(togglePiece(choice, pieceId))}>
+                  {piece}
+                  <KeyOf name={pieceKey(i)} />
+                </Tick>
+              </li>
+            ))}
+          </ul>
+        </fieldset>
+      )}
+      <Choice
+        label="What happened"
+        options={SPOIL_REASONS.map((text, i) => ({
+          id: text,
+          label: (
+            <>
+              {text}
+              <KeyOf name={reasonKey(i)} />
+            </>
+          ),
+        }))}
+        value={choice.reason ?? ''}
+        onChange={(reason) => setChoice({ ...choice, reason })}
+      />
+      <Tick checked={choice.blankLost} onChange={(blankLost) => setChoice({ ...choice, blankLost })}>
+        The blank is lost with it
+      </Tick>
+      <Field>
+        <Label className="heading-small mb-1 block">Note (may stay empty)</Label>
+        <Textarea
+          className="h-16 w-full"
+          value={choice.note}
+          onChange={(event) => setChoice({ ...choice, note: event.target.value })}
+        />
+      </Field>
+      <p className="text-soft">{words.missing || words.next}</p>
+      <div className="flex flex-wrap gap-3">
+        <Button weight="grave" size="bench" disabled={!spoiled} onClick={take}>
+          <span className="first-letter:uppercase">{words.deed}</span> <Key>enter</Key>
+        </Button>
+        <Button size="bench" onClick={onClose}>
+          Leave it <Key>esc</Key>
+        </Button>
       </div>
-    </Dialog>
+    </DialogCard>
   );
 }
 
-function isToCut({ pieces }: BenchItem): boolean {
-  return pieces.some(({ process }) => isCut(process));
-}
-
-function againSentence(items: readonly BenchItem[]): string {
-  const they = items.length === 1 ? 'It is' : 'They are';
-  return items.some(isToCut)
-    ? `${they} cut again in the next pass.`
-    : `${they} done once more from another ready-made one.`;
+function KeyOf({ name }: { readonly name: string | null }) {
+  return name === null ? null : <Key>{name}</Key>;
 }

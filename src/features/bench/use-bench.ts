@@ -3,8 +3,9 @@
 import { useCallback, useMemo, useState } from 'react';
 import { type Recorded, useWork } from '@/client';
 import type { BenchItem, BenchView } from '@/services';
-import { type BenchFilter, isShown } from './bench-filter';
-import { type BenchStage, deedsToReach, nextStage } from './bench-stages';
+import type { Deed } from '@/core/ledger';
+import { type BenchFilter, isInPass, isShown } from './bench-filter';
+import { type BenchStage, deedsOfPass, deedsToReach, nextOfKind, nextStage } from './bench-stages';
 import { NOTHING, type Selection, pickOne } from './selection';
 import { madeSentence } from './sentences';
 
@@ -22,19 +23,37 @@ export interface Bench {
   readonly picked: readonly BenchItem[];
   /** What the last deed led to, or why it was refused. */
   readonly message: { readonly isProblem: boolean; readonly text: string } | null;
+  /** Items of this made pass alone are shown; null shows all. */
+  readonly passNo: number | null;
+  readonly setPassNo: (no: number | null) => void;
+  /** The pass that a mark of a whole pass goes to: the one shown, else that of the item in hand. */
+  readonly passInHand: number | null;
   readonly mark: (stage: BenchStage) => Promise<void>;
-  readonly spoil: (reason: string, note: string, blankLost: boolean) => Promise<void>;
+  /** Marks, and goes on to the next item that wants the same. */
+  readonly markOn: (stage: BenchStage) => Promise<void>;
+  readonly markPass: (stage: BenchStage) => Promise<void>;
+  readonly spoil: (spoiled: Spoiled) => Promise<void>;
   readonly undo: () => Promise<void>;
   readonly redo: () => Promise<void>;
 }
+
+export type Spoiled = Omit<Extract<Deed, { readonly kind: 'spoiled' }>, 'kind'>;
+
+const NO_PASS = 'The item in hand lies in no made pass, so that no whole pass can be marked with it.';
 
 /** Selection and deeds of the bench. It opens at the item to go on with. */
 export function useBench(): Bench {
   const { bench, queue } = useWork();
   const [filter, setFilter] = useState<BenchFilter>('all');
   const [message, setMessage] = useState<Bench['message']>(null);
+  const [wantedPassNo, setPassNo] = useState<number | null>(null);
   const all = bench.items;
-  const items = useMemo(() => (filter === 'all' ? all : all.filter((item) => isShown(item, filter))), [all, filter]);
+  // A pass that was unmade is shown no more.
+  const passNo = wantedPassNo !== null && all.some((item) => isInPass(item, wantedPassNo)) ? wantedPassNo : null;
+  const items = useMemo(
+    () => all.filter((item) => isShown(item, filter) && (passNo === null || isInPass(item, passNo))),
+    [all, filter, passNo],
+  );
   const ids = useMemo(() => items.map(({ itemId }) => itemId), [items]);
   const { selection, setSelection } = useSelection(items, ids);
   const current = items.find(({ itemId }) => itemId === selection.currentId) ?? null;
@@ -46,6 +65,7 @@ export function useBench(): Bench {
     const { madePasses } = done.answer;
     setMessage(madePasses.length > 0 ? { isProblem: false, text: madeSentence(madePasses) } : null);
   }, []);
+  const passInHand = passNo ?? current?.pieces.find((piece) => piece.passNo !== null)?.passNo ?? null;
   const pickedOf = (now: BenchView) => now.items.filter(({ itemId }) => selection.pickedIds.has(itemId));
 
   return {
@@ -63,20 +83,33 @@ export function useBench(): Bench {
     current,
     picked,
     message,
+    passNo,
+    setPassNo: (no) => {
+      setPassNo(no);
+      if (no !== null && !(current && isInPass(current, no))) setSelection(NOTHING);
+    },
+    passInHand,
     mark: async (stage) => {
       // What a bare first look selected stays selected after the mark, so that the next key goes to the same item.
       setSelection(selection);
       tell(await queue.record((now) => deedsToReach(pickedOf(now), stage)));
     },
-    spoil: async (reason, note, blankLost) => {
+    markOn: async (stage) => {
+      // At once, so that the next key goes to the next item; what cannot be recorded is in hand again.
+      const next = nextOfKind(items, selection.pickedIds, stage);
+      setSelection(next === null ? selection : pickOne(next));
+      const done = await queue.record((now) => deedsToReach(pickedOf(now), stage));
+      tell(done);
+      if (!done?.ok) setSelection(selection);
+    },
+    markPass: async (stage) => {
+      if (passInHand === null) return setMessage({ isProblem: true, text: NO_PASS });
       setSelection(selection);
-      const spoiled = await queue.record((now) => {
-        const pieces = pickedOf(now).flatMap((item) =>
-          item.pieces.map(({ pieceId, attempt }) => ({ pieceId, attempt })),
-        );
-        return [{ kind: 'spoiled', pieces, blankLost, reason, note }];
-      });
-      tell(spoiled);
+      tell(await queue.record((now) => deedsOfPass(now.items, passInHand, stage)));
+    },
+    spoil: async (spoiled) => {
+      setSelection(selection);
+      tell(await queue.record(() => [{ kind: 'spoiled', ...spoiled }]));
     },
     undo: async () => tell(await queue.undo()),
     redo: async () => tell(await queue.redo()),

@@ -1,10 +1,10 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useFits, useRun } from '@/client';
 import type { RemedyOffer } from '@/core/remedies';
 import { formatMm } from '@/core/units';
-import { Button, Key, isTyping } from '@/ui';
+import { Button, Key, isTyping, useKeys } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { textOf } from './fit-key';
 import { RemedyList } from './remedy-list';
@@ -45,19 +45,7 @@ export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
     change((now) => taken.reduce((run, { index, sets }) => withSets(run, textOf(result.fits[index]!), sets), now));
     onDone();
   };
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key !== 'Enter' || event.defaultPrevented) return;
-      const target = event.target instanceof HTMLElement ? event.target : null;
-      // A remedy that is picked by arrow keys is taken by Enter; fields and buttons keep it for themselves.
-      const isRemedy = target?.closest('[aria-label="Remedies"]') != null;
-      if (!isRemedy && (isTyping(target) || target?.closest('button, a, summary'))) return;
-      event.preventDefault();
-      take();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  });
+  useKeys([{ title: 'Decide', bindings: [{ ...TAKE, run: (event) => (isForPage(event) ? take() : false) }] }]);
 
   if (subject.emMm <= 0 && !subject.text.some((line) => line.trim() !== '')) return null;
   if (!offers) return <p className="text-soft">Working out what would help…</p>;
@@ -83,6 +71,15 @@ export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
       )}
     </>
   );
+}
+
+const TAKE = { keys: ['enter'], does: 'take the remedy that is picked', isEverywhere: true } as const;
+
+/** A remedy that is picked by arrow keys is taken by Enter; fields and buttons keep it for themselves. */
+function isForPage({ target, defaultPrevented }: KeyboardEvent): boolean {
+  const at = target instanceof HTMLElement ? target : null;
+  if (defaultPrevented) return false;
+  return at?.closest('[aria-label="Remedies"]') != null || !(isTyping(at) || at?.closest('button, a, summary'));
 }
 
 /** What it does to the rest of the set: a text that comes in again may hold the others back. */

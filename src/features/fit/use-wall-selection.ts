@@ -1,8 +1,8 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { ScreenFit } from '@/workers/fit-protocol';
-import { isTyping } from '@/ui';
+import { useKeys } from '@/ui';
 import { fitKey } from './fit-key';
 
 export interface WallSelection {
@@ -23,20 +23,26 @@ export function useWallSelection(shown: readonly ScreenFit[]): WallSelection {
   const [lastKey, setLastKey] = useState<string | null>(null);
   const keys = useMemo(() => shown.map(fitKey), [shown]);
 
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const by = STEPS[event.key];
-      if (by === undefined || isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.target instanceof HTMLElement && event.target.closest('[role="radiogroup"], summary')) return;
-      event.preventDefault();
-      setFocusKey((now) => {
-        const at = now === null ? (by > 0 ? -1 : keys.length) : keys.indexOf(now);
-        return keys[Math.min(keys.length - 1, Math.max(0, at + by))] ?? null;
-      });
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [keys]);
+  useKeys(
+    useMemo(() => {
+      const walk =
+        (by: number) =>
+        ({ target }: KeyboardEvent) => {
+          // A choice among a few and what folds out have arrow keys of their own.
+          if (target instanceof HTMLElement && target.closest('[role="radiogroup"], summary')) return false;
+          setFocusKey((now) => {
+            const at = now === null ? (by > 0 ? -1 : keys.length) : keys.indexOf(now);
+            return keys[Math.min(keys.length - 1, Math.max(0, at + by))] ?? null;
+          });
+          return undefined;
+        };
+      const bindings = [
+        { keys: ['right'], shown: '→', does: 'the next fit', run: walk(1), mayRepeat: true },
+        { keys: ['left'], shown: '←', does: 'the fit before', run: walk(-1), mayRepeat: true },
+      ];
+      return [{ title: 'The wall', bindings }];
+    }, [keys]),
+  );
 
   return useMemo(() => {
     const toggle = (key: string, isRange: boolean) => {
@@ -57,5 +63,3 @@ export function useWallSelection(shown: readonly ScreenFit[]): WallSelection {
     return { focusKey, chosen, focus: setFocusKey, toggle, choose };
   }, [focusKey, chosen, keys, lastKey]);
 }
-
-const STEPS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowLeft: -1 };

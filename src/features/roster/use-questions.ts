@@ -1,7 +1,7 @@
-import { useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { randomBytes, useRun, useWork } from '@/client';
 import { type AnswerId, type ListQuestion, answerQuestion, answersOf, isForColumn, listQuestions } from '@/core/roster';
-import { isTyping } from '@/ui';
+import { type KeyGroup, useKeys } from '@/ui';
 
 export interface Questions {
   readonly all: readonly ListQuestion[];
@@ -44,33 +44,41 @@ export function useQuestions(): Questions {
   return questions;
 }
 
-function useQuestionKeys(questions: Questions): void {
-  const latest = useRef(questions);
-  // With what is on the screen: a key pressed right after it must not answer what stood there before.
-  useLayoutEffect(() => {
-    latest.current = questions;
-  });
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      if (press(event.key, latest.current)) event.preventDefault();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
+/** Digits answer, arrows walk. Nothing is bound while the list asks nothing. */
+function useQuestionKeys({ question, answers, at, caseAt, setAt, setCaseAt, answer }: Questions): void {
+  const last = (question?.cases.length ?? 1) - 1;
+  const walk = { mayRepeat: true };
+  const one = (keys: string, shown: string, does: string, run: () => void) => ({ keys: [keys], shown, does, run });
+  const groups: readonly KeyGroup[] = [
+    {
+      title: 'Questions of the list',
+      bindings: [
+        {
+          // Where digits are written with shift, they come with it.
+          keys: answers.slice(0, 9).flatMap((_, i) => [String(i + 1), `shift+${i + 1}`]),
+          shown: `1 – ${Math.min(9, answers.length)}`,
+          does: 'the answer of that number',
+          run: ({ key }) => answer(answers[Number(key) - 1]!),
+        },
+        { ...one('right', '→', 'the next question', () => setAt(at + 1)), ...walk },
+        { ...one('left', '←', 'the question before', () => setAt(at - 1)), ...walk },
+        {
+          ...one('down', '↓', 'only for the next case', () =>
+            setCaseAt(caseAt === null ? 0 : Math.min(last, caseAt + 1)),
+          ),
+          ...walk,
+        },
+        {
+          ...one('up', '↑', 'only for the case before', () =>
+            setCaseAt(caseAt === null || caseAt === 0 ? null : caseAt - 1),
+          ),
+          ...walk,
+        },
+        one('escape', 'esc', 'for all cases again', () => setCaseAt(null)),
+      ],
+    },
+  ];
+  useKeys(question ? groups : NO_KEYS);
 }
 
-/** True when the key meant something. */
-function press(key: string, { question, answers, at, caseAt, setAt, setCaseAt, answer }: Questions): boolean {
-  if (!question) return false;
-  const chosen = /^[1-9]$/.test(key) ? answers[Number(key) - 1] : undefined;
-  const last = question.cases.length - 1;
-  if (chosen) answer(chosen);
-  else if (key === 'ArrowRight') setAt(at + 1);
-  else if (key === 'ArrowLeft') setAt(at - 1);
-  else if (key === 'ArrowDown') setCaseAt(caseAt === null ? 0 : Math.min(last, caseAt + 1));
-  else if (key === 'ArrowUp') setCaseAt(caseAt === null || caseAt === 0 ? null : caseAt - 1);
-  else if (key === 'Escape') setCaseAt(null);
-  else return false;
-  return true;
-}
+const NO_KEYS: readonly KeyGroup[] = [];

@@ -8,6 +8,7 @@ import { KnurlMark, Tape } from '@/ui';
 import { ActQuestion } from './act-question';
 import { RunName } from './run-name';
 import { RunNotices } from './run-notices';
+import { StepKeys } from './step-keys';
 import { SpecUndo } from './spec-undo';
 import { tapeSteps } from './tape-steps';
 
@@ -51,6 +52,7 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
       <Tape steps={tapeSteps({ ...session, fits, work }, lengths)} current={usePathname()} />
       <RunNotices />
       <ActQuestion />
+      <StepKeys />
       <main className="flex flex-1 flex-col">{children}</main>
     </div>
   );

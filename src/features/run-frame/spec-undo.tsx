@@ -1,27 +1,16 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import { useEffect } from 'react';
-import { useRun } from '@/client';
-import { isTyping } from '@/ui';
+import { useMemo } from 'react';
+import { type RunSession, useRun } from '@/client';
+import { type KeyGroup, useKeys } from '@/ui';
 
 /** Takes back what this page changed in the run. At the bench the ledger's own undo stands beside the marks instead. */
 export function SpecUndo() {
   const { saver, canUndo, canRedo } = useRun();
   const isBench = usePathname().endsWith('/bench');
-  useEffect(() => {
-    if (isBench) return;
-    const onKey = (event: KeyboardEvent) => {
-      const isUndoKey = (event.ctrlKey || event.metaKey) && !event.altKey && event.key.toLowerCase() === 'z';
-      // While a field has the keyboard, the browser's own undo of what is typed there comes first.
-      if (!isUndoKey || isTyping(event.target)) return;
-      event.preventDefault();
-      if (event.shiftKey) saver.redo();
-      else saver.undo();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [saver, isBench]);
+  const keys = useMemo(() => (isBench ? [] : undoKeys(saver)), [isBench, saver]);
+  useKeys(keys);
   if (isBench) return null;
   return (
     <span className="flex gap-1">
@@ -29,6 +18,15 @@ export function SpecUndo() {
       <HeaderButton label="Redo" title="Do it again (Ctrl Shift Z)" isOn={canRedo} onClick={saver.redo} />
     </span>
   );
+}
+
+/** While a field has the keyboard, the browser's own undo of what is typed there comes first. */
+function undoKeys(saver: RunSession['saver']): readonly KeyGroup[] {
+  const bindings = [
+    { keys: ['mod+z'], shown: 'ctrl z', does: 'take back the last change', run: () => saver.undo() },
+    { keys: ['mod+shift+z'], shown: 'ctrl shift z', does: 'do it again', run: () => saver.redo() },
+  ];
+  return [{ title: 'The run', bindings }];
 }
 
 interface HeaderButtonProps {

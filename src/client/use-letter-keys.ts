@@ -1,6 +1,6 @@
 'use client';
 
-import { useBrowserSetting } from '@/client';
+import { useBrowserSetting } from './browser-setting';
 
 const CHOICES = ['on', 'off'] as const;
 
