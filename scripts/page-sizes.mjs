@@ -18,5 +18,7 @@ for (const page of pages) {
   const scripts = new Set(html.match(/\/_next\/static\/[^"'\\]+\.js/g));
   let bytes = 0;
   for (const script of scripts) bytes += await packedSize(script);
-  console.log(`${page.replace(run.id, '…').padEnd(20)} ${(bytes / 1000).toFixed(0).padStart(5)} kB, ${scripts.size} files`);
+  process.stdout.write(
+    `${page.replace(run.id, '…').padEnd(20)} ${(bytes / 1000).toFixed(0).padStart(5)} kB, ${scripts.size} files\n`,
+  );
 }

@@ -5,7 +5,7 @@
 export { type ApiProblem, api } from './api';
 export { RunProvider, useFits, useRun, useWork, type RunSession } from './run-session';
 export { type ApiAnswer, QueryProvider, useApiQuery } from './api-query';
-export { type SaveState } from './spec-saver';
+export { type SaveState, savedWords } from './save-state';
 export { type ActQuestion, type Recorded } from './act-queue';
 export { makeQuestion, openWords, passesNamed } from './open-words';
 export { type FitsState } from './use-computed-fits';

@@ -12,9 +12,9 @@ export interface Keeper {
 }
 
 /** In the browser's own database; a browser that allows none loses nothing but what closing the page would cost. */
-export function browserKeeper(): Keeper {
+export function browserKeeper(database = 'knurl', table = 'waiting'): Keeper {
   let opened: ReturnType<typeof createStore> | null = null;
-  const store = () => (opened ??= createStore('knurl', 'waiting'));
+  const store = () => (opened ??= createStore(database, table));
   return {
     keep: (key, value) => set(key, value, store()).catch(() => undefined),
     drop: (key) => del(key, store()).catch(() => undefined),

@@ -19,8 +19,10 @@ import type { BenchView, RunView } from '@/services';
 import type { FitClient } from '@/workers/fit-client';
 import type { ShapePaths } from '@/workers/shape-paths';
 import { browserKeeper } from './keeper';
+import { useKeptSteps } from './kept-steps';
 import { randomBytes } from './random-bytes';
 import { type SaveState, SpecSaver } from './spec-saver';
+import { useFieldFocus } from './use-field-focus';
 import { type FitsState, useComputedFits } from './use-computed-fits';
 import { useRunStream } from './run-stream';
 import { type Work, useWorkStore } from './use-work-store';
@@ -67,6 +69,8 @@ export function RunProvider({ run, bench, children }: RunProviderProps) {
   const [saver] = useState(() => new SpecSaver(run.id, run, { keeper, pageId, hasWork: work.hasWork }));
   const saved = useSyncExternalStore(saver.subscribe, saver.getSnapshot, saver.getSnapshot);
   const numTakenUp = useWaitingChanges(saver);
+  useKeptSteps(run.id, saver);
+  useFieldFocus(saver);
   useRunStream(run.id, saver, work.follow);
   // The server names the items: what it has acknowledged, the bench is read by.
   const { follow } = work;

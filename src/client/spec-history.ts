@@ -1,10 +1,19 @@
 import type { RunSpec } from '@/core/spec';
 import { mergeJson } from '@/core/edit';
 
-interface Step {
+export interface Step {
   readonly before: RunSpec;
   readonly after: RunSpec;
 }
+
+/** Steps as they are kept for the next page of the same tab. */
+export interface KeptSteps {
+  readonly undo: readonly Step[];
+  readonly redo: readonly Step[];
+}
+
+/** So many are kept over a reload. */
+const MOST_KEPT = 50;
 
 /** More would hold more specs in memory than anybody walks back. */
 const MOST_STEPS = 200;
@@ -41,6 +50,17 @@ export class SpecHistory {
     if (this.#undo.length > MOST_STEPS) this.#undo.shift();
     this.#redo = [];
     this.#lastAt = at;
+  }
+
+  /** Those that a reload keeps, the latest of them. */
+  kept(): KeptSteps {
+    return { undo: this.#undo.slice(-MOST_KEPT), redo: this.#redo.slice(-MOST_KEPT) };
+  }
+
+  /** Steps of an earlier page come before those of this one; what it had taken back can be done again until something is done here. */
+  takeUp({ undo, redo }: KeptSteps): void {
+    if (this.#undo.length === 0 && this.#redo.length === 0) this.#redo = [...redo];
+    this.#undo = [...undo, ...this.#undo].slice(-MOST_STEPS);
   }
 
   /** The present spec without this page's last step; null when there is none. */

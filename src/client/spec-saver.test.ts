@@ -2,38 +2,9 @@ import { changeLayout } from '@/core/edit';
 import { addEntry, changeField } from '@/core/roster';
 import { aRun, seededBytes } from '@/core/test';
 import { memoryKeeper } from './keeper';
+import { savedWords } from './save-state';
 import { SpecSaver } from './spec-saver';
-
-/** A server in a few lines: one run with its counter, which can be made to be gone, slow or ahead. */
-class FakeServer {
-  counter = 1;
-  spec: unknown = null;
-  isGone = false;
-  numPuts = 0;
-  readonly copies: unknown[] = [];
-  delayMs = 0;
-
-  readonly fetch = async (path: string, init?: RequestInit): Promise<Response> => {
-    if (this.delayMs > 0) await new Promise((resolve) => setTimeout(resolve, this.delayMs));
-    if (this.isGone) throw new TypeError('fetch failed');
-    const method = init?.method ?? 'GET';
-    if (method === 'POST') this.copies.push(JSON.parse(String(init?.body)).spec);
-    if (method === 'PUT') {
-      this.numPuts++;
-      if (new Headers(init?.headers).get('if-match') !== `"${this.counter}"`)
-        return this.#answer(412, { kind: 'changedElsewhere', detail: 'x' });
-      const body = JSON.parse(String(init?.body));
-      if (body.title === 'refuse me') return this.#answer(422, { kind: 'invalidInput', detail: 'title: no.' });
-      this.spec = path.endsWith('/list') ? { ...(this.spec as object), title: 'relaid' } : body;
-      this.counter++;
-    }
-    return this.#answer(200, { id: 'arunnumber', counter: this.counter, spec: this.spec });
-  };
-
-  #answer(status: number, body: object): Response {
-    return new Response(JSON.stringify(body), { status });
-  }
-}
+import { FakeServer } from './test/fake-server';
 
 const spec = aRun(['Ann']);
 const ann = spec.entries[0]!.id;
@@ -118,37 +89,77 @@ test('when somebody else changed other spots, both changes are saved and nobody 
   });
 });
 
-describe('when both changed the same spot, a person decides', () => {
-  beforeEach(async () => {
-    server.counter = 5;
-    server.spec = changeField(changeLayout(spec, { edgeMm: 2 }), ann, 'text', 'Annie');
-    saver.change((now) => changeField(now, ann, 'text', 'Anna'));
-    space(7);
-    await saver.flush();
-    expect(state()).toEqual({
-      kind: 'conflict',
-      conflicts: [{ path: ['entries', ann, 'fields', 'text'], mine: 'Anna', theirs: 'Annie' }],
-    });
-    expect(server.spec).toMatchObject({ layout: { spacingMm: 6 } });
-  });
+test('a run that was removed elsewhere keeps what was typed here: as a run of its own, or brought back', async () => {
+  space(8);
+  server.isRemoved = true;
+  expect(await saver.flush()).toBe(false);
+  expect([state(), saver.getSnapshot().numUnsaved]).toEqual([{ kind: 'removed' }, 1]);
+  saver.change((now) => changeField(now, ann, 'text', 'Anna'));
+  expect([state().kind, saver.getSnapshot().numUnsaved]).toEqual(['removed', 2]);
+  expect(await saver.keepMineAsCopy()).toEqual({ ok: true, value: 'arunnumber' });
+  expect(server.copies).toMatchObject([{ layout: { spacingMm: 8 }, entries: [{ fields: { text: 'Anna' } }] }]);
+  expect(await saver.bringBack()).toEqual({ ok: true, value: null });
+  expect([state().kind, server.spec]).toMatchObject([
+    'saved',
+    { layout: { spacingMm: 8 }, entries: [{ fields: { text: 'Anna' } }] },
+  ]);
+  server.isRemoved = true;
+  await saver.catchUp();
+  expect(state()).toEqual({ kind: 'removed' });
+  server.isGone = true;
+  expect(await saver.bringBack()).toEqual({ ok: false, problem: { kind: 'serverGone' } });
+  server.isGone = false;
+  await saver.bringBack();
+  expect(state()).toEqual({ kind: 'saved' });
+});
 
-  test('theirs', async () => {
-    await saver.takeTheirs();
-    expect(saver.getSnapshot()).toMatchObject({ numUnsaved: 0, spec: { layout: { edgeMm: 2, spacingMm: 6 } } });
-    expect(state()).toEqual({ kind: 'saved' });
+test('changes of several earlier pages are all taken up, and every spot that is disputed is asked about', async () => {
+  const keeper = memoryKeeper();
+  const left = (text: string, mm: number) => ({
+    base: spec,
+    spec: changeField(changeLayout(spec, { spacingMm: mm }), ann, 'text', text),
+    numUnsaved: 2,
   });
+  await keeper.keep('spec:arunnumber:one', left('Anna', 8));
+  await keeper.keep('spec:arunnumber:two', left('Annie', 8));
+  const page = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, { keeper, pageId: 'three' });
+  expect(await page.takeUpKept()).toBe(4);
+  expect(page.getSnapshot().state).toMatchObject({ kind: 'conflict', conflicts: [{ mine: 'Annie', theirs: 'Anna' }] });
+  expect(await page.flush()).toBe(false);
+  await page.takeTheirs();
+  expect(server.spec).toMatchObject({ layout: { spacingMm: 8 }, entries: [{ fields: { text: 'Anna' } }] });
+  expect(await keeper.kept('spec:')).toEqual([]);
+});
 
-  test('mine, with what they changed elsewhere', async () => {
-    await saver.keepMine();
-    expect(server.spec).toMatchObject({ layout: { edgeMm: 2, spacingMm: 7 }, entries: [{ fields: { text: 'Anna' } }] });
-    expect(state()).toEqual({ kind: 'saved' });
-  });
+test('what a refused state holds can be dropped, and undo brings it back', async () => {
+  saver.change((now) => ({ ...now, title: 'refuse me' }));
+  await saver.flush();
+  await saver.dropMine();
+  expect([state().kind, saver.getSnapshot().spec.title]).toEqual(['saved', spec.title]);
+  saver.undo();
+  expect(saver.getSnapshot().spec.title).toBe('refuse me');
+  saver.redo();
+});
 
-  test('mine as a copy', async () => {
-    expect(await saver.keepMineAsCopy()).toEqual({ ok: true, value: 'arunnumber' });
-    expect(server.copies).toMatchObject([{ title: 'Test run (my copy)', entries: [{ fields: { text: 'Anna' } }] }]);
-    expect(saver.getSnapshot().spec.entries[0]!.fields.text).toBe('Annie');
-  });
+test('saved is said only when changes and marks both are', () => {
+  const told = (
+    kind: 'saved' | 'saving' | 'serverGone' | 'refused' | 'removed',
+    numUnsaved: number,
+    numWaiting: number,
+    isServerGone = false,
+  ) => savedWords({ save: kind === 'refused' ? { kind, detail: '' } : { kind }, numUnsaved, numWaiting, isServerGone });
+  expect(told('saved', 0, 0)).toBe('saved');
+  expect(told('saved', 0, 2)).toBe('saving…');
+  expect(told('saved', 0, 2, true)).toBe('2 not saved yet');
+  expect(told('serverGone', 3, 2, true)).toBe('5 not saved yet');
+  expect([told('saving', 1, 0), told('refused', 1, 0), told('removed', 1, 0)]).toEqual([
+    'saving…',
+    'not saved',
+    'removed elsewhere',
+  ]);
+  expect(
+    savedWords({ save: { kind: 'conflict', conflicts: [] }, numUnsaved: 1, numWaiting: 0, isServerGone: false }),
+  ).toBe('changed elsewhere');
 });
 
 test('changes wait in the browser: a page opened later takes them up, merges them and saves them', async () => {

@@ -1,20 +1,16 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { type Outcome, ok } from '@/core/outcome';
-import { type MergeConflict, mergeJson } from '@/core/edit';
-import { type RunSpec, upgradeSpec } from '@/core/spec';
+import { type MergeConflict, addConflicts, mergeJson, withMineNow, withSide } from '@/core/edit';
+import type { RunSpec } from '@/core/spec';
 import type { ListInput, RunView } from '@/services';
 import { type ApiProblem, api } from './api';
-import { type Keeper, memoryKeeper } from './keeper';
-import { SpecHistory } from './spec-history';
+import { KeptChanges } from './kept-changes';
+import { type SaveState, isChangedElsewhere, isRemoved, stateAfter } from './save-state';
+import { type SaverParts, saverParts } from './saver-parts';
+import { type KeptSteps, SpecHistory } from './spec-history';
+import { withWorkedEntries } from './worked-entries';
 
-export type SaveState =
-  | { readonly kind: 'saved' }
-  | { readonly kind: 'saving' }
-  /** Changes are kept in this browser and sent again until the server answers. */
-  | { readonly kind: 'serverGone' }
-  /** Somebody else changed the same spots; a person decides. */
-  | { readonly kind: 'conflict'; readonly conflicts: readonly MergeConflict[] }
-  | { readonly kind: 'refused'; readonly detail: string };
+export type { SaveState } from './save-state';
 
 export interface SaverSnapshot {
   readonly spec: RunSpec;
@@ -27,25 +23,9 @@ export interface SaverSnapshot {
   readonly canRedo: boolean;
 }
 
-/** What is kept in the browser while changes wait: enough to merge them into whatever the run has become by then. */
-interface KeptChanges {
-  readonly base: RunSpec;
-  readonly spec: RunSpec;
-  readonly numUnsaved: number;
-}
-
 /** Lets a number be typed to its end before it is sent. */
 const SETTLE_MS = 300;
 const RETRY_MS = 2000;
-
-export interface SaverParts {
-  readonly keeper: Keeper;
-  /** Name of this open page among those that keep changes. */
-  readonly pageId: string;
-  /** Entries with work recorded are withdrawn where undoing would drop them. */
-  readonly hasWork: (entryId: string) => boolean;
-  readonly nowMs: () => number;
-}
 
 /**
  * Holds a run's spec and saves it by itself: one request in flight, everything changed meanwhile goes with the next. When
@@ -58,28 +38,23 @@ export class SpecSaver {
   /** As the server has it, as far as this page knows. */
   #base: RunSpec;
   #isSending = false;
-  #timer: ReturnType<typeof setTimeout> | null = null;
+  #callOff: () => void = () => undefined;
   readonly #history = new SpecHistory();
   readonly #listeners = new Set<() => void>();
   readonly #parts: SaverParts;
-  readonly #keyPrefix: string;
-  #otherKeys: readonly string[] = [];
+  readonly #kept: KeptChanges;
   /** What this page's changes were made from, while a person is asked. */
   #askedFrom: RunSpec | null = null;
+  /** The run as whoever has the cursor in a field sees it: from when it was set there, with what was typed since. */
+  #field: RunSpec | null = null;
 
   constructor(
     private readonly runId: string,
     { counter, spec }: RunView,
     parts: Partial<SaverParts> = {},
   ) {
-    this.#parts = {
-      keeper: memoryKeeper(),
-      pageId: 'page',
-      hasWork: () => false,
-      nowMs: () => performance.now(),
-      ...parts,
-    };
-    this.#keyPrefix = `spec:${runId}:`;
+    this.#parts = saverParts(parts);
+    this.#kept = new KeptChanges(this.#parts.keeper, runId, this.#parts.pageId);
     this.#counter = counter;
     this.#base = spec;
     this.#snapshot = { spec, counter, state: { kind: 'saved' }, numUnsaved: 0, canUndo: false, canRedo: false };
@@ -93,74 +68,101 @@ export class SpecSaver {
   readonly getSnapshot = (): SaverSnapshot => this.#snapshot;
 
   readonly change = (next: (spec: RunSpec) => RunSpec): void => {
-    const before = this.#snapshot.spec;
-    const after = next(before);
-    if (after === before) return;
-    this.#history.add(before, after, this.#parts.nowMs());
-    this.#apply(after);
+    const now = this.#snapshot.spec;
+    const before = this.#field ?? now;
+    const mine = next(before);
+    if (mine === before) return;
+    if (this.#field) this.#field = mine;
+    // What came while the cursor stood in a field is no part of what was typed there: the two are put together.
+    const { value, conflicts } = before === now ? { value: mine, conflicts: [] } : mergeJson(before, mine, now);
+    this.#history.add(now, value, this.#parts.nowMs());
+    if (conflicts.length > 0) this.#ask(before, conflicts);
+    this.#apply(value);
   };
+
+  /** The cursor is set into a field: whatever is typed there is meant for the run as it stands now. */
+  readonly enterField = (): void => {
+    this.#field = this.#snapshot.spec;
+  };
+
+  readonly leaveField = (): void => {
+    this.#field = null;
+  };
+
+  /** What earlier pages of this tab did to the run, to be taken back here. */
+  readonly takeUpSteps = (steps: KeptSteps): void => {
+    this.#history.takeUp(steps);
+    this.#publish({});
+  };
+
+  readonly steps = (): KeptSteps => this.#history.kept();
 
   readonly undo = (): void => this.#walk(this.#history.undo(this.#snapshot.spec));
   readonly redo = (): void => this.#walk(this.#history.redo(this.#snapshot.spec));
 
   /** Sends what is waiting and answers when the server has it; false when it could not be saved. */
   readonly flush = async (): Promise<boolean> => {
-    if (this.#timer) clearTimeout(this.#timer);
-    this.#timer = null;
+    this.#callOff();
     // Changes made during a request, or merged with somebody else's after it, want another one.
     do await this.#send();
     while (this.#isDirty && this.#snapshot.state.kind === 'saving');
     return !this.#isDirty;
   };
 
-  /** Takes up changes that an earlier page of this browser could not send. Answers how many there were. */
+  /** Takes up changes that earlier pages of this browser could not send. Answers how many there were. */
   readonly takeUpKept = async (): Promise<number> => {
-    const kept = await this.#parts.keeper.kept(this.#keyPrefix);
-    const others = kept.filter(([key]) => key !== this.#key);
-    if (others.length === 0) return 0;
-    this.#otherKeys = others.map(([key]) => key);
     let count = 0;
-    for (const [, value] of others) {
-      const { base, spec, numUnsaved } = value as KeptChanges;
-      const mine = upgradeSpec(spec) as RunSpec;
-      const { value: merged, conflicts } = mergeJson(upgradeSpec(base) as RunSpec, mine, this.#snapshot.spec);
+    for (const { base, spec, numUnsaved } of await this.#kept.takeUp()) {
+      const before = this.#snapshot.spec;
+      const { value, conflicts } = mergeJson(base, spec, before);
       count += numUnsaved;
-      if (conflicts.length > 0) {
-        this.#publish({ spec: merged, numUnsaved: count, state: { kind: 'conflict', conflicts } });
-        return count;
-      }
-      this.#history.add(this.#snapshot.spec, merged, this.#parts.nowMs());
-      this.#apply(merged, numUnsaved);
+      this.#history.add(before, value, this.#parts.nowMs());
+      if (conflicts.length > 0) this.#ask(base, conflicts);
+      this.#apply(value, numUnsaved);
     }
     return count;
   };
 
   /** Reads what others saved meanwhile; nothing happens while changes of this page wait. */
   readonly catchUp = async (): Promise<void> => {
-    if (this.#isDirty || this.#isSending) return;
+    if (this.#isDirty || this.#isSending || this.#snapshot.state.kind === 'removed') return;
     const theirs = await api.getRun(this.runId);
+    if (!theirs.ok && isRemoved(theirs.problem)) return this.#publish({ state: { kind: 'removed' } });
     if (theirs.ok && !this.#isDirty && theirs.value.counter > this.#counter) this.#adopt(theirs.value);
   };
 
-  /** Drops this page's unsaved changes for the server's state. */
-  readonly takeTheirs = async (): Promise<void> => {
+  /** The server's state wherever both changed the same; whatever else was typed here stays. */
+  readonly takeTheirs = (): Promise<void> => this.#decide('theirs');
+
+  /** This page's state where both changed the same, over the one that was saved meanwhile. */
+  readonly keepMine = (): Promise<void> => this.#decide('mine');
+
+  /** Drops every change that is not saved for the server's state; undo brings them back. */
+  readonly dropMine = async (): Promise<void> => {
+    const before = this.#snapshot.spec;
     const theirs = await api.getRun(this.runId);
-    if (theirs.ok) this.#adopt(theirs.value);
+    if (!theirs.ok) return;
+    this.#history.add(before, theirs.value.spec, this.#parts.nowMs());
+    this.#adopt(theirs.value);
   };
 
-  /** Saves this page's state where both changed the same, over the one that was saved meanwhile. */
-  readonly keepMine = async (): Promise<void> => {
-    this.#publish({ state: { kind: 'saving' } });
-    await this.#send();
-  };
-
-  /** Makes a run of its own from this page's state, and goes on with the other one here. Answers the copy's id. */
+  /** Makes a run of its own from this page's state, and goes on with theirs where both changed the same. Answers the copy's id. */
   readonly keepMineAsCopy = async (): Promise<Outcome<string, ApiProblem>> => {
-    const { spec } = this.#snapshot;
+    const { spec, state } = this.#snapshot;
     const copy = await api.copyOfSpec({ ...spec, title: `${spec.title.slice(0, 180)} (my copy)` });
     if (!copy.ok) return copy;
-    await this.takeTheirs();
+    if (state.kind === 'removed') this.#kept.drop();
+    else await this.takeTheirs();
     return ok(copy.value.id);
+  };
+
+  /** Brings back a run that was removed elsewhere, and saves into it what was changed here. */
+  readonly bringBack = async (): Promise<Outcome<null, ApiProblem>> => {
+    const restored = await api.restoreRun(this.runId);
+    if (!restored.ok) return restored;
+    this.#publish({ state: { kind: 'saving' } });
+    await this.flush();
+    return ok(null);
   };
 
   /** Lays a pasted list over the run; what waits is saved first. */
@@ -178,22 +180,42 @@ export class SpecSaver {
     return this.#snapshot.spec !== this.#base;
   }
 
-  get #key(): string {
-    return this.#keyPrefix + this.#parts.pageId;
-  }
-
   #walk(next: RunSpec | null): void {
     if (next) this.#apply(withWorkedEntries(this.#snapshot.spec, next, this.#parts.hasWork));
   }
 
+  /** A person is asked; what was asked before about other spots stays. `from` is what the changes here were made from. */
+  #ask(from: RunSpec, conflicts: readonly MergeConflict[]): void {
+    const { state } = this.#snapshot;
+    const earlier = state.kind === 'conflict' ? state.conflicts : [];
+    // Should the page be closed before the person answers, the next one has to ask again.
+    this.#askedFrom ??= from;
+    this.#publish({ state: { kind: 'conflict', conflicts: addConflicts(earlier, conflicts) } });
+  }
+
+  /** One side at the disputed spots alone, as one step that can be taken back. */
+  async #decide(side: 'mine' | 'theirs'): Promise<void> {
+    const { spec, state } = this.#snapshot;
+    if (state.kind !== 'conflict') return;
+    const of = (one: typeof side) => withWorkedEntries(spec, withSide(spec, state.conflicts, one), this.#parts.hasWork);
+    const taken = of(side);
+    // What was typed here stood in the run as it was shown: taking it over theirs is a step from theirs to it.
+    this.#history.add(side === 'mine' ? of('theirs') : spec, taken, this.#parts.nowMs());
+    this.#askedFrom = null;
+    this.#publish({ spec: taken, state: { kind: 'saving' } });
+    this.#keepInBrowser();
+    await this.#send();
+  }
+
   #apply(spec: RunSpec, numChanges = 1): void {
     const { state, numUnsaved } = this.#snapshot;
-    const mustWait = state.kind === 'conflict';
+    const mustWait = state.kind === 'conflict' || state.kind === 'removed';
     const isGone = state.kind === 'serverGone';
     this.#publish({
       spec,
       numUnsaved: numUnsaved + numChanges,
       ...(mustWait || isGone ? {} : { state: { kind: 'saving' } }),
+      ...(state.kind === 'conflict' ? { state: { ...state, conflicts: withMineNow(spec, state.conflicts) } } : {}),
     });
     this.#keepInBrowser();
     if (!mustWait) this.#schedule(SETTLE_MS);
@@ -201,13 +223,11 @@ export class SpecSaver {
 
   #keepInBrowser(): void {
     const { spec, numUnsaved } = this.#snapshot;
-    const kept: KeptChanges = { base: this.#askedFrom ?? this.#base, spec, numUnsaved };
-    void this.#parts.keeper.keep(this.#key, kept);
+    this.#kept.keep({ base: this.#askedFrom ?? this.#base, spec, numUnsaved });
   }
 
   #dropKept(): void {
-    for (const key of [this.#key, ...this.#otherKeys]) void this.#parts.keeper.drop(key);
-    this.#otherKeys = [];
+    this.#kept.drop();
     this.#askedFrom = null;
   }
 
@@ -221,14 +241,16 @@ export class SpecSaver {
   }
 
   #schedule(ms: number): void {
-    if (this.#timer) clearTimeout(this.#timer);
-    this.#timer = setTimeout(() => void this.#send(), ms);
+    this.#callOff();
+    this.#callOff = this.#parts.later(() => void this.#send(), ms);
   }
 
   async #send(): Promise<void> {
     while (this.#isSending) await new Promise((resolve) => setTimeout(resolve, 20));
     if (this.#snapshot.state.kind === 'conflict') return;
     if (!this.#isDirty) return this.#settle();
+    // Whatever was removed is not asked about again and again: a person says what becomes of it.
+    if (this.#snapshot.state.kind === 'removed') return;
     this.#isSending = true;
     const { spec: sent, numUnsaved: numSent } = this.#snapshot;
     const saved = await api.saveSpec(this.runId, this.#counter, sent);
@@ -259,12 +281,14 @@ export class SpecSaver {
 
   /** Somebody saved in between: puts both together and saves that, or asks. */
   #meet({ counter, spec: theirs }: RunView): void {
-    const { value, conflicts } = mergeJson(this.#base, this.#snapshot.spec, theirs);
-    // Should the page be closed before the person answers, the next one has to ask again.
-    if (conflicts.length > 0) this.#askedFrom = this.#base;
+    const from = this.#base;
+    const { value, conflicts } = mergeJson(from, this.#snapshot.spec, theirs);
     this.#counter = counter;
     this.#base = theirs;
-    if (conflicts.length > 0) return this.#publish({ spec: value, state: { kind: 'conflict', conflicts } });
+    if (conflicts.length > 0) {
+      this.#publish({ spec: value });
+      return this.#ask(from, conflicts);
+    }
     this.#publish({ spec: value, state: { kind: 'saving' } });
     if (this.#isDirty) this.#schedule(0);
     else this.#adopt({ id: this.runId, counter, spec: theirs });
@@ -275,21 +299,4 @@ export class SpecSaver {
     this.#snapshot = { ...this.#snapshot, ...part, counter: this.#counter, canUndo, canRedo };
     for (const listener of this.#listeners) listener();
   }
-}
-
-/** Undoing never takes an entry away that work is recorded for: it is withdrawn instead. */
-function withWorkedEntries(now: RunSpec, next: RunSpec, hasWork: (entryId: string) => boolean): RunSpec {
-  const kept = new Set<string>(next.entries.map(({ id }) => id));
-  const lost = now.entries.filter(({ id }) => !kept.has(id) && hasWork(id));
-  if (lost.length === 0) return next;
-  return { ...next, entries: [...next.entries, ...lost.map((entry) => ({ ...entry, withdrawn: true }))] };
-}
-
-function isChangedElsewhere(problem: ApiProblem): boolean {
-  return problem.kind === 'refused' && problem.status === 412;
-}
-
-function stateAfter(problem: ApiProblem): SaveState {
-  const isGone = problem.kind === 'serverGone' || problem.status >= 500;
-  return isGone ? { kind: 'serverGone' } : { kind: 'refused', detail: problem.detail };
 }

@@ -3,6 +3,8 @@ export { Button, ButtonLink } from './button';
 export { Facet, type FacetProps } from './facet';
 export { FieldRow } from './field-row';
 export { FileButton } from './file-button';
+export { HeldInput } from './held-input';
+export { useHeldText } from './use-held-text';
 export { Key } from './key';
 export { KeyHelp, openKeyHelp } from './key-help';
 export { type KeyBinding, type KeyGroup, shownKeys, useKeys } from './use-keys';

@@ -1,8 +1,8 @@
 'use client';
 
 import { Field, Input, Label } from '@headlessui/react';
-import { useState } from 'react';
 import { type LengthUnit, readInches, readMm, unitWord, writeInches } from '@/core/units';
+import { useHeldText } from './use-held-text';
 
 interface TypedNumberProps {
   readonly label: string;
@@ -21,8 +21,8 @@ interface TypedNumberProps {
  * value that is shown rounded stays what it is.
  */
 function TypedNumber({ label, unit, value, min, max, read, write, onChange }: TypedNumberProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const number = typed === null ? value : read(typed);
+  const held = useHeldText(write(value));
+  const number = held.isTyped ? read(held.text) : value;
   const problem =
     number === null
       ? 'not a number'
@@ -32,7 +32,7 @@ function TypedNumber({ label, unit, value, min, max, read, write, onChange }: Ty
           ? `at most ${write(max)} ${unit}`
           : null;
   const change = (text: string) => {
-    setTyped(text);
+    held.type(text);
     const next = read(text);
     if (next !== null && next >= min && next <= max && next !== value) onChange(next);
   };
@@ -44,10 +44,11 @@ function TypedNumber({ label, unit, value, min, max, read, write, onChange }: Ty
         <Input
           className="measure w-24 text-right"
           inputMode={unit === 'in' ? 'text' : 'decimal'}
-          value={typed ?? write(value)}
+          value={held.text}
           aria-invalid={problem !== null}
+          onFocus={held.enter}
           onChange={(event) => change(event.target.value)}
-          onBlur={() => problem === null && setTyped(null)}
+          onBlur={() => problem === null && held.leave()}
         />
         <span className="measure w-7 text-sm text-soft">{unit}</span>
       </span>

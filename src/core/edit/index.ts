@@ -3,6 +3,7 @@
  * that a screen looks at, and what two people changed put together.
  */
 export { newRunSpec } from './new-run';
+export { addConflicts, withMineNow, withSide } from './resolve-conflicts';
 export { type MergeConflict, type Merged, mergeJson } from './merge-json';
 export { dropOverrides, setOverride, setOverrides } from './overrides';
 export { dropLooked, setLooked } from './looked';

@@ -3,7 +3,7 @@
 import { randomBytes, useLengths } from '@/client';
 import { makeId } from '@/core/ids';
 import { shapeBox, type ClearZone } from '@/core/shop';
-import { Button, FieldRow, LengthField, Tick } from '@/ui';
+import { HeldInput, Button, FieldRow, LengthField, Tick } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { ShapeFields } from './shape-fields';
 import { useChangePlace } from './use-change-place';
@@ -35,12 +35,7 @@ export function ClearFields({ edit }: { readonly edit: PlaceEdit }) {
       {clear.map((zone, i) => (
         <fieldset key={zone.id} className="border-l-4 border-rule-strong pl-3">
           <FieldRow label="What it is">
-            <input
-              className="w-40"
-              value={zone.name}
-              maxLength={60}
-              onChange={(event) => change(i, { name: event.target.value })}
-            />
+            <HeldInput className="w-40" value={zone.name} maxLength={60} onText={(name) => change(i, { name })} />
           </FieldRow>
           <ShapeFields
             what={zone.name || `clear zone ${i + 1}`}

@@ -2,7 +2,7 @@
 
 import { randomBytes, useLengths } from '@/client';
 import { addVariant, removeVariant } from '@/core/blanks';
-import { Button, LengthField, FieldRow } from '@/ui';
+import { HeldInput, Button, LengthField, FieldRow } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { useChangePlace } from './use-change-place';
 
@@ -17,12 +17,12 @@ export function VariantFields({ edit }: { readonly edit: PlaceEdit }) {
     <section>
       <h2 className="heading-small mb-1">The blank itself</h2>
       <FieldRow label="Size, as the list says it">
-        <input
+        <HeldInput
           className="w-32"
           value={size}
           maxLength={40}
           placeholder="one size"
-          onChange={(event) => changeVariant({ size: event.target.value })}
+          onText={(text) => changeVariant({ size: text })}
         />
       </FieldRow>
       <FieldRow label="Colour">
@@ -34,15 +34,13 @@ export function VariantFields({ edit }: { readonly edit: PlaceEdit }) {
             value={colour.hex}
             onChange={(event) => changeVariant({ colour: { ...colour, hex: event.target.value } })}
           />
-          <input
+          <HeldInput
             className="w-28"
             value={colour.name}
             aria-label="Colour"
             maxLength={120}
             required
-            onChange={(event) =>
-              event.target.value !== '' && changeVariant({ colour: { ...colour, name: event.target.value } })
-            }
+            onText={(name) => name !== '' && changeVariant({ colour: { ...colour, name } })}
           />
         </span>
       </FieldRow>

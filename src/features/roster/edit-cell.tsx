@@ -1,6 +1,7 @@
 'use client';
 
-import { type KeyboardEvent, useState } from 'react';
+import type { KeyboardEvent } from 'react';
+import { useHeldText } from '@/ui';
 
 interface EditCellProps {
   readonly label: string;
@@ -16,19 +17,19 @@ interface EditCellProps {
 
 /**
  * A cell that is edited where it stands: taken over when it is left or with Enter, which goes on to the row below; Escape
- * leaves it as it was. What was not typed into never writes back.
+ * leaves it as it was. What was not typed into never writes back, and nothing is changed under the cursor.
  */
 export function EditCell({ label, value, problemOf, onChange, row, column, className = '' }: EditCellProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const problem = typed === null ? null : (problemOf?.(typed) ?? null);
+  const held = useHeldText(value);
+  const problem = held.isTyped ? (problemOf?.(held.text) ?? null) : null;
   const take = () => {
-    if (typed === null || problem !== null) return;
-    setTyped(null);
-    if (typed !== value) onChange(typed);
+    if (!held.isTyped || problem !== null) return;
+    held.settle();
+    onChange(held.text);
   };
   const onKey = (event: KeyboardEvent<HTMLInputElement>) => {
     const step = { Enter: event.shiftKey ? -1 : 1, ArrowDown: 1, ArrowUp: -1 }[event.key];
-    if (event.key === 'Escape') setTyped(null);
+    if (event.key === 'Escape') held.leave();
     if (step === undefined || event.nativeEvent.isComposing) return;
     event.preventDefault();
     take();
@@ -40,12 +41,16 @@ export function EditCell({ label, value, problemOf, onChange, row, column, class
         aria-label={label}
         aria-invalid={problem !== null}
         className={`w-full border-transparent bg-transparent px-1.5 py-1 hover:border-rule-strong focus:border-rule-strong focus:bg-white ${className}`}
-        value={typed ?? value}
+        value={held.text}
         spellCheck={false}
         data-row={row}
         data-column={column}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={take}
+        onFocus={held.enter}
+        onChange={(event) => held.type(event.target.value)}
+        onBlur={() => {
+          take();
+          if (problem === null) held.leave();
+        }}
         onKeyDown={onKey}
       />
       {problem && <span className="block px-1.5 text-sm text-madder">{problem}</span>}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { useRun } from '@/client';
+import { problemSentence, useRun } from '@/client';
 import type { MergeConflict } from '@/core/edit';
 import { Button, Notice } from '@/ui';
 import { conflictSentence } from './conflict-sentence';
@@ -22,7 +22,7 @@ export function ConflictNotice({ conflicts, onCopied }: ConflictNoticeProps) {
   const copy = async () => {
     const made = await saver.keepMineAsCopy();
     if (made.ok) onCopied(made.value);
-    else setProblem(made.problem.kind === 'refused' ? made.problem.detail : 'The server does not answer.');
+    else setProblem(problemSentence(made.problem));
   };
   return (
     <Notice

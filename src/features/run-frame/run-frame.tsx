@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { useFits, useLengths, useRun, useWork } from '@/client';
+import { savedWords, useFits, useLengths, useRun, useWork } from '@/client';
 import { KnurlMark, Tape } from '@/ui';
 import { ActQuestion } from './act-question';
 import { RunName } from './run-name';
@@ -11,13 +11,6 @@ import { RunNotices } from './run-notices';
 import { StepKeys } from './step-keys';
 import { SpecUndo } from './spec-undo';
 import { tapeSteps } from './tape-steps';
-
-const SAVE_WORDS = {
-  saved: 'saved',
-  saving: 'saving…',
-  conflict: 'changed elsewhere',
-  refused: 'not saved',
-} as const;
 
 /** What stands around every step: title and day, whether everything is saved, and the tape. */
 export function RunFrame({ todayIso, children }: { readonly todayIso: string; readonly children: ReactNode }) {
@@ -36,7 +29,7 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
         <span className="ml-auto flex flex-wrap items-center gap-x-5 gap-y-1">
           <SpecUndo />
           <output className="text-[#c9c3b4]" data-testid="save-state">
-            {save.kind === 'serverGone' ? `${numUnsaved} not saved yet` : SAVE_WORDS[save.kind]}
+            {savedWords({ ...work, save, numUnsaved })}
           </output>
           <a href={`/api/runs/${runId}/bundle`} className="underline underline-offset-4" download>
             Take this run along

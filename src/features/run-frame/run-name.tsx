@@ -1,17 +1,17 @@
 'use client';
 
 import { Field, Input, Label, Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { useState } from 'react';
 import { dueWords, useRun } from '@/client';
 import { changeHead } from '@/core/edit';
+import { useHeldText } from '@/ui';
 
 /** Title and day of the run; both are changed where they are read. */
 export function RunName({ todayIso }: { readonly todayIso: string }) {
   const { spec, change } = useRun();
-  const [typed, setTyped] = useState<string | null>(null);
-  const title = typed ?? spec.title;
+  const held = useHeldText(spec.title);
+  const title = held.text;
   const rename = (text: string) => {
-    setTyped(text);
+    held.type(text);
     if (text.trim() !== '') change((now) => changeHead(now, { title: text.trim() }));
   };
   return (
@@ -32,7 +32,8 @@ export function RunName({ todayIso }: { readonly todayIso: string }) {
             maxLength={200}
             aria-invalid={title.trim() === ''}
             onChange={(event) => rename(event.target.value)}
-            onBlur={() => setTyped(null)}
+            onFocus={held.enter}
+            onBlur={held.leave}
           />
           {title.trim() === '' && <p className="text-sm text-madder">A run needs a name; the last one is kept.</p>}
         </Field>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useFits, useRun, useWork } from '@/client';
 import { Button, Notice } from '@/ui';
 import { ConflictNotice } from './conflict-notice';
+import { RemovedNotice } from './removed-notice';
 
 /** Whatever keeps the run from being saved or computed, said across the page with what can be done. */
 export function RunNotices() {
@@ -26,19 +27,20 @@ export function RunNotices() {
         </Notice>
       )}
       {save.kind === 'conflict' && <ConflictNotice conflicts={save.conflicts} onCopied={setCopyId} />}
+      {save.kind === 'removed' && copyId === null && <RemovedNotice onCopied={setCopyId} />}
       {copyId !== null && (
         <Notice severity="note" actions={<Button onClick={() => setCopyId(null)}>Good</Button>}>
           Your state is{' '}
           <Link href={`/runs/${copyId}`} className="font-semibold underline underline-offset-4">
             a run of its own
           </Link>{' '}
-          now; this one goes on with the other.
+          now{save.kind === 'removed' ? '.' : '; this one goes on with the other.'}
         </Notice>
       )}
       {save.kind === 'refused' && (
         <Notice
           severity="stop"
-          actions={<Button onClick={() => void saver.takeTheirs()}>Back to the saved state</Button>}
+          actions={<Button onClick={() => void saver.dropMine()}>Back to the saved state</Button>}
         >
           <b>Not saved.</b> {save.detail}
         </Notice>

@@ -5,7 +5,7 @@ import { useRun } from '@/client';
 import { MOST_LINES } from '@/core/shop';
 import { type TextRef, type Wording, wordingOf } from '@/core/spec';
 import { changeWordingAt } from '@/core/edit';
-import { Button } from '@/ui';
+import { Button, HeldInput } from '@/ui';
 import { SpreadForm } from './spread-form';
 import { TokenButtons } from './token-buttons';
 
@@ -54,7 +54,7 @@ export function ComposePlace({ at, name, wording }: ComposePlaceProps) {
       <h2 className="text-lg font-bold first-letter:uppercase">{name} says</h2>
       {templates.map((template, i) => (
         <div key={i} className="flex gap-2">
-          <input
+          <HeldInput
             ref={(field) => {
               if (field) fields.current.set(i, field);
               else fields.current.delete(i);
@@ -65,7 +65,7 @@ export function ComposePlace({ at, name, wording }: ComposePlaceProps) {
             maxLength={400}
             spellCheck={false}
             onFocus={() => setLineAt(i)}
-            onChange={(event) => setLine(i, event.target.value)}
+            onText={(text) => setLine(i, text)}
           />
           {templates.length > 1 && (
             <Button

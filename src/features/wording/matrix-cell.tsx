@@ -1,10 +1,9 @@
 'use client';
 
-import { useState } from 'react';
 import { findingSentence, findingWords, randomBytes, useRun } from '@/client';
 import { setOverride } from '@/core/edit';
 import type { Oddity, ProofRow } from '@/core/wording';
-import { SeverityTag } from '@/ui';
+import { SeverityTag, useHeldText } from '@/ui';
 import { ODDITY_WORDS } from './sentences';
 
 interface MatrixCellProps {
@@ -22,15 +21,14 @@ export function MatrixCell({ row, words, odd }: MatrixCellProps) {
   const { change } = useRun();
   const { worded, at, isOwn, no } = row;
   const said = worded?.lines.map(({ text }) => text).join(LINE_MARK) ?? '';
-  const [typed, setTyped] = useState<string | null>(null);
+  const held = useHeldText(said);
   const set = (lines: readonly string[] | null | undefined) =>
     change((spec) => setOverride(spec, at, lines, randomBytes));
   const take = () => {
-    if (typed !== null && typed !== said)
-      set(typed.trim() === '' ? undefined : typed.split(LINE_MARK).map((line) => line.trim()));
-    setTyped(null);
+    if (held.isTyped) set(held.text.trim() === '' ? undefined : held.text.split(LINE_MARK).map((line) => line.trim()));
+    held.leave();
   };
-  const isOtherwise = words !== null && words !== said && typed === null;
+  const isOtherwise = words !== null && words !== said && !held.isTyped;
   return (
     <span className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-2 px-1">
       <span className="min-w-0">
@@ -38,13 +36,14 @@ export function MatrixCell({ row, words, odd }: MatrixCellProps) {
           <input
             aria-label={`Words of entry ${no} on ${row.placeName}`}
             className="w-full border-transparent bg-transparent px-1.5 py-1 font-semibold hover:border-rule-strong focus:border-rule-strong focus:bg-white"
-            value={typed ?? said}
+            value={held.text}
             spellCheck={false}
-            onChange={(event) => setTyped(event.target.value)}
+            onFocus={held.enter}
+            onChange={(event) => held.type(event.target.value)}
             onBlur={take}
             onKeyDown={(event) => {
               if (event.key === 'Enter') event.currentTarget.blur();
-              if (event.key === 'Escape') setTyped(null);
+              if (event.key === 'Escape') held.leave();
             }}
           />
         ) : (
