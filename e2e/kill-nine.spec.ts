@@ -169,8 +169,11 @@ test('with the server gone and the page closed as well, changes and marks come b
   const context = await browser.newContext();
   const page = await context.newPage();
   const id = await startRun(page);
+  // The bench has to be on the page before the server goes: browsers fetch what a link leads to when there is time.
+  const fetched = page.waitForResponse((response) => response.url().includes('/bench?_rsc'));
   await page.goto(`${server.url}/runs/${id}/roster`);
   await expect(textOf(page, 2)).toHaveValue(CHOIR[1]!);
+  await (await fetched).finished();
   await page.waitForLoadState('networkidle');
   await server.kill9();
   await textOf(page, 2).fill('Ottoline Ferrars');

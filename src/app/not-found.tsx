@@ -10,7 +10,7 @@ export default function NotFound() {
         <p className="my-3 text-lg">
           The address leads to no page. The run may have been removed, or the address was cut short when it was copied.
         </p>
-        <Link href="/" className="text-lg font-semibold text-verdigris underline underline-offset-4">
+        <Link href="/" className="text-lg font-semibold text-verdigris text-link">
           See all runs
         </Link>
       </main>

@@ -1,3 +1,5 @@
+import { HOUSE } from '@/core/tokens';
+
 interface DimensionLineProps {
   /** Drawing units; the line runs from one point to the other, level or upright. */
   readonly from: readonly [number, number];
@@ -9,7 +11,7 @@ interface DimensionLineProps {
 }
 
 /** A dimension as on a workshop drawing: a thin line with end strokes, its figure set into it. Part of an SVG. */
-export function DimensionLine({ from, to, label, textSize, colour = '#1f2529' }: DimensionLineProps) {
+export function DimensionLine({ from, to, label, textSize, colour = HOUSE.ink }: DimensionLineProps) {
   const [x1, y1] = from;
   const [x2, y2] = to;
   const isLevel = y1 === y2;

@@ -1,3 +1,4 @@
+import { HOUSE } from '@/core/tokens';
 import { type Spot, cornerAsRead, inkOrigin, inkToPlace } from '@/core/place';
 import type { RunSpec } from '@/core/spec';
 import { UM10_PER_MM } from '@/core/units';
@@ -22,7 +23,7 @@ export interface DrawnLayer {
 /** The colour of a material; what the run has dropped since is drawn in that of the cloth's shade. */
 export type FilmOf = (materialId: string) => string;
 
-export const UNKNOWN_FILM = '#c9c3b4';
+export const UNKNOWN_FILM = HOUSE.onInk;
 
 export function filmsOf(materials: RunSpec['shop']['materials']): FilmOf {
   const films = new Map(materials.map(({ id, value }) => [id, value.colour.hex]));

@@ -1,3 +1,4 @@
+import { HOUSE } from '@/core/tokens';
 import { ringPath } from './ring-path';
 
 type Points = readonly (readonly [number, number])[];
@@ -11,7 +12,7 @@ interface PlaceGroundProps {
 }
 
 /** What ink lies in: the outline of a place and what is kept clear in it. Part of an SVG in the frame of the place. */
-export function PlaceGround({ outline, clear, lineWidth, colour = '#8d8776' }: PlaceGroundProps) {
+export function PlaceGround({ outline, clear, lineWidth, colour = HOUSE.ruleStrong }: PlaceGroundProps) {
   return (
     <g pointerEvents="none">
       <path

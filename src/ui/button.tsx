@@ -12,7 +12,7 @@ const WEIGHTS: Record<Weight, string> = {
 
 const SIZES: Record<Size, string> = {
   normal: 'px-3.5 py-1.5 font-semibold min-h-9',
-  bench: 'px-4 py-2 text-lg font-semibold min-h-[48px]',
+  bench: 'px-4 py-2 text-lg font-semibold min-h-touch',
 };
 
 function classes(weight: Weight, size: Size, className: string): string {

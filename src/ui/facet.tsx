@@ -1,3 +1,5 @@
+import { HOUSE } from '@/core/tokens';
+
 export interface FacetProps {
   /** How many of the four facets are full: cut, weeded, bonded, checked. */
   readonly filled: 0 | 1 | 2 | 3 | 4;
@@ -22,14 +24,14 @@ export function Facet({ filled, isPacked, isSpoiled, label, sizePx = 20 }: Facet
         <path
           key={quarter}
           d={quarter}
-          fill={i < filled ? '#17655e' : '#fff'}
-          stroke="#1f2529"
+          fill={i < filled ? HOUSE.verdigris : '#fff'}
+          stroke={HOUSE.ink}
           strokeWidth="1"
           strokeLinejoin="round"
         />
       ))}
-      {isPacked && <circle cx="12" cy="12" r="11" fill="none" stroke="#1f2529" strokeWidth="1.6" />}
-      {isSpoiled && <path d="M14 1H23V10Z" fill="#9d2f26" stroke="#fbf8f0" strokeWidth="1" />}
+      {isPacked && <circle cx="12" cy="12" r="11" fill="none" stroke={HOUSE.ink} strokeWidth="1.6" />}
+      {isSpoiled && <path d="M14 1H23V10Z" fill={HOUSE.madder} stroke={HOUSE.paper} strokeWidth="1" />}
     </svg>
   );
 }

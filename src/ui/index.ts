@@ -18,5 +18,7 @@ export { Signer } from './signer';
 export { Tape, type TapeStep } from './tape';
 export { isTyping } from './is-typing';
 export { ListText } from './list-text';
+export { TextButton } from './text-button';
 export { Tick } from './tick';
+export { type TableColumn, VirtualTable } from './virtual-table';
 export { Ticks } from './ticks';

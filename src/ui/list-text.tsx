@@ -1,5 +1,6 @@
 'use client';
 
+import { TextButton } from './text-button';
 import { Field, Label, Textarea } from '@headlessui/react';
 
 interface ListTextProps {
@@ -33,13 +34,9 @@ export function ListText(props: ListTextProps) {
       {(isTable || isAsLines) && (
         <p className="mt-1 flex flex-wrap items-baseline gap-x-3">
           <span>{isTable ? readingWords : 'Every line is one text.'}</span>
-          <button
-            type="button"
-            className="text-verdigris underline underline-offset-4"
-            onClick={() => onAsLines(isTable)}
-          >
+          <TextButton onClick={() => onAsLines(isTable)}>
             {isTable ? 'Take every line as one text instead' : 'Read it as a table'}
-          </button>
+          </TextButton>
         </p>
       )}
     </div>

@@ -9,7 +9,7 @@ export function SeverityTag({ severity }: { readonly severity: 'stop' | 'check' 
   const { ground, shape } = LOOKS[severity];
   return (
     <span
-      className={`inline-flex shrink-0 items-center gap-1 rounded-sm px-1.5 font-narrow text-[0.8rem] leading-5 font-semibold ${ground}`}
+      className={`inline-flex shrink-0 items-center gap-1 rounded-sm px-1.5 font-narrow text-fine leading-5 font-semibold ${ground}`}
     >
       <svg width="9" height="9" viewBox="0 0 12 12" aria-hidden="true">
         <path d={shape} fill="currentColor" />

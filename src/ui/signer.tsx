@@ -1,3 +1,4 @@
+import { TextButton } from './text-button';
 import type { Ref } from 'react';
 
 const MOST_CHARACTERS = 80;
@@ -30,13 +31,9 @@ export function Signer({ label, who, onWho, last, asked = null, ref }: SignerPro
         />
       </label>
       {who === '' && last !== '' && (
-        <button
-          type="button"
-          className="min-h-8 text-verdigris underline underline-offset-4"
-          onClick={() => onWho(last)}
-        >
+        <TextButton className="min-h-8" onClick={() => onWho(last)}>
           {last} again
-        </button>
+        </TextButton>
       )}
       {asked !== null && (
         <span role="alert" className="text-madder">

@@ -20,9 +20,7 @@ export function BenchCurrent({ item }: { readonly item: BenchItem }) {
         {item.blankName}
         {item.variantWords && `, ${item.variantWords}`} · {materialsWords(item.pieces)}
       </p>
-      <h1 className="text-[2.6rem] leading-tight font-bold break-words">
-        {madeOtherwise(item) ?? item.text.join(' ')}
-      </h1>
+      <h1 className="text-name leading-tight font-bold break-words">{madeOtherwise(item) ?? item.text.join(' ')}</h1>
       <p className="mb-3 flex items-center gap-2 text-lg">
         <Facet {...facet} sizePx={30} /> {facet.label}
       </p>

@@ -33,14 +33,14 @@ export function BenchDeeds(props: BenchDeedsProps) {
     <section className="grid content-start gap-4 border-l border-rule bg-paper p-5">
       <h2 className="heading-small">Next for it</h2>
       {next ? (
-        <Button weight="main" size="bench" className="min-h-20! text-[1.75rem]!" onClick={() => onMarkOn(next)}>
+        <Button weight="main" size="bench" className="min-h-20! text-deed!" onClick={() => onMarkOn(next)}>
           {markWords(picked, next)}
           {hasLetters && <Key>space</Key>}
         </Button>
       ) : (
-        <p className="text-[1.75rem] font-bold text-verdigris">Packed</p>
+        <p className="text-deed font-bold text-verdigris">Packed</p>
       )}
-      {caution && <p className="text-[0.92rem] text-brass">▲ {caution}</p>}
+      {caution && <p className="text-sm text-brass">▲ {caution}</p>}
       <h2 className="heading-small">
         {picked.length > 1 ? `Or mark the ${picked.length} that are picked` : 'Or mark it'}
       </h2>
@@ -69,10 +69,10 @@ export function BenchDeeds(props: BenchDeedsProps) {
       {passInHand !== null && (
         <MarkPass no={passInHand} stages={stages} picked={picked} onMark={onMarkPass} hasLetters={hasLetters} />
       )}
-      <p className="text-[0.92rem] text-soft">
+      <p className="text-sm text-soft">
         Walk with ↑ ↓, hold shift for several. A later mark includes the earlier ones.
       </p>
-      <Button className="min-h-[48px]" onClick={onHelp}>
+      <Button className="min-h-touch" onClick={onHelp}>
         All keys<Key>?</Key>
       </Button>
     </section>

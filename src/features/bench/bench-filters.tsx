@@ -56,7 +56,7 @@ function FilterButton({ label, count, isOn, onClick }: FilterButtonProps) {
         // The space bar is for the item then, and not for this button once more.
         toItemInHand();
       }}
-      className={`min-h-[48px] min-w-[48px] rounded-md border px-2.5 ${isOn ? 'border-ink bg-ink text-white' : 'border-rule-strong bg-white'}`}
+      className={`min-h-touch min-w-touch rounded-md border px-2.5 ${isOn ? 'border-ink bg-ink text-white' : 'border-rule-strong bg-white'}`}
     >
       {label} <span className="measure text-sm">{count}</span>
     </button>

@@ -50,7 +50,7 @@ export function BenchList({ bench, tally }: { readonly bench: Bench; readonly ta
         </h2>
         <NameJump bench={bench} />
         <BenchFilters bench={bench} />
-        <Button className="min-h-[48px]" aria-pressed={picksSeveral} onClick={() => setPicksSeveral(!picksSeveral)}>
+        <Button className="min-h-touch" aria-pressed={picksSeveral} onClick={() => setPicksSeveral(!picksSeveral)}>
           {picksSeveral ? `${selection.pickedIds.size} picked: tap to add or drop` : 'Pick several'}
         </Button>
       </div>

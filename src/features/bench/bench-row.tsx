@@ -30,7 +30,7 @@ export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, hasB
       aria-pressed={isPicked}
       aria-current={isCurrent ? 'true' : undefined}
       onClick={(event) => onPick(event, item.itemId)}
-      className={`flex min-h-[48px] w-full items-center gap-3 border-b border-l-4 border-b-rule px-3 text-left ${
+      className={`flex min-h-touch w-full items-center gap-3 border-b border-l-4 border-b-rule px-3 text-left ${
         isPicked ? 'bg-verdigris-tint' : 'hover:bg-paper'
       } ${isCurrent ? 'border-l-verdigris font-semibold' : 'border-l-transparent'}`}
     >
@@ -52,7 +52,7 @@ export const BenchRow = memo(function BenchRow({ item, isCurrent, isPicked, hasB
       </span>
       <span className="max-w-32 text-right font-narrow text-sm text-soft" aria-hidden>
         {facet.label}
-        {isMade && <span className="measure block text-[0.75rem]">{passesWords(item.pieces)}</span>}
+        {isMade && <span className="measure block text-fine">{passesWords(item.pieces)}</span>}
       </span>
     </button>
   );

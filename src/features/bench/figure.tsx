@@ -9,9 +9,7 @@ export function Figure({ label, value, isWord = false }: FigureProps) {
   return (
     <div>
       <dt className="heading-small">{label}</dt>
-      <dd
-        className={`${isWord ? 'text-[1.35rem]' : 'text-[1.9rem] leading-tight'} font-semibold ${isWord ? '' : 'measure'}`}
-      >
+      <dd className={`${isWord ? 'text-word' : 'text-figure leading-tight'} font-semibold ${isWord ? '' : 'measure'}`}>
         {value}
       </dd>
     </div>

@@ -34,7 +34,7 @@ export function NameJump({ bench }: { readonly bench: Bench }) {
         type="search"
         aria-label="Go to a name"
         placeholder="Go to a name ( / )"
-        className="min-h-[48px] w-full"
+        className="min-h-touch w-full"
         value={typed}
         autoComplete="off"
         onChange={(event) => {

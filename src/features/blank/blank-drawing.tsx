@@ -1,5 +1,6 @@
 'use client';
 
+import { HOUSE } from '@/core/tokens';
 import { useRef } from 'react';
 import { useLengths } from '@/client';
 import { placeGeometry } from '@/core/place';
@@ -76,8 +77,8 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
           y={box.heightMm - textSize / 2}
           width={textSize}
           height={textSize}
-          fill="#fbf8f0"
-          stroke="#1f2529"
+          fill={HOUSE.paper}
+          stroke={HOUSE.ink}
           strokeWidth={thin}
           className="cursor-nwse-resize"
           {...gripProps('resize')}

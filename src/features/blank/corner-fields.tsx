@@ -2,7 +2,7 @@
 
 import { useLengths } from '@/client';
 import { MOST_CORNERS, type Shape } from '@/core/shop';
-import { LengthField } from '@/ui';
+import { LengthField, TextButton } from '@/ui';
 
 type Corners = Extract<Shape, { kind: 'polygon' }>['corners'];
 
@@ -45,19 +45,9 @@ export function CornerFields({ what, corners, onChange }: CornerFieldsProps) {
             onChange={(mm) => move(i, 1, mm)}
           />
           <span className="flex justify-end gap-2 text-sm">
-            {corners.length < MOST_CORNERS && (
-              <button type="button" className="underline underline-offset-4" onClick={() => add(i)}>
-                one more after {i + 1}
-              </button>
-            )}
+            {corners.length < MOST_CORNERS && <TextButton onClick={() => add(i)}>one more after {i + 1}</TextButton>}
             {corners.length > 3 && (
-              <button
-                type="button"
-                className="underline underline-offset-4"
-                onClick={() => onChange(corners.filter((_, k) => k !== i))}
-              >
-                leave {i + 1} out
-              </button>
+              <TextButton onClick={() => onChange(corners.filter((_, k) => k !== i))}>leave {i + 1} out</TextButton>
             )}
           </span>
         </div>

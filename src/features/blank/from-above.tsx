@@ -1,5 +1,6 @@
 'use client';
 
+import { HOUSE } from '@/core/tokens';
 import { useLengths } from '@/client';
 import type { SeenAcross } from '@/core/place';
 import { DimensionLine } from '@/drawing';
@@ -21,8 +22,13 @@ export function FromAbove({ seen }: { readonly seen: SeenAcross }) {
         viewBox={`${-wide} ${-b - text / 2} ${2 * wide} ${2 * b + text * 2.8}`}
         className="max-h-[170px] w-full"
       >
-        <ellipse rx={a} ry={b} fill="#f4efe3" stroke="#8d8470" strokeWidth={text / 14} />
-        <path d={`M${-half} ${y}A${a} ${b} 0 0 0 ${half} ${y}`} fill="none" stroke="#17655e" strokeWidth={text / 3.5} />
+        <ellipse rx={a} ry={b} fill={HOUSE.shade} stroke={HOUSE.ruleStrong} strokeWidth={text / 14} />
+        <path
+          d={`M${-half} ${y}A${a} ${b} 0 0 0 ${half} ${y}`}
+          fill="none"
+          stroke={HOUSE.verdigris}
+          strokeWidth={text / 3.5}
+        />
         <DimensionLine
           from={[-half, b + text * 1.3]}
           to={[half, b + text * 1.3]}

@@ -85,7 +85,7 @@ export function PlacementCard({ place, fits }: PlacementCardProps) {
                   <a
                     href={`${href}&entry=${fit.entryId}`}
                     download
-                    className="underline underline-offset-4"
+                    className="text-link"
                     aria-label={`Template of ${text.join(' ')}`}
                   >
                     template

@@ -1,5 +1,6 @@
 'use client';
 
+import { HOUSE } from '@/core/tokens';
 import { useLengths } from '@/client';
 import { diameterAt, placeGeometry } from '@/core/place';
 import { ClearZones, DimensionLine, type DrawnLayer, Ink, UsableRect, lineOn, ringPath } from '@/drawing';
@@ -28,7 +29,7 @@ export function RoundDrawing({ edit: { variant, measured }, ink }: RoundDrawingP
         viewBox={`${-room} ${-room} ${box.widthMm + 2 * room} ${box.heightMm + 2 * room}`}
         className="max-h-[330px] w-full"
       >
-        <path d={ringPath(outline)} fill={variant.colour.hex} stroke="#8d8776" strokeWidth={textSize / 12} />
+        <path d={ringPath(outline)} fill={variant.colour.hex} stroke={HOUSE.ruleStrong} strokeWidth={textSize / 12} />
         <UsableRect geometry={geometry} colour={ground} lineWidth={textSize / 14} />
         <ClearZones zones={clear} lineWidth={textSize / 14} colour={ground} />
         <Ink layers={ink} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { HOUSE } from '@/core/tokens';
 import { useLengths } from '@/client';
 import { type PlaceGeometry, type SeenAcross, placeGeometry, seenMap, slantMm } from '@/core/place';
 import type { Wrap } from '@/core/shop';
@@ -33,12 +34,12 @@ export function SeenPicture({ edit: { variant, measured }, ink }: SeenPicturePro
         viewBox={`${-wide} ${-body.aboveMm - text * 2} ${2 * wide} ${body.aboveMm + body.belowMm + text * 2.4}`}
         className="max-h-[260px] w-full"
       >
-        <path d={body.path} fill={variant.colour.hex} stroke="#8d8470" strokeWidth={text / 14} />
+        <path d={body.path} fill={variant.colour.hex} stroke={HOUSE.ruleStrong} strokeWidth={text / 14} />
         {used.length > 0 && (
           <path
             d={ringPath(used)}
             fill="none"
-            stroke="#8d8776"
+            stroke={HOUSE.ruleStrong}
             strokeWidth={text / 16}
             strokeDasharray={`${text / 4}`}
           />

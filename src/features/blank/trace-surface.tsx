@@ -1,5 +1,6 @@
 'use client';
 
+import { HOUSE } from '@/core/tokens';
 import { useState } from 'react';
 import { useLengths } from '@/client';
 import { MOST_CORNERS, type Photo } from '@/core/shop';
@@ -50,9 +51,9 @@ export function TraceSurface({ edit, photo }: { readonly edit: PlaceEdit; readon
         {...trace.surfaceProps}
       >
         <image href={`/api/photos/${photo.sha}`} width={widthPx} height={heightPx} />
-        <g fill="none" stroke="#fbf8f0" strokeWidth={dot / 2}>
+        <g fill="none" stroke={HOUSE.paper} strokeWidth={dot / 2}>
           {a && b && <path d={pathOf([a, b])} strokeDasharray={`${dot}`} />}
-          {corners.length > 1 && <path d={`${pathOf(corners)}Z`} fill="#17655e55" />}
+          {corners.length > 1 && <path d={`${pathOf(corners)}Z`} fill={HOUSE.verdigris} fillOpacity="0.33" />}
           <path d={`M${cursor[0] - dot * 2} ${cursor[1]}h${dot * 4}M${cursor[0]} ${cursor[1] - dot * 2}v${dot * 4}`} />
         </g>
         {[...scalePoints, ...corners].map(([x, y], i) => (
@@ -61,8 +62,8 @@ export function TraceSurface({ edit, photo }: { readonly edit: PlaceEdit; readon
             cx={x}
             cy={y}
             r={dot}
-            fill={i < scalePoints.length ? '#8a5d0c' : '#17655e'}
-            stroke="#fbf8f0"
+            fill={i < scalePoints.length ? HOUSE.brass : HOUSE.verdigris}
+            stroke={HOUSE.paper}
             strokeWidth={dot / 4}
           />
         ))}

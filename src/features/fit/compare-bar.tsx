@@ -33,7 +33,7 @@ export function CompareBar({ place, shown, letteringId, comparison, onEnd }: Com
     >
       <table>
         <thead>
-          <tr className="text-left text-[0.82rem] text-soft">
+          <tr className="text-left text-fine text-soft">
             <th className="pr-5 font-normal">lettering</th>
             <th className="pr-5 text-right font-normal">smallest cap, mm</th>
             <th className="pr-5 text-right font-normal">tallest cap, mm</th>

@@ -1,5 +1,6 @@
 import type { SetSize } from '@/core/fit';
 import { formatMm } from '@/core/units';
+import { TextButton } from '@/ui';
 
 const MOST_SHOWN = 4;
 
@@ -26,7 +27,7 @@ export function CostsPanel({ setSize, onPick }: CostsPanelProps) {
       </p>
       <table className="w-full">
         <thead>
-          <tr className="text-left text-[0.82rem] text-soft">
+          <tr className="text-left text-fine text-soft">
             <th className="font-normal">without</th>
             <th className="text-right font-normal">it holds, mm</th>
             <th className="text-right font-normal">the set, mm</th>
@@ -36,14 +37,10 @@ export function CostsPanel({ setSize, onPick }: CostsPanelProps) {
           {costs.slice(0, MOST_SHOWN).map(({ text, mostMm, withoutTheseMm }, i) => (
             <tr key={text} className="border-t border-rule">
               <td className="py-1 break-words">
-                <button
-                  type="button"
-                  className="text-left text-verdigris underline underline-offset-2"
-                  onClick={() => onPick(text)}
-                >
+                <TextButton className="text-left" onClick={() => onPick(text)}>
                   {i > 0 && '… and '}
                   {text}
-                </button>
+                </TextButton>
               </td>
               <td className="measure text-right">{formatMm(mostMm)}</td>
               <td className="measure text-right font-semibold">{formatMm(withoutTheseMm)}</td>

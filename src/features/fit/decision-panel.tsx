@@ -6,7 +6,7 @@ import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import { type OverrideSet, type OwnSettings, type RunSpec, type TextRef, lookedKey, ownSettingsAt } from '@/core/spec';
 import { dropLooked, dropOverrides } from '@/core/edit';
 import { formatMm } from '@/core/units';
-import { Button, Key, SeverityTag } from '@/ui';
+import { Button, Key, SeverityTag, TextButton } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { alikeOf } from './decision-subject';
 import { textOf } from './fit-key';
@@ -66,9 +66,7 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
       {subject.looked.length > 0 && (
         <p className="text-soft">
           Let stand: {subject.looked.map((finding) => findingSentence(finding)).join('; ')}.{' '}
-          <button
-            type="button"
-            className="text-verdigris underline underline-offset-2"
+          <TextButton
             onClick={() =>
               change((now) =>
                 dropLooked(
@@ -79,10 +77,10 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
             }
           >
             Open again
-          </button>
+          </TextButton>
         </p>
       )}
-      <p className="text-[0.82rem] text-soft">
+      <p className="text-fine text-soft">
         <Key>←</Key> <Key>→</Key> walk along the wall
       </p>
     </section>

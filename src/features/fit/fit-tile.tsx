@@ -81,7 +81,7 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
         {worst && worst !== 'note' && <SeverityTag severity={worst} />}
       </div>
       {fit.emMm > 0 && (
-        <p className="measure text-[0.82rem] text-soft">
+        <p className="measure text-fine text-soft">
           <span title="cap height">
             {lengths.figure(fit.capHeightMm)} {lengths.word} cap
           </span>
@@ -101,7 +101,7 @@ function FindingLine({ findings }: { readonly findings: readonly Finding[] }) {
   const said = findings.filter((finding) => !isMeasureFinding(finding));
   if (said.length === 0) return null;
   return (
-    <p className="text-[0.86rem]">
+    <p className="text-fine">
       {said.map((finding, i) => (
         <span
           key={findingKey(finding)}
@@ -123,7 +123,7 @@ function MeasureLine({ fit, lengths }: { readonly fit: ScreenFit; readonly lengt
   const { numIslands, numHoles, edgeMm, areaMm2 } = factsOf(fit);
   const more = `x-height ${lengths.figure(fit.xHeightMm)} ${lengths.word}; outline ${(edgeMm / 10).toFixed(0)} cm to cut, ${(areaMm2 / 100).toFixed(1)} cm² of film`;
   return (
-    <p className="flex flex-wrap gap-x-2 font-narrow text-[0.82rem] text-soft" title={more}>
+    <p className="flex flex-wrap gap-x-2 font-narrow text-fine text-soft" title={more}>
       {shownMeasures(fit).map(({ key, part, layer, spot, broken }) => (
         <span
           key={key}

@@ -1,3 +1,4 @@
+import { HOUSE } from '@/core/tokens';
 import { ScatterChart } from 'echarts/charts';
 import { BrushComponent, GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components';
 import * as echarts from 'echarts/core';
@@ -27,7 +28,7 @@ export interface HeightDot {
   readonly isNamed: boolean;
 }
 
-const TONES = { stop: '#9d2f26', check: '#8a5d0c', fine: '#17655e' };
+const TONES = { stop: HOUSE.madder, check: HOUSE.brass, fine: HOUSE.verdigris };
 
 export type HeightChart = echarts.ECharts;
 
@@ -54,9 +55,9 @@ export function drawChart(chart: HeightChart, dots: readonly HeightDot[], leastM
       min: low,
       max: high,
       splitLine: { show: false },
-      axisLine: { lineStyle: { color: '#8d8470' } },
+      axisLine: { lineStyle: { color: HOUSE.ruleStrong } },
       axisTick: { show: true },
-      axisLabel: { color: '#5a6064', fontSize: 11 },
+      axisLabel: { color: HOUSE.soft, fontSize: 11 },
     },
     yAxis: { type: 'value', min: -1, max: levels, show: false },
     brush: {
@@ -75,7 +76,7 @@ export function drawChart(chart: HeightChart, dots: readonly HeightDot[], leastM
           name: key,
           text,
           value: [mm, level],
-          itemStyle: { color: TONES[tone], borderColor: '#1f2529', borderWidth: isChosen ? 2 : 0 },
+          itemStyle: { color: TONES[tone], borderColor: HOUSE.ink, borderWidth: isChosen ? 2 : 0 },
           label: {
             show: isNamed,
             formatter: text,
@@ -88,8 +89,8 @@ export function drawChart(chart: HeightChart, dots: readonly HeightDot[], leastM
         progressive: 0,
         markArea: {
           silent: true,
-          itemStyle: { color: '#f6ddd6' },
-          label: { show: leastMm - low > 3, position: 'insideTopLeft', color: '#9d2f26', fontSize: 10 },
+          itemStyle: { color: HOUSE.madderTint },
+          label: { show: leastMm - low > 3, position: 'insideTopLeft', color: HOUSE.madder, fontSize: 10 },
           data: [[{ name: 'too small', xAxis: low }, { xAxis: leastMm }]],
         },
       },

@@ -7,6 +7,7 @@ import type { ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';
 import type { HeightChart, HeightDot } from './height-chart';
 import { outliers } from './outliers';
+import { TextButton } from '@/ui';
 
 const MOST_NAMED = 3;
 const MOST_STACKED = 14;
@@ -37,18 +38,14 @@ export function HeightStrip({ fits, leastMm, chosen, onChoose }: HeightStripProp
         label={`Cap heights from ${formatMm(least)} to ${formatMm(most)} millimetres; the least is ${formatMm(leastMm)}`}
       />
       {apart.length > 0 && (
-        <p className="text-[0.86rem]">
+        <p className="text-fine">
           Apart from the others:{' '}
           {apart.map((fit, i) => (
             <span key={fitKey(fit)}>
               {i > 0 && ', '}
-              <button
-                type="button"
-                className="text-verdigris underline underline-offset-2"
-                onClick={() => onChoose([fitKey(fit)])}
-              >
+              <TextButton onClick={() => onChoose([fitKey(fit)])}>
                 {fit.text.join(' ')} <span className="measure">{formatMm(fit.capHeightMm)}</span>
-              </button>
+              </TextButton>
             </span>
           ))}
         </p>

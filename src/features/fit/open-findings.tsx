@@ -32,7 +32,7 @@ export function OpenFindings({ shown, subject, onPick }: OpenFindingsProps) {
               >
                 {gravest && <SeverityTag severity={gravest.severity} />}
                 <span className="min-w-0 flex-1 break-words">{fit.text.join(' ')}</span>
-                <span className="text-right text-[0.86rem] text-soft">{gravest && findingWords(gravest)}</span>
+                <span className="text-right text-fine text-soft">{gravest && findingWords(gravest)}</span>
               </button>
             </li>
           );

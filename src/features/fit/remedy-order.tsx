@@ -3,7 +3,7 @@
 import { useRun } from '@/client';
 import { type RemedyKind, WIDTH_SHARES } from '@/core/spec';
 import { changeRemedies } from '@/core/edit';
-import { NumberField } from '@/ui';
+import { NumberField, TextButton } from '@/ui';
 import { REMEDY_WORDS } from './sentences';
 
 /** Which remedy is offered first, and how far letters may be drawn narrower or wider. */
@@ -28,14 +28,9 @@ export function RemedyOrder() {
               {i + 1}. {REMEDY_WORDS[kind]}
             </span>
             {i > 0 && (
-              <button
-                type="button"
-                className="px-2 text-verdigris underline underline-offset-2"
-                aria-label={`${REMEDY_WORDS[kind]} earlier`}
-                onClick={() => raise(kind)}
-              >
+              <TextButton className="px-2" aria-label={`${REMEDY_WORDS[kind]} earlier`} onClick={() => raise(kind)}>
                 earlier
-              </button>
+              </TextButton>
             )}
           </li>
         ))}

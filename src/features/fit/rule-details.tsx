@@ -1,7 +1,7 @@
 import type { SetSize } from '@/core/fit';
 import type { SizeRule } from '@/core/spec';
 import { formatMm } from '@/core/units';
-import { Button, FieldRow, NumberField } from '@/ui';
+import { Button, FieldRow, NumberField, TextButton } from '@/ui';
 
 interface RuleDetailsProps {
   readonly rule: SizeRule;
@@ -95,13 +95,9 @@ function LevelFields({
       {setSize && (
         <p>
           The set stands at <span className="measure">{formatMm(setSize.letterMm)} mm</span>.{' '}
-          <button
-            type="button"
-            className="text-verdigris underline underline-offset-2"
-            onClick={() => onChange({ kind: 'level', heightMm: Math.floor(setSize.letterMm * 2) / 2 })}
-          >
+          <TextButton onClick={() => onChange({ kind: 'level', heightMm: Math.floor(setSize.letterMm * 2) / 2 })}>
             Choose the height
-          </button>
+          </TextButton>
         </p>
       )}
     </>

@@ -1,3 +1,4 @@
+import { HOUSE } from '@/core/tokens';
 import { type ShownMeasure, shownMeasures } from '@/core/figures';
 import type { ShapeBox } from '@/core/shop';
 import { type DrawnLayer, Ink, PlaceGround, layerTransform } from '@/drawing';
@@ -55,8 +56,8 @@ function BrokenSpots({ measures }: { readonly measures: readonly ShownMeasure[] 
     .map(({ key, part, spot }) => (
       <g key={key} fill="none">
         <title>{MEASURE_WORDS[part]}</title>
-        <circle cx={spot.xMm} cy={spot.yMm} r={RING_MM} stroke="#fbf8f0" strokeWidth="1.6" />
-        <circle cx={spot.xMm} cy={spot.yMm} r={RING_MM} stroke="#9d2f26" strokeWidth="0.8" />
+        <circle cx={spot.xMm} cy={spot.yMm} r={RING_MM} stroke={HOUSE.paper} strokeWidth="1.6" />
+        <circle cx={spot.xMm} cy={spot.yMm} r={RING_MM} stroke={HOUSE.madder} strokeWidth="0.8" />
       </g>
     ));
 }

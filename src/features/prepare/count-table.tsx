@@ -57,7 +57,7 @@ function CountRow({ count }: { readonly count: BlankCount }) {
   return (
     <tr className="border-b border-rule">
       <th scope="row" className="px-3 py-1.5 text-left font-normal">
-        <Link href={`/shop/blanks/${count.blankId}`} className="underline underline-offset-4">
+        <Link href={`/shop/blanks/${count.blankId}`} className="text-link">
           {count.blankName}
         </Link>
       </th>

@@ -1,3 +1,4 @@
+import { HOUSE } from '@/core/tokens';
 import { type RunSpec, findBlank, readTextKey, textKeyOf, variantFor } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
@@ -11,6 +12,6 @@ export function clothsBySlot(fits: readonly ScreenFit[], spec: RunSpec): (key: s
   }
   return (key) => {
     const use = uses.get(readTextKey(key)?.useId ?? '')?.use;
-    return known.get(key) ?? (use ? variantFor(spec, use).colour.hex : '#ffffff');
+    return known.get(key) ?? (use ? variantFor(spec, use).colour.hex : HOUSE.white);
   };
 }

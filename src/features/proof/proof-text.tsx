@@ -40,7 +40,7 @@ export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggl
       <span className="measure text-right text-soft">{no}</span>
       <span className="min-w-0">
         {cut && <ProofDrawing shown={cut.fits} pxPerMm={pxPerMm} cloth={cloth} words={words} />}
-        <span className="measure mt-1 block text-[0.95rem] break-words" data-testid="spelled">
+        <span className="measure mt-1 block text-sm break-words" data-testid="spelled">
           {[...words].join(' ')}
         </span>
         {hasPlaces && <span className="block text-sm text-soft">{row.placeName}</span>}

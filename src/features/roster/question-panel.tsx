@@ -2,7 +2,7 @@
 
 import { useRun } from '@/client';
 import type { ListQuestion } from '@/core/roster';
-import { Button, Key } from '@/ui';
+import { Button, Key, TextButton } from '@/ui';
 import { answerWords, caseWords, questionSentence } from './question-sentences';
 import { type Questions, useQuestions } from './use-questions';
 
@@ -21,15 +21,15 @@ export function QuestionPanel() {
         </h2>
         {all.length > 1 && (
           <span className="ml-auto flex items-center gap-2 text-soft">
-            <button type="button" className="px-1 underline underline-offset-4" onClick={() => questions.setAt(at - 1)}>
+            <TextButton className="px-1" onClick={() => questions.setAt(at - 1)}>
               before
-            </button>
+            </TextButton>
             <span className="measure">
               {at + 1} of {all.length}
             </span>
-            <button type="button" className="px-1 underline underline-offset-4" onClick={() => questions.setAt(at + 1)}>
+            <TextButton className="px-1" onClick={() => questions.setAt(at + 1)}>
               next
-            </button>
+            </TextButton>
           </span>
         )}
       </header>

@@ -1,16 +1,16 @@
 'use client';
 
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { entryFacets, randomBytes, useRun, useWork } from '@/client';
 import type { Finding } from '@/core/finding';
 import { addEntry, changeField, changeQuantity, columnsBesideText, putBack, takeOut } from '@/core/roster';
 import type { Entry } from '@/core/spec';
-import { gridFor } from './grid-for';
-import { RosterRow, type RowDeeds } from './roster-row';
+import { TextButton, VirtualTable } from '@/ui';
+import { type RosterGrid, gridFor } from './grid-for';
+import { type RosterRow, type RowDeeds, rosterColumns } from './roster-columns';
 
 const ROW_PX = 33;
-const AHEAD = 16;
+
 interface RosterTableProps {
   /** Present entries, then those that are withdrawn. */
   readonly entries: readonly Entry[];
@@ -26,81 +26,47 @@ export function RosterTable({ entries, findingsOf, onCurrent }: RosterTableProps
   const { spec } = useRun();
   const { items } = useWork().bench;
   const deeds = useRowDeeds(onCurrent);
-  const columns = useMemo(() => columnsBesideText(spec.entries), [spec.entries]);
-  const { gridTemplate, minWidthPx } = useMemo(() => gridFor(spec.entries, columns), [spec.entries, columns]);
+  const names = useMemo(() => columnsBesideText(spec.entries), [spec.entries]);
+  const grid = useMemo(() => gridFor(spec.entries, names), [spec.entries, names]);
+  // Widths follow what is typed; the columns stay the same as long as they do.
+  const word = JSON.stringify([names, grid]);
+  const columns = useMemo(() => {
+    const [own, widths] = JSON.parse(word) as [string[], RosterGrid];
+    return rosterColumns(own, widths, deeds);
+  }, [word, deeds]);
   const facets = useMemo(() => entryFacets(items), [items]);
-  const body = useRef<HTMLDivElement>(null);
-  const [topPx, setTopPx] = useState(0);
-  // What stands above comes and goes with the findings.
-  useLayoutEffect(() => setTopPx(body.current?.offsetTop ?? 0), [entries, findingsOf]);
-  const rows = useWindowVirtualizer({
-    count: entries.length,
-    estimateSize: () => ROW_PX,
-    overscan: AHEAD,
-    scrollMargin: topPx,
-    getItemKey: (index) => entries[index]!.id,
-  });
+  const rows = useMemo(
+    () =>
+      entries.map((entry, index): RosterRow => {
+        return { index, entry, findings: findingsOf.get(entry.id) ?? NOTHING, facet: facets.get(entry.id) ?? null };
+      }),
+    [entries, findingsOf, facets],
+  );
   return (
     <div className="overflow-x-auto bg-paper">
-      <div role="table" aria-label="Entries" aria-rowcount={entries.length + 1} style={{ minWidth: minWidthPx }}>
-        <TableHead
-          names={['No', 'In the list', 'Pieces', ...columns, 'What needs a look', 'Done']}
-          gridTemplate={gridTemplate}
-        />
-        <div ref={body} role="rowgroup" className="relative" style={{ height: rows.getTotalSize() }}>
-          {rows.getVirtualItems().map(({ index, key, start }) => (
-            <div
-              key={key}
-              ref={rows.measureElement}
-              data-index={index}
-              role="presentation"
-              className="absolute inset-x-0 top-0"
-              style={{ transform: `translateY(${start - topPx}px)` }}
-            >
-              <RosterRow
-                index={index}
-                entry={entries[index]!}
-                columns={columns}
-                gridTemplate={gridTemplate}
-                findings={findingsOf.get(entries[index]!.id) ?? NOTHING}
-                facet={facets.get(entries[index]!.id) ?? null}
-                deeds={deeds}
-              />
-            </div>
-          ))}
-        </div>
-      </div>
+      <VirtualTable
+        label="Entries"
+        columns={columns}
+        rows={rows}
+        idOf={idOf}
+        rowPx={ROW_PX}
+        rowClass={({ entry }) => (entry.withdrawn ? 'text-soft' : '')}
+        onCurrent={deeds.onRow}
+      />
       <AddEntry />
     </div>
   );
 }
 
-function TableHead({ names, gridTemplate }: { readonly names: readonly string[]; readonly gridTemplate: string }) {
-  return (
-    <div
-      role="row"
-      aria-rowindex={1}
-      className="grid items-end border-b border-ink"
-      style={{ gridTemplateColumns: gridTemplate }}
-    >
-      {names.map((name, i) => (
-        <span role="columnheader" key={`${i}-${name}`} className="heading-small px-2 py-2">
-          {name}
-        </span>
-      ))}
-      <span role="columnheader">
-        <span className="sr-only">Take out or put back</span>
-      </span>
-    </div>
-  );
-}
+const idOf = ({ entry }: RosterRow) => entry.id;
 
-function useRowDeeds(onCurrent: (entryId: string) => void): RowDeeds {
+function useRowDeeds(onCurrent: (entryId: string) => void) {
   const { change } = useRun();
   const { hasWork } = useWork();
   return useMemo(
-    () => ({
+    (): RowDeeds & { readonly onRow: (row: RosterRow) => void } => ({
       onCurrent,
+      onRow: ({ entry }) => onCurrent(entry.id),
       onField: (id, name, value) => change((spec) => changeField(spec, id, name, value)),
       onQuantity: (id, quantity) => change((spec) => changeQuantity(spec, id, quantity)),
       onTakeOut: (id) => change((spec) => takeOut(spec, new Set([id]), hasWork)),
@@ -133,9 +99,9 @@ function AddEntry() {
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
       />
-      <button type="submit" className="px-2 text-verdigris underline underline-offset-4" disabled={typed.trim() === ''}>
+      <TextButton type="submit" className="px-2" disabled={typed.trim() === ''}>
         Add it
-      </button>
+      </TextButton>
     </form>
   );
 }

@@ -21,23 +21,23 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
   const { runId, save, numUnsaved } = session;
   return (
     <div className="flex min-h-screen flex-col">
-      <header className="flex min-h-[52px] flex-wrap items-center gap-x-4 gap-y-1 bg-ink px-6 py-2 text-paper">
+      <header className="flex min-h-band flex-wrap items-center gap-x-4 gap-y-1 bg-ink px-6 py-2 text-paper">
         <Link href="/" aria-label="Knurl, all runs" title="All runs">
           <KnurlMark />
         </Link>
         <RunName todayIso={todayIso} />
         <span className="ml-auto flex flex-wrap items-center gap-x-5 gap-y-1">
           <SpecUndo />
-          <output className="text-[#c9c3b4]" data-testid="save-state">
+          <output className="text-on-ink" data-testid="save-state">
             {savedWords({ ...work, save, numUnsaved })}
           </output>
-          <a href={`/api/runs/${runId}/bundle`} className="underline underline-offset-4" download>
+          <a href={`/api/runs/${runId}/bundle`} className="text-link" download>
             Take this run along
           </a>
-          <Link href="/shop" className="underline underline-offset-4">
+          <Link href="/shop" className="text-link">
             Shop
           </Link>
-          <Link href="/" className="underline underline-offset-4">
+          <Link href="/" className="text-link">
             All runs
           </Link>
         </span>

@@ -21,7 +21,7 @@ export function RunName({ todayIso }: { readonly todayIso: string }) {
         title="Rename this run or change its day"
       >
         <span className="text-lg font-bold">{spec.title}</span>
-        <span className="text-[#c9c3b4]">{dueWords(spec.dueOn, todayIso)}</span>
+        <span className="text-on-ink">{dueWords(spec.dueOn, todayIso)}</span>
       </PopoverButton>
       <PopoverPanel className="absolute top-full left-0 z-20 mt-1 grid w-96 max-w-[90vw] gap-3 border border-rule-strong bg-paper p-4 text-ink shadow-xl">
         <Field>

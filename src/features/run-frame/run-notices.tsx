@@ -31,7 +31,7 @@ export function RunNotices() {
       {copyId !== null && (
         <Notice severity="note" actions={<Button onClick={() => setCopyId(null)}>Good</Button>}>
           Your state is{' '}
-          <Link href={`/runs/${copyId}`} className="font-semibold underline underline-offset-4">
+          <Link href={`/runs/${copyId}`} className="font-semibold text-link">
             a run of its own
           </Link>{' '}
           now{save.kind === 'removed' ? '.' : '; this one goes on with the other.'}

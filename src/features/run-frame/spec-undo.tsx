@@ -43,7 +43,7 @@ function HeaderButton({ label, title, isOn, onClick }: HeaderButtonProps) {
       title={title}
       disabled={!isOn}
       onClick={onClick}
-      className="min-h-8 rounded-md border border-[#8d8a80] px-2.5 hover:bg-white/10 disabled:border-[#4d5256] disabled:text-[#8d8a80]"
+      className="min-h-8 rounded-md border border-on-ink-rule px-2.5 hover:bg-white/10 disabled:border-on-ink-off disabled:text-on-ink-rule"
     >
       {label}
     </button>

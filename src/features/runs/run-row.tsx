@@ -64,7 +64,7 @@ export function RunRow({ run, todayIso, onDuplicate, onArchive, onRemove }: RunR
 function Count({ label, value, isFull = false }: { label: string; value: number; isFull?: boolean }) {
   return (
     <div>
-      <dt className="font-narrow text-[0.75rem] text-soft">{label}</dt>
+      <dt className="font-narrow text-fine text-soft">{label}</dt>
       <dd className={`measure text-lg ${isFull ? 'font-semibold text-verdigris' : ''}`}>{value}</dd>
     </div>
   );

@@ -4,16 +4,16 @@ import { KnurlMark } from '@/ui';
 /** Above everything that is not inside a run. */
 export function ShopHeader() {
   return (
-    <header className="flex h-[52px] items-center gap-3 bg-ink px-6 text-paper">
+    <header className="flex h-band items-center gap-3 bg-ink px-6 text-paper">
       <KnurlMark />
       <Link href="/" className="text-lg font-bold">
         Knurl
       </Link>
       <nav className="ml-auto flex gap-5">
-        <Link href="/" className="underline underline-offset-4">
+        <Link href="/" className="text-link">
           Runs
         </Link>
-        <Link href="/shop" className="underline underline-offset-4">
+        <Link href="/shop" className="text-link">
           Shop
         </Link>
       </nav>

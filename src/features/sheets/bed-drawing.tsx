@@ -1,3 +1,4 @@
+import { HOUSE } from '@/core/tokens';
 import { useLengths, useRun } from '@/client';
 import { DimensionLine } from '@/drawing';
 import type { PassOnBed, PatchOnBed } from '@/services';
@@ -27,7 +28,7 @@ export function BedDrawing({ pass, isTurned }: BedDrawingProps) {
         width={bed.widthMm}
         height={bed.heightMm}
         fill="none"
-        stroke="#1f2529"
+        stroke={HOUSE.ink}
         strokeWidth="0.4"
         strokeDasharray="3 2"
       />
@@ -63,8 +64,8 @@ function PatchDrawing({ patch, hex, isTurned }: PatchDrawingProps) {
   const turn = isTurned && patch.isReversed ? `translate(${2 * xMm + widthMm} 0) scale(-1 1)` : '';
   return (
     <>
-      <rect x={xMm} y={yMm} width={widthMm} height={heightMm} fill={hex} stroke="#1f2529" strokeWidth="0.4" />
-      <g transform={turn} fill="#1f2529" fillOpacity="0.82" fillRule="evenodd">
+      <rect x={xMm} y={yMm} width={widthMm} height={heightMm} fill={hex} stroke={HOUSE.ink} strokeWidth="0.4" />
+      <g transform={turn} fill={HOUSE.ink} fillOpacity="0.82" fillRule="evenodd">
         {pieces.map(({ pieceId, attempt, text, path }) => (
           <path key={`${pieceId}#${attempt}`} d={path ?? ''} data-testid="piece" data-piece={pieceId}>
             <title>{attempt > 1 ? `${text.join(' ')}, cutting ${attempt}` : text.join(' ')}</title>

@@ -43,6 +43,8 @@ export function ComposePlace({ at, name, wording }: ComposePlaceProps) {
       field?.selectionStart ?? templates[line]!.length,
       field?.selectionEnd ?? templates[line]!.length,
     ];
+    // Left for a moment: a field that holds the cursor is not changed under it, also not by a button beside it.
+    field?.blur();
     setLine(line, templates[line]!.slice(0, start) + token + templates[line]!.slice(end));
     requestAnimationFrame(() => {
       field?.focus();

@@ -3,7 +3,7 @@
 import { findingSentence, findingWords, randomBytes, useRun } from '@/client';
 import { setOverride } from '@/core/edit';
 import type { Oddity, ProofRow } from '@/core/wording';
-import { SeverityTag, useHeldText } from '@/ui';
+import { SeverityTag, useHeldText, TextButton } from '@/ui';
 import { ODDITY_WORDS } from './sentences';
 
 interface MatrixCellProps {
@@ -82,13 +82,8 @@ function CellButton({
   readonly onPress: () => void;
 }) {
   return (
-    <button
-      type="button"
-      aria-label={label}
-      className="min-h-6 px-1 text-verdigris underline underline-offset-4"
-      onClick={onPress}
-    >
+    <TextButton aria-label={label} className="min-h-6 px-1" onClick={onPress}>
       {words}
-    </button>
+    </TextButton>
   );
 }

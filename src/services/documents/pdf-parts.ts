@@ -1,3 +1,4 @@
+import { HOUSE } from '@/core/tokens';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import PDFDocument from 'pdfkit';
@@ -6,7 +7,7 @@ import { faceFilePath } from '@/core/shop';
 
 /** Points of a page in a millimetre. */
 export const PT = 72 / 25.4;
-export const INK = '#1f2529';
+export const INK = HOUSE.ink;
 
 const FONTS = {
   words: 'src/ui/fonts/Archivo_400Regular.ttf',

@@ -1,3 +1,4 @@
+import { HOUSE } from '@/core/tokens';
 import type { CheckedFit } from '@/core/checks';
 import type { RunSpec } from '@/core/spec';
 import { type ProofRow, proofRows } from '@/core/wording';
@@ -158,7 +159,7 @@ function drawRow(doc: PDFKit.PDFDocument, row: ProofRow, { drawing, scale, yMm, 
     if (part.path === '') continue;
     doc.save();
     doc.translate((left + part.xMm * scale) * PT, (yMm + part.yMm * scale) * PT).scale(PT * scale);
-    doc.path(part.path).fill('#1f2529', 'even-odd');
+    doc.path(part.path).fill(HOUSE.ink, 'even-odd');
     doc.restore();
   }
   const spelled = [...(drawing?.asCut ?? row.worded?.lines.map(({ text }) => text).join(' / ') ?? '')].join(' ');
@@ -185,13 +186,13 @@ function drawTick(
   doc
     .lineWidth(0.8)
     .rect(xMm * PT, (yMm + 1) * PT, 4 * PT, 4 * PT)
-    .stroke('#1f2529');
+    .stroke(HOUSE.ink);
   if (state.kind === 'ticked') {
     doc
       .moveTo((xMm + 0.8) * PT, (yMm + 3) * PT)
       .lineTo((xMm + 1.8) * PT, (yMm + 4.2) * PT)
       .lineTo((xMm + 3.4) * PT, (yMm + 1.8) * PT)
-      .stroke('#17655e');
+      .stroke(HOUSE.verdigris);
   }
   const said = whose + stateWords(state);
   const font = coveringFont(doc, said, 'words');
@@ -210,5 +211,5 @@ function rule(doc: PDFKit.PDFDocument, yMm: number): void {
     .lineWidth(0.4)
     .moveTo(PAGE.margin * PT, yMm * PT)
     .lineTo((PAGE.width - PAGE.margin) * PT, yMm * PT)
-    .stroke('#b9ae97');
+    .stroke(HOUSE.rule);
 }

@@ -79,7 +79,7 @@ function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blan
   return (
     <tr className="border-b border-rule align-top">
       <th scope="row" className="px-3 py-1.5 text-left font-normal">
-        <Link href={`/shop/blanks/${id}`} className="font-semibold underline underline-offset-4">
+        <Link href={`/shop/blanks/${id}`} className="font-semibold text-link">
           {blank.name}
         </Link>
         <span className="block text-sm text-soft">

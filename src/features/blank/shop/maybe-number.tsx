@@ -1,6 +1,6 @@
 'use client';
 
-import { NumberField } from '@/ui';
+import { NumberField, TextButton } from '@/ui';
 
 interface MaybeNumberProps {
   readonly label: string;
@@ -23,14 +23,9 @@ export function MaybeNumber({ value, start, onChange, ...rest }: MaybeNumberProp
         <span>{rest.label}</span>
         <span className="flex items-center gap-3">
           <span className="text-soft">not known</span>
-          <button
-            type="button"
-            aria-label={`Type it: ${rest.label}`}
-            className="underline underline-offset-4"
-            onClick={() => onChange(start)}
-          >
+          <TextButton aria-label={`Type it: ${rest.label}`} onClick={() => onChange(start)}>
             type it
-          </button>
+          </TextButton>
         </span>
       </p>
     );
@@ -39,14 +34,9 @@ export function MaybeNumber({ value, start, onChange, ...rest }: MaybeNumberProp
     <div>
       <NumberField value={value} onChange={onChange} {...rest} />
       <p className="text-right text-sm">
-        <button
-          type="button"
-          aria-label={`Not known: ${rest.label}`}
-          className="underline underline-offset-4"
-          onClick={() => onChange(null)}
-        >
+        <TextButton aria-label={`Not known: ${rest.label}`} onClick={() => onChange(null)}>
           not known
-        </button>
+        </TextButton>
       </p>
     </div>
   );

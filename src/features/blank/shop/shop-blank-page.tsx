@@ -35,7 +35,7 @@ export function ShopBlankPage({ initial }: { readonly initial: ShopBlankView }) 
     <main className="flex min-h-[calc(100vh-52px)] flex-col">
       <header className="grid gap-3 border-b border-rule-strong px-5 py-4">
         <div className="flex flex-wrap items-center gap-4">
-          <Link href="/shop" className="underline underline-offset-4">
+          <Link href="/shop" className="text-link">
             All blanks
           </Link>
           <h1 className="text-xl font-bold">{blank.name}</h1>
