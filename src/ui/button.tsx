@@ -1,3 +1,4 @@
+import { Download } from 'lucide-react';
 import type { ComponentPropsWithRef, ReactNode } from 'react';
 
 type Weight = 'main' | 'plain' | 'grave';
@@ -39,6 +40,7 @@ interface ButtonLinkProps {
 export function ButtonLink({ href, weight = 'plain', download = false, children }: ButtonLinkProps) {
   return (
     <a href={href} download={download} className={classes(weight, 'normal', '')}>
+      {download && <Download size={18} className="mr-1" aria-hidden />}
       {children}
     </a>
   );

@@ -10,6 +10,7 @@ export { KeyHelp, openKeyHelp } from './key-help';
 export { type KeyBinding, type KeyGroup, shownKeys, useKeys } from './use-keys';
 export { KnurlMark } from './knurl-mark';
 export { Notice } from './notice';
+export { Passing, tellPassing } from './passing';
 export { LengthField, NumberField } from './number-field';
 export { DialogCard } from './dialog-card';
 export { Choice, type ChoiceOption } from './choice';

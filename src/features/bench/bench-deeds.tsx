@@ -1,3 +1,4 @@
+import { TriangleAlert } from 'lucide-react';
 import type { BenchItem } from '@/services';
 import { Button, Key } from '@/ui';
 import { BENCH_STAGES, type BenchStage, hasStage, isBefore, isOfPass, nextStage } from './bench-stages';
@@ -40,7 +41,12 @@ export function BenchDeeds(props: BenchDeedsProps) {
       ) : (
         <p className="text-deed font-bold text-verdigris">Packed</p>
       )}
-      {caution && <p className="text-sm text-brass">▲ {caution}</p>}
+      {caution && (
+        <p className="flex gap-2 text-sm text-brass">
+          <TriangleAlert size={18} className="mt-0.5 shrink-0" aria-hidden />
+          {caution}
+        </p>
+      )}
       <h2 className="heading-small">
         {picked.length > 1 ? `Or mark the ${picked.length} that are picked` : 'Or mark it'}
       </h2>

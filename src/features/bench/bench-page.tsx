@@ -26,7 +26,7 @@ export function BenchPage() {
   if (all.length === 0) return <p className="p-6 text-lg">No items yet. Put names on the roster first.</p>;
   return (
     <>
-      {message && <Notice severity={message.isProblem ? 'stop' : 'note'}>{message.text}</Notice>}
+      {message && <Notice severity="stop">{message}</Notice>}
       <div className="grid flex-1 md:grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_340px_300px]">
         {current ? <BenchCurrent item={current} /> : <p className="p-6 text-lg">Nothing of this kind is left.</p>}
         {current ? (

@@ -3,6 +3,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { type Recorded, useWork } from '@/client';
 import type { BenchItem, BenchView } from '@/services';
+import { tellPassing } from '@/ui';
 import type { Deed } from '@/core/ledger';
 import { type BenchFilter, isInPass, isShown } from './bench-filter';
 import { type BenchStage, deedsOfPass, deedsToReach, nextOfKind, nextStage } from './bench-stages';
@@ -21,8 +22,8 @@ export interface Bench {
   readonly setSelection: (next: Selection) => void;
   readonly current: BenchItem | null;
   readonly picked: readonly BenchItem[];
-  /** What the last deed led to, or why it was refused. */
-  readonly message: { readonly isProblem: boolean; readonly text: string } | null;
+  /** Why the last deed was refused. */
+  readonly message: string | null;
   /** Items of this made pass alone are shown; null shows all. */
   readonly passNo: number | null;
   readonly setPassNo: (no: number | null) => void;
@@ -61,9 +62,10 @@ export function useBench(): Bench {
 
   const tell = useCallback((done: Recorded | null) => {
     if (done === null) return;
-    if (!done.ok) return setMessage({ isProblem: true, text: done.detail });
+    if (!done.ok) return setMessage(done.detail);
     const { madePasses } = done.answer;
-    setMessage(madePasses.length > 0 ? { isProblem: false, text: madeSentence(madePasses) } : null);
+    setMessage(null);
+    if (madePasses.length > 0) tellPassing(madeSentence(madePasses));
   }, []);
   const passInHand = passNo ?? current?.pieces.find((piece) => piece.passNo !== null)?.passNo ?? null;
   const pickedOf = (now: BenchView) => now.items.filter(({ itemId }) => selection.pickedIds.has(itemId));
@@ -103,7 +105,7 @@ export function useBench(): Bench {
       if (!done?.ok) setSelection(selection);
     },
     markPass: async (stage) => {
-      if (passInHand === null) return setMessage({ isProblem: true, text: NO_PASS });
+      if (passInHand === null) return setMessage(NO_PASS);
       setSelection(selection);
       tell(await queue.record((now) => deedsOfPass(now.items, passInHand, stage)));
     },

@@ -1,6 +1,7 @@
 'use client';
 
-import { type KeyboardEvent, type PointerEvent, type RefObject, useRef } from 'react';
+import { useDrag } from '@use-gesture/react';
+import type { KeyboardEvent, RefObject } from 'react';
 import { useLengths } from '@/client';
 import { placeGeometry } from '@/core/place';
 import { type MeasuredPlace, type Shape, shapeBox } from '@/core/shop';
@@ -11,7 +12,6 @@ import { useChangePlace } from './use-change-place';
 type Grip = 'move' | 'resize';
 
 interface Drag {
-  readonly grip: Grip;
   readonly from: DOMPoint;
   readonly start: MeasuredPlace;
 }
@@ -20,7 +20,6 @@ interface Drag {
 export function useDragPlace(edit: PlaceEdit, svg: RefObject<SVGSVGElement | null>) {
   const { unit } = useLengths();
   const { changePlace } = useChangePlace(edit);
-  const drag = useRef<Drag | null>(null);
   const { measured, variant } = edit;
   const isRound = measured.wrap?.kind === 'round';
 
@@ -34,26 +33,24 @@ export function useDragPlace(edit: PlaceEdit, svg: RefObject<SVGSVGElement | nul
     const leftMm = isFixedAcross ? datum.leftMm : Math.max(0, snapLength(datum.leftMm + byX, unit));
     changePlace({ datum: { ...datum, dropMm, leftMm } });
   };
-  const pointOf = (event: PointerEvent): DOMPoint | null => {
+  const pointAt = ([x, y]: readonly [number, number]): DOMPoint | null => {
     const matrix = svg.current?.getScreenCTM();
-    return matrix ? new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse()) : null;
+    return matrix ? new DOMPoint(x, y).matrixTransform(matrix.inverse()) : null;
   };
+  const bind = useDrag<PointerEvent>(
+    ({ args: [grip], event, xy, first, memo }): Drag | undefined => {
+      event.stopPropagation();
+      const to = pointAt(xy);
+      const drag = first ? to && { from: to, start: measured } : (memo as Drag | undefined);
+      if (to && drag && !first) apply(grip as Grip, drag.start, to.x - drag.from.x, to.y - drag.from.y);
+      return drag ?? undefined;
+    },
+    // Arrow keys have a meaning of their own here, and every pixel counts.
+    { pointer: { keys: false, capture: true }, threshold: 0 },
+  );
   return {
     gripProps: (grip: Grip) => ({
-      onPointerDown: (event: PointerEvent<SVGElement>) => {
-        const from = pointOf(event);
-        if (!from || event.button !== 0) return;
-        event.currentTarget.setPointerCapture(event.pointerId);
-        event.stopPropagation();
-        drag.current = { grip, from, start: measured };
-      },
-      onPointerMove: (event: PointerEvent<SVGElement>) => {
-        const to = drag.current?.grip === grip ? pointOf(event) : null;
-        if (to && drag.current) apply(grip, drag.current.start, to.x - drag.current.from.x, to.y - drag.current.from.y);
-      },
-      onPointerUp: () => {
-        drag.current = null;
-      },
+      ...bind(grip),
       onKeyDown: (event: KeyboardEvent<SVGElement>) => {
         const way = ARROWS[event.key];
         if (!way || event.altKey || event.ctrlKey || event.metaKey) return;

@@ -1,13 +1,18 @@
 'use client';
 
+import { zodResolver } from '@hookform/resolvers/zod';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { z } from 'zod';
 import { useRun } from '@/client';
 import { NAME_PARTS, type NameParts, monogramOf } from '@/core/names';
 import { changeField, changeParts } from '@/core/roster';
 import type { Entry } from '@/core/spec';
 import { entryParts, people } from '@/core/wording';
-import { Button, ButtonLink } from '@/ui';
+import { Button, ButtonLink, useHeldText } from '@/ui';
+
+/** Of one part of a name. */
+const MOST_LETTERS = 200;
 
 const PART_WORDS: Readonly<Record<keyof NameParts, string>> = {
   title: 'Title',
@@ -25,7 +30,7 @@ export function RosterSide({ entry }: { readonly entry: Entry | null }) {
   return (
     <aside className="border-l border-rule-strong bg-paper p-4">
       {entry ? (
-        <NameForm key={`${entry.id} ${JSON.stringify(entryParts(entry))}`} entry={entry} />
+        <NameForm key={entry.id} entry={entry} />
       ) : (
         <p className="text-soft">Go to a row to see how its name is taken apart.</p>
       )}
@@ -48,23 +53,28 @@ export function RosterSide({ entry }: { readonly entry: Entry | null }) {
   );
 }
 
+const partsSchema = z.object(
+  Object.fromEntries(NAME_PARTS.map((part) => [part, z.string().trim().max(MOST_LETTERS)])) as {
+    [K in keyof NameParts]: z.ZodString;
+  },
+);
+
 function NameForm({ entry }: { readonly entry: Entry }) {
   const { spec, change } = useRun();
-  const [parts, setParts] = useState(() => entryParts(entry));
-  const [first, second] = people(entry);
   const before = entryParts(entry);
+  const { control, register, handleSubmit, reset, formState } = useForm<NameParts>({
+    values: before,
+    // What somebody is typing stays when the name is changed elsewhere meanwhile.
+    resetOptions: { keepDirtyValues: true },
+    resolver: zodResolver(partsSchema),
+  });
+  const parts = { ...before, ...useWatch({ control }) };
+  const monogram = useHeldText(entry.fields.monogram ?? '');
+  const [first, second] = people(entry);
   const isChanged = NAME_PARTS.some((part) => parts[part].trim() !== before[part]);
   const made = monogramOf(second ? first : parts, second, spec.monogram, spec.language);
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        const trimmed = Object.fromEntries(
-          NAME_PARTS.map((part) => [part, parts[part].trim()]),
-        ) as unknown as NameParts;
-        change((now) => changeParts(now, entry.id, trimmed));
-      }}
-    >
+    <form onSubmit={handleSubmit((trimmed) => change((now) => changeParts(now, entry.id, trimmed)))}>
       <h2 className="heading-small">The name, taken apart</h2>
       <p className="mb-2 text-lg font-semibold break-words">{entry.fields.text || '(empty)'}</p>
       <div className="grid gap-1.5">
@@ -73,10 +83,13 @@ function NameForm({ entry }: { readonly entry: Entry }) {
             <span className="text-soft">{PART_WORDS[part]}</span>
             <input
               className="w-full min-w-0"
-              value={parts[part]}
               spellCheck={false}
-              onChange={(event) => setParts({ ...parts, [part]: event.target.value })}
+              aria-invalid={formState.errors[part] !== undefined}
+              {...register(part)}
             />
+            {formState.errors[part] && (
+              <span className="col-start-2 text-sm text-madder">at most {MOST_LETTERS} letters</span>
+            )}
           </label>
         ))}
       </div>
@@ -85,16 +98,21 @@ function NameForm({ entry }: { readonly entry: Entry }) {
         <input
           className="measure w-full min-w-0"
           placeholder={made.ok ? `${made.value.letters} by custom` : 'none by custom'}
-          defaultValue={entry.fields.monogram ?? ''}
+          value={monogram.text}
           spellCheck={false}
-          onBlur={(event) => change((now) => changeField(now, entry.id, 'monogram', event.target.value))}
+          onFocus={monogram.enter}
+          onChange={(event) => monogram.type(event.target.value)}
+          onBlur={() => {
+            if (monogram.isTyped) change((now) => changeField(now, entry.id, 'monogram', monogram.text));
+            monogram.leave();
+          }}
         />
       </label>
       <div className="mt-2 flex gap-2">
         <Button type="submit" weight="main" disabled={!isChanged}>
           Take it apart so
         </Button>
-        <Button disabled={!isChanged} onClick={() => setParts(before)}>
+        <Button disabled={!isChanged} onClick={() => reset(before)}>
           As before
         </Button>
       </div>

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { savedWords, useFits, useLengths, useRun, useWork } from '@/client';
-import { KnurlMark, Tape } from '@/ui';
+import { KnurlMark, Passing, Tape } from '@/ui';
 import { ActQuestion } from './act-question';
 import { RunName } from './run-name';
 import { RunNotices } from './run-notices';
@@ -46,6 +46,7 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
       <RunNotices />
       <ActQuestion />
       <StepKeys />
+      <Passing />
       <main className="flex flex-1 flex-col">{children}</main>
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { type LucideIcon, Redo2, Undo2 } from 'lucide-react';
 import { usePathname } from 'next/navigation';
 import { useMemo } from 'react';
 import { type RunSession, useRun } from '@/client';
@@ -14,8 +15,14 @@ export function SpecUndo() {
   if (isBench) return null;
   return (
     <span className="flex gap-1">
-      <HeaderButton label="Undo" title="Take back the last change (Ctrl Z)" isOn={canUndo} onClick={saver.undo} />
-      <HeaderButton label="Redo" title="Do it again (Ctrl Shift Z)" isOn={canRedo} onClick={saver.redo} />
+      <HeaderButton
+        label="Undo"
+        Sign={Undo2}
+        title="Take back the last change (Ctrl Z)"
+        isOn={canUndo}
+        onClick={saver.undo}
+      />
+      <HeaderButton label="Redo" Sign={Redo2} title="Do it again (Ctrl Shift Z)" isOn={canRedo} onClick={saver.redo} />
     </span>
   );
 }
@@ -31,21 +38,23 @@ function undoKeys(saver: RunSession['saver']): readonly KeyGroup[] {
 
 interface HeaderButtonProps {
   readonly label: string;
+  readonly Sign: LucideIcon;
   readonly title: string;
   readonly isOn: boolean;
   readonly onClick: () => void;
 }
 
-function HeaderButton({ label, title, isOn, onClick }: HeaderButtonProps) {
+function HeaderButton({ label, Sign, title, isOn, onClick }: HeaderButtonProps) {
   return (
     <button
       type="button"
+      aria-label={label}
       title={title}
       disabled={!isOn}
       onClick={onClick}
-      className="min-h-8 rounded-md border border-on-ink-rule px-2.5 hover:bg-white/10 disabled:border-on-ink-off disabled:text-on-ink-rule"
+      className="grid min-h-8 place-items-center rounded-md border border-on-ink-rule px-2.5 hover:bg-white/10 disabled:border-on-ink-off disabled:text-on-ink-rule"
     >
-      {label}
+      <Sign size={17} aria-hidden />
     </button>
   );
 }

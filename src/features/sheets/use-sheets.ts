@@ -3,6 +3,7 @@
 import { useCallback, useState } from 'react';
 import { api, problemSentence, randomBytes, useApiQuery, useRun, useWork } from '@/client';
 import { makeId } from '@/core/ids';
+import { tellPassing } from '@/ui';
 import type { MadePassView, OpenPass, PlanAnswer } from '@/services';
 
 export type SheetsState =
@@ -65,7 +66,8 @@ export function useSheets(): Sheets {
       setBusy(true);
       setProblem(null);
       const done = await queue.record(() => [{ kind: 'unmade', passId }]);
-      if (done && !done.ok) setProblem(done.detail);
+      if (done?.ok) tellPassing('The pass is unmade; its pieces are laid out anew.', () => void queue.undo());
+      else if (done) setProblem(done.detail);
       setBusy(false);
     },
     [queue],
