@@ -1,5 +1,6 @@
 'use client';
 
+import { Tick } from '@/ui';
 import { COLUMN_ROLES, type ColumnRole } from '@/core/intake';
 import type { FileSource, Intake, MappedSource } from './use-intake';
 import { ROLE_WORDS, noteSentence } from './sentences';
@@ -15,19 +16,14 @@ export function MappingTable({ intake, mapped }: { readonly intake: Intake; read
   return (
     <section aria-label="What the columns are" className="min-w-0">
       {source.kind === 'file' && source.sheets.length > 1 && <SheetChoice intake={intake} source={source} />}
-      <p className="mb-2">
+      <div className="mb-2 flex flex-wrap items-center gap-x-4">
         {isRemembered
           ? 'Taken as the last time under these headers.'
-          : 'Guessed from headers and contents: look it over.'}{' '}
-        <label className="ml-2 inline-flex items-center gap-1.5">
-          <input
-            type="checkbox"
-            checked={mapping.hasHeader}
-            onChange={(event) => intake.setHeader(event.target.checked)}
-          />
+          : 'Guessed from headers and contents: look it over.'}
+        <Tick checked={mapping.hasHeader} onChange={intake.setHeader}>
           the first row is a header
-        </label>
-      </p>
+        </Tick>
+      </div>
       <div
         className="overflow-x-auto border border-rule-strong bg-paper"
         tabIndex={0}

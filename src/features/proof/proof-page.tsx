@@ -4,7 +4,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { cutTexts, shownFits, useFits, useRun, useWork } from '@/client';
 import { proofRows, tickRows, untickRows } from '@/core/wording';
-import { Button, ButtonLink, Signer } from '@/ui';
+import { Button, ButtonLink, Signer, Tick } from '@/ui';
 import { clothsBySlot } from './cloths';
 import { PX_PER_MM } from './proof-drawing';
 import { ProofText } from './proof-text';
@@ -66,10 +66,9 @@ export function ProofPage() {
         <Button weight="main" disabled={open.length === 0} onClick={() => tick(open)}>
           Tick all {open.length}
         </Button>
-        <label className="flex items-center gap-1.5">
-          <input type="checkbox" checked={showsOpen} onChange={(event) => setShowsOpen(event.target.checked)} />
+        <Tick checked={showsOpen} onChange={setShowsOpen}>
           only what is open
-        </label>
+        </Tick>
         <ButtonLink href={`/api/runs/${runId}/proof.pdf`} download>
           Proof as PDF
         </ButtonLink>

@@ -26,7 +26,7 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
           <KnurlMark />
         </Link>
         <RunName todayIso={todayIso} />
-        <span className="ml-auto flex flex-wrap items-center gap-x-5 gap-y-1">
+        <span className="ml-auto flex flex-wrap items-center gap-x-4 gap-y-1">
           <SpecUndo />
           <output className="text-on-ink" data-testid="save-state">
             {savedWords({ ...work, save, numUnsaved })}

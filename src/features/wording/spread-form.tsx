@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { useRun } from '@/client';
 import type { TextRef, Wording } from '@/core/spec';
 import { proofRows, spreadLetters } from '@/core/wording';
-import { Choice, NumberField } from '@/ui';
+import { Choice, NumberField, Tick } from '@/ui';
 
 interface SpreadFormProps {
   readonly at: Pick<TextRef, 'useId' | 'placeId'>;
@@ -28,14 +28,12 @@ export function SpreadForm({ at, wording, onChange }: SpreadFormProps) {
       />
       {isSpread && (
         <>
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              checked={wording.spacesAreBlanks}
-              onChange={(event) => onChange({ ...wording, spacesAreBlanks: event.target.checked })}
-            />
+          <Tick
+            checked={wording.spacesAreBlanks}
+            onChange={(spacesAreBlanks) => onChange({ ...wording, spacesAreBlanks })}
+          >
             a space is a blank left empty
-          </label>
+          </Tick>
           <NumberField
             label="Blanks with a motif, each text"
             unit=""

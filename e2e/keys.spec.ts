@@ -1,0 +1,78 @@
+import { expect, test } from '@playwright/test';
+import { KnurlServer } from './knurl-server';
+import { expectNoAxeFinding, makeAllPasses, startRun, step } from './pages';
+
+const LANTERNS = ['Hurricane', 'Pew lamp', 'Riding light', 'Dark lantern'];
+
+let server: KnurlServer;
+test.beforeAll(async () => {
+  server = await KnurlServer.start();
+});
+test.afterAll(() => server.stop());
+
+test('every step tells its own keys, as they are bound', async ({ page }) => {
+  const id = await startRun(page, server.url, 'Lantern labels', LANTERNS);
+  await page.goto(`${server.url}/runs/${id}/proof`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('4 of 4');
+  const help = page.getByRole('dialog');
+  const shown = async (name: string) => {
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+    await page.keyboard.press('?');
+    await expect(help.getByRole('heading', { name: 'Keys of this step' })).toBeVisible();
+    await expectNoAxeFinding(page);
+    const titles = await help.getByRole('heading', { level: 3 }).allTextContents();
+    await page.keyboard.press('Escape');
+    await expect(help).toHaveCount(0);
+    return [name, ...titles];
+  };
+  expect(await shown('Proof')).toEqual(['Proof', 'The run', 'Proof', 'Help']);
+  await step(page, 'Fit');
+  await expect(page.getByTestId('fit').first()).toBeVisible();
+  const fit = await shown('Fit');
+  expect(fit).toEqual(expect.arrayContaining(['The wall', 'The run', 'Help']));
+  expect(fit).not.toContain('Proof');
+  await step(page, 'Bench');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(LANTERNS[0]!);
+  expect(await shown('Bench')).toEqual(['Bench', 'Walk', 'Work', 'Help']);
+  await page.keyboard.press('?');
+  await help.getByRole('checkbox', { name: 'Letters and space mark stages in this browser' }).click();
+  await expect(help.getByRole('heading', { level: 3 })).toHaveText(['Walk', 'Help']);
+  await help.getByRole('checkbox', { name: 'Letters and space mark stages in this browser' }).click();
+});
+
+test('remedies are ordered by their handle, by keyboard alone, or one place at a time', async ({ page }) => {
+  const id = await startRun(page, server.url, 'Lantern labels, order', LANTERNS);
+  await page.goto(`${server.url}/runs/${id}/fit`);
+  await page.getByText('Remedies: order and limits').click();
+  const order = page.getByRole('list').filter({ has: page.getByRole('button', { name: /^Move / }) });
+  const words = async () =>
+    (await order.getByRole('listitem').allInnerTexts()).map((text) => text.split('\n')[0]!.slice(3));
+  const [first, second, third] = await words();
+  await page.getByRole('button', { name: `Move ${third}` }).focus();
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(150);
+  await page.keyboard.press('ArrowUp');
+  await page.waitForTimeout(150);
+  await page.keyboard.press('ArrowUp');
+  await page.waitForTimeout(150);
+  await page.keyboard.press('Space');
+  await expect.poll(async () => (await words()).slice(0, 3)).toEqual([third, first, second]);
+  await expectNoAxeFinding(page);
+  await page.getByRole('button', { name: `${first} earlier` }).click();
+  await expect.poll(async () => (await words()).slice(0, 3)).toEqual([first, third, second]);
+});
+
+test('what was done is told in passing, with a way back', async ({ page }) => {
+  const id = await startRun(page, server.url, 'Lantern labels, way back', LANTERNS);
+  await makeAllPasses(page.request, server.url, id);
+  await page.goto(`${server.url}/runs/${id}/sheets`);
+  await page.getByRole('button', { name: 'Unmake it' }).click();
+  await expect(page.getByText('The pass is unmade; its pieces are laid out anew.')).toBeVisible();
+  await expectNoAxeFinding(page);
+  await page
+    .getByRole('region', { name: /Messages that pass/ })
+    .getByRole('button', { name: 'Undo' })
+    .click();
+  await expect(page.getByRole('button', { name: 'Pass 1, made' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Take the cut file, SVG' })).toBeVisible();
+});
