@@ -8,7 +8,9 @@ import {
   DATABASE_FILE,
   appendAct,
   findColumnChoice,
+  filesTaken,
   findRun,
+  noteFileTaken,
   inTransaction,
   insertRun,
   keepColumnChoice,
@@ -76,7 +78,7 @@ test('before a migration a copy is made that holds everything', async () => {
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release',
+    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE taken_file; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release',
   );
   raw.exec('ALTER TABLE run RENAME TO run_before');
   raw.close();
@@ -94,8 +96,12 @@ test('a database of the first step gains what came since, with everything in it,
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release",
+    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release; DROP TABLE taken_file",
   );
+  // Whether the file of a pass was taken was not kept then: it may have been.
+  raw
+    .prepare('INSERT INTO made_pass (run_id, no, id, pass_json) VALUES (?, ?, ?, ?)')
+    .run('arunnumber', 3, 'apassmade1', '{}');
   raw.close();
   const again = await opened();
   expect(await findRun(again.db, 'arunnumber')).toMatchObject({ counter: 1, archivedAt: null });
@@ -107,6 +113,10 @@ test('a database of the first step gains what came since, with everything in it,
   await keepColumnChoice(again.db, 'name\tsize', { ...choice, keyAt: 1 }, NOW);
   expect(await findColumnChoice(again.db, 'name\tsize')).toEqual({ ...choice, keyAt: 1 });
   expect(await listShopBlanks(again.db)).toEqual([]);
+  expect([...(await filesTaken(again.db, 'arunnumber'))]).toEqual([3]);
+  await noteFileTaken(again.db, 'arunnumber', 4, NOW);
+  await noteFileTaken(again.db, 'arunnumber', 4, NOW);
+  expect([...(await filesTaken(again.db, 'arunnumber'))]).toEqual([3, 4]);
   await again.close();
   expect(readdirSync(dataDir).some((name) => name.startsWith('knurl-before-0002-archived-runs'))).toBe(true);
 });
