@@ -36,7 +36,7 @@ const CORE = {
   ledger: ['shop', 'spec'],
 };
 
-const TEST = '\\.test\\.tsx?$|^src/(core|services)/test/';
+const TEST = '\\.test\\.tsx?$|^src/(core|services|client)/test/';
 
 const coreRules = Object.entries(CORE).map(([room, opens]) => ({
   name: `core-${room}`,
@@ -71,7 +71,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: TEST },
       to: { dependencyTypes: ['core'] },
     },
-    forbid('testing-is-for-tests', '^src/', '^src/(core|services)/test/'),
+    forbid('testing-is-for-tests', '^src/', '^src/(core|services|client)/test/'),
     forbid('store', '^src/store/', '^src/(?!core/|store/)'),
     forbid('services', '^src/services/', '^src/(?!core/|store/|services/)'),
     forbid('workers', '^src/workers/', '^src/(?!core/|workers/)'),

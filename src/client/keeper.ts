@@ -1,4 +1,4 @@
-import { createStore, del, entries, set } from 'idb-keyval';
+import { createStore, del, getMany, keys, set } from 'idb-keyval';
 
 /**
  * What waits for the server, kept in this browser so that closing the page loses nothing. Records stand under a prefix, one
@@ -18,10 +18,16 @@ export function browserKeeper(database = 'knurl', table = 'waiting'): Keeper {
   return {
     keep: (key, value) => set(key, value, store()).catch(() => undefined),
     drop: (key) => del(key, store()).catch(() => undefined),
-    kept: (prefix) =>
-      entries<string, unknown>(store())
-        .then((all) => all.filter(([key]) => key.startsWith(prefix)))
-        .catch(() => []),
+    kept: async (prefix) => {
+      try {
+        // Only what is asked for is read: other runs may keep much.
+        const found = (await keys<string>(store())).filter((key) => key.startsWith(prefix));
+        const values = await getMany<unknown>(found, store());
+        return found.flatMap((key, i) => (values[i] === undefined ? [] : [[key, values[i]] as const]));
+      } catch {
+        return [];
+      }
+    },
   };
 }
 

@@ -1,36 +1,24 @@
 import { changeLayout } from '@/core/edit';
 import { changeField } from '@/core/roster';
-import { aRun } from '@/core/test';
 import { memoryKeeper } from './keeper';
-import { StepKeeper } from './kept-steps';
-import { SpecSaver } from './spec-saver';
-import { FakeServer } from './test/fake-server';
+import { StepKeeper, keepSteps } from './kept-steps';
+import type { SpecSaver } from './spec-saver';
+import { aSaver, ann, endServing, finish, serveFake } from './test/a-saver';
+import type { FakeServer } from './test/fake-server';
 
-const spec = aRun(['Ann']);
-const ann = spec.entries[0]!.id;
 let server: FakeServer;
 let saver: SpecSaver;
 const space = (mm: number) => saver.change((now) => changeLayout(now, { spacingMm: mm }));
 
-const realFetch = globalThis.fetch;
 beforeEach(() => {
-  server = new FakeServer();
-  server.spec = spec;
-  globalThis.fetch = server.fetch as typeof fetch;
-  saver = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec });
+  server = serveFake();
+  saver = aSaver(server);
 });
-// A saver goes on trying for as long as the page is open: each test ends with nothing left to save.
-afterEach(async () => {
-  server.isGone = false;
-  await saver.flush();
-});
-afterAll(() => {
-  globalThis.fetch = realFetch;
-});
+afterEach(() => finish(server, saver));
+afterAll(endServing);
 
 describe('steps that are kept by tab', () => {
-  const opened = () =>
-    new SpecSaver('arunnumber', { id: 'arunnumber', counter: server.counter, spec: server.spec as typeof spec });
+  const opened = () => aSaver(server);
 
   test('undo reaches back over a reload, and redo forth again', async () => {
     const keeper = memoryKeeper();
@@ -77,5 +65,70 @@ describe('steps that are kept by tab', () => {
     await of('one').keep({ undo: [], redo: [] });
     expect(await keeper.kept('undo:')).toEqual([]);
     await saver.flush();
+  });
+});
+
+describe('a page keeps its steps by itself', () => {
+  const soon = (ms = 30) => new Promise((resolve) => setTimeout(resolve, ms));
+  const kept = async (keeper: StepKeeper) => (await keeper.takeUp())?.undo.length ?? 0;
+
+  test('once somebody pauses, or leaves the page; taken up at once by the next', async () => {
+    const tab = new StepKeeper(memoryKeeper(), 'arunnumber', 'atab');
+    const page = new EventTarget();
+    const stop = keepSteps(saver, tab, page as never, 10);
+    await soon(5);
+    space(7);
+    saver.change((now) => changeField(now, ann, 'text', 'Anna'));
+    expect(await kept(tab)).toBe(0);
+    await soon();
+    expect(await kept(tab)).toBe(2);
+    saver.change((now) => changeField(now, ann, 'size', 'M'));
+    page.dispatchEvent(new Event('pagehide'));
+    expect(await kept(tab)).toBe(3);
+    // A step taken back moves to what can be done again.
+    saver.undo();
+    await soon();
+    expect([await kept(tab), (await tab.takeUp())?.redo.length]).toEqual([2, 1]);
+    stop();
+    space(9);
+    page.dispatchEvent(new Event('pagehide'));
+    await soon();
+    expect(await kept(tab)).toBe(2);
+    await saver.flush();
+    saver = aSaver(server);
+    const again = keepSteps(saver, tab, page as never, 10);
+    await soon(5);
+    expect(saver.getSnapshot()).toMatchObject({ canUndo: true, canRedo: true });
+    again();
+  });
+
+  test('while somebody works on without a pause, and when the page is about to be left', async () => {
+    const tab = new StepKeeper(memoryKeeper(), 'arunnumber', 'atab');
+    const page = new EventTarget();
+    const stop = keepSteps(saver, tab, page as never, 40);
+    await soon(5);
+    for (let mm = 7; mm < 20; mm++) {
+      space(mm);
+      await soon(10);
+    }
+    expect(await kept(tab)).toBe(1);
+    saver.change((now) => changeField(now, ann, 'text', 'Anna'));
+    page.dispatchEvent(new Event('beforeunload'));
+    expect(await kept(tab)).toBe(2);
+    stop();
+  });
+
+  test('a page that is left before its steps were taken up writes nothing over them', async () => {
+    const keeper = memoryKeeper();
+    const tab = new StepKeeper(keeper, 'arunnumber', 'atab');
+    space(7);
+    await tab.keep(saver.steps());
+    const next = aSaver(server);
+    const stop = keepSteps(next, tab, new EventTarget() as never, 1);
+    next.change((now) => changeField(now, ann, 'text', 'Anna'));
+    stop();
+    await soon();
+    expect([await kept(tab), next.steps().undo.length]).toEqual([1, 1]);
+    await Promise.all([saver.flush(), next.flush()]);
   });
 });

@@ -11,8 +11,11 @@ import type { SpecSaver } from './spec-saver';
 /** Steps of tabs that were closed long ago are of no use to anybody. */
 const MOST_DAYS = 14;
 const DAY_MS = 24 * 60 * 60 * 1000;
-/** A number that is typed is kept once, not at every digit. */
-const SETTLE_MS = 600;
+/** A number that is typed is kept once, not at every digit; whoever works on without a pause is kept up with all the same. */
+const SETTLE_MS = 400;
+
+/** The first of them while the page still lives on: what is begun in the last may not come to its end. */
+const LEAVING = ['beforeunload', 'pagehide'] as const;
 
 interface Kept extends KeptSteps {
   readonly atMs: number;
@@ -20,6 +23,7 @@ interface Kept extends KeptSteps {
 
 /** Keeps the last steps of a run by tab, so that undo reaches back over a reload. */
 export class StepKeeper {
+  readonly #prefix: string;
   readonly #key: string;
 
   constructor(
@@ -28,7 +32,8 @@ export class StepKeeper {
     tabId: string,
     private readonly nowMs: () => number = Date.now,
   ) {
-    this.#key = `undo:${runId}:${tabId}`;
+    this.#prefix = `undo:${runId}:`;
+    this.#key = this.#prefix + tabId;
   }
 
   keep({ undo, redo }: KeptSteps): Promise<void> {
@@ -38,10 +43,10 @@ export class StepKeeper {
     return this.keeper.keep(this.#key, kept);
   }
 
-  /** Those of this tab; null without any. Drops what no tab will ask for again. */
+  /** Those of this tab; null without any. Drops what no tab will ask for again of this run. */
   async takeUp(): Promise<KeptSteps | null> {
     let mine: KeptSteps | null = null;
-    for (const [key, value] of await this.keeper.kept('undo:')) {
+    for (const [key, value] of await this.keeper.kept(this.#prefix)) {
       const kept = value as Kept;
       if (key === this.#key) mine = { undo: kept.undo.map(upgraded), redo: kept.redo.map(upgraded) };
       else if (this.nowMs() - kept.atMs > MOST_DAYS * DAY_MS) await this.keeper.drop(key);
@@ -66,38 +71,46 @@ function tabId(): string {
   return id;
 }
 
-/** Takes up the tab's steps when a run is opened, and keeps what is done from then on. */
+/** Takes up the tab's steps and keeps what is done from then on. Answers how to stop. */
+export function keepSteps(
+  saver: Pick<SpecSaver, 'steps' | 'takeUpSteps' | 'subscribe'>,
+  keeper: StepKeeper,
+  page: Pick<Window, 'addEventListener' | 'removeEventListener'>,
+  settleMs = SETTLE_MS,
+): () => void {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let kept = saver.steps();
+  let stopHearing: (() => void) | null = null;
+  let isLeft = false;
+  const keepNow = () => {
+    clearTimeout(timer);
+    timer = undefined;
+    const now = saver.steps();
+    if (now.undo.at(-1) === kept.undo.at(-1) && now.redo.at(-1) === kept.redo.at(-1)) return;
+    kept = now;
+    void keeper.keep(now);
+  };
+  const keepSoon = () => {
+    timer ??= setTimeout(keepNow, settleMs);
+  };
+  void keeper.takeUp().then((steps) => {
+    if (isLeft) return;
+    if (steps) saver.takeUpSteps(steps);
+    kept = saver.steps();
+    stopHearing = saver.subscribe(keepSoon);
+    for (const event of LEAVING) page.addEventListener(event, keepNow);
+  });
+  return () => {
+    isLeft = true;
+    // Before they were taken up there is nothing of its own to keep, and what is kept must not be written over.
+    if (!stopHearing) return;
+    stopHearing();
+    keepNow();
+    for (const event of LEAVING) page.removeEventListener(event, keepNow);
+  };
+}
+
 export function useKeptSteps(runId: string, saver: SpecSaver): void {
   const [store] = useState(() => browserKeeper('knurl-steps', 'steps'));
-  useEffect(() => {
-    const keeper = new StepKeeper(store, runId, tabId());
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    let kept = saver.steps();
-    const keepNow = () => {
-      clearTimeout(timer);
-      const now = saver.steps();
-      if (now.undo.at(-1) === kept.undo.at(-1) && now.redo.at(-1) === kept.redo.at(-1)) return;
-      kept = now;
-      void keeper.keep(now);
-    };
-    const keepSoon = () => {
-      clearTimeout(timer);
-      timer = setTimeout(keepNow, SETTLE_MS);
-    };
-    let leave: (() => void) | undefined;
-    let isLeft = false;
-    void keeper.takeUp().then((steps) => {
-      if (isLeft) return;
-      if (steps) saver.takeUpSteps(steps);
-      kept = saver.steps();
-      leave = saver.subscribe(keepSoon);
-      window.addEventListener('pagehide', keepNow);
-    });
-    return () => {
-      isLeft = true;
-      leave?.();
-      keepNow();
-      window.removeEventListener('pagehide', keepNow);
-    };
-  }, [store, runId, saver]);
+  useEffect(() => keepSteps(saver, new StepKeeper(store, runId, tabId()), window), [store, runId, saver]);
 }

@@ -38,9 +38,14 @@ async function sizeOf(file: File): Promise<{ width: number; height: number } | n
   }
 }
 
+/** What a picture is made smaller by, so that its longest side is kept; small ones stay as they are. */
+export function keptScale(width: number, height: number): number {
+  return Math.min(1, KEPT_PX / Math.max(width, height));
+}
+
 async function drawnSmall(file: File, { width, height }: { width: number; height: number }): Promise<Blob | null> {
   try {
-    const scale = Math.min(1, KEPT_PX / Math.max(width, height));
+    const scale = keptScale(width, height);
     const bitmap = await createImageBitmap(file);
     // The camera's turn is applied by now, so the sides may have changed over.
     const canvas = document.createElement('canvas');

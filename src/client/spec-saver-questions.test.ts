@@ -1,31 +1,20 @@
 import { changeLayout } from '@/core/edit';
 import { changeField } from '@/core/roster';
-import { aRun } from '@/core/test';
-import { SpecSaver } from './spec-saver';
-import { FakeServer } from './test/fake-server';
+import type { SpecSaver } from './spec-saver';
+import { aSaver, ann, endServing, finish, serveFake, spec } from './test/a-saver';
+import type { FakeServer } from './test/fake-server';
 
-const spec = aRun(['Ann']);
-const ann = spec.entries[0]!.id;
 let server: FakeServer;
 let saver: SpecSaver;
 const space = (mm: number) => saver.change((now) => changeLayout(now, { spacingMm: mm }));
 const state = () => saver.getSnapshot().state;
 
-const realFetch = globalThis.fetch;
 beforeEach(() => {
-  server = new FakeServer();
-  server.spec = spec;
-  globalThis.fetch = server.fetch as typeof fetch;
-  saver = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec });
+  server = serveFake();
+  saver = aSaver(server);
 });
-// A saver goes on trying for as long as the page is open: each test ends with nothing left to save.
-afterEach(async () => {
-  server.isGone = false;
-  await saver.flush();
-});
-afterAll(() => {
-  globalThis.fetch = realFetch;
-});
+afterEach(() => finish(server, saver));
+afterAll(endServing);
 
 describe('when both changed the same spot, a person decides', () => {
   beforeEach(async () => {

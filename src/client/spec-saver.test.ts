@@ -1,34 +1,24 @@
 import { changeLayout } from '@/core/edit';
 import { addEntry, changeField } from '@/core/roster';
-import { aRun, seededBytes } from '@/core/test';
+import { seededBytes } from '@/core/test';
 import { memoryKeeper } from './keeper';
 import { savedWords } from './save-state';
-import { SpecSaver } from './spec-saver';
-import { FakeServer } from './test/fake-server';
+import type { SpecSaver } from './spec-saver';
+import { aSaver, ann, endServing, finish, serveFake, spec } from './test/a-saver';
+import type { FakeServer } from './test/fake-server';
 
-const spec = aRun(['Ann']);
-const ann = spec.entries[0]!.id;
 let server: FakeServer;
 let saver: SpecSaver;
 const space = (mm: number) => saver.change((now) => changeLayout(now, { spacingMm: mm }));
 const savedSpace = () => (server.spec as typeof spec).layout.spacingMm;
 const state = () => saver.getSnapshot().state;
 
-const realFetch = globalThis.fetch;
 beforeEach(() => {
-  server = new FakeServer();
-  server.spec = spec;
-  globalThis.fetch = server.fetch as typeof fetch;
-  saver = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec });
+  server = serveFake();
+  saver = aSaver(server);
 });
-// A saver goes on trying for as long as the page is open: each test ends with nothing left to save.
-afterEach(async () => {
-  server.isGone = false;
-  await saver.flush();
-});
-afterAll(() => {
-  globalThis.fetch = realFetch;
-});
+afterEach(() => finish(server, saver));
+afterAll(endServing);
 
 test('a change shows at once, is told to every subscriber, and is saved', async () => {
   let told = 0;
@@ -122,7 +112,7 @@ test('changes of several earlier pages are all taken up, and every spot that is 
   });
   await keeper.keep('spec:arunnumber:one', left('Anna', 8));
   await keeper.keep('spec:arunnumber:two', left('Annie', 8));
-  const page = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, { keeper, pageId: 'three' });
+  const page = aSaver(server, { keeper, pageId: 'three' });
   expect(await page.takeUpKept()).toBe(4);
   expect(page.getSnapshot().state).toMatchObject({ kind: 'conflict', conflicts: [{ mine: 'Annie', theirs: 'Anna' }] });
   expect(await page.flush()).toBe(false);
@@ -164,7 +154,7 @@ test('saved is said only when changes and marks both are', () => {
 
 test('changes wait in the browser: a page opened later takes them up, merges them and saves them', async () => {
   const keeper = memoryKeeper();
-  const first = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, { keeper, pageId: 'one' });
+  const first = aSaver(server, { keeper, pageId: 'one' });
   server.isGone = true;
   first.change((now) => changeField(now, ann, 'text', 'Anna'));
   first.change((now) => changeLayout(now, { spacingMm: 8 }));
@@ -173,11 +163,7 @@ test('changes wait in the browser: a page opened later takes them up, merges the
   server.isGone = false;
   server.counter = 3;
   server.spec = changeLayout(spec, { edgeMm: 2 });
-  const later = new SpecSaver(
-    'arunnumber',
-    { id: 'arunnumber', counter: 3, spec: changeLayout(spec, { edgeMm: 2 }) },
-    { keeper, pageId: 'two' },
-  );
+  const later = aSaver(server, { keeper, pageId: 'two' });
   expect(await later.takeUpKept()).toBe(2);
   expect(await later.flush()).toBe(true);
   expect(server.spec).toMatchObject({ layout: { edgeMm: 2, spacingMm: 8 }, entries: [{ fields: { text: 'Anna' } }] });
@@ -190,7 +176,7 @@ test('changes wait in the browser: a page opened later takes them up, merges the
 
 test('undo and redo take back this page’s changes, one spot at a time, and leave what others did', async () => {
   let now = 0;
-  const page = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, { nowMs: () => now });
+  const page = aSaver(server, { nowMs: () => now });
   const text = () => page.getSnapshot().spec.entries[0]!.fields.text;
   const spacing = () => page.getSnapshot().spec.layout.spacingMm;
   for (const mm of [1, 12, 12.5]) page.change((s) => changeLayout(s, { spacingMm: mm }));
@@ -217,7 +203,7 @@ test('undo and redo take back this page’s changes, one spot at a time, and lea
 });
 
 test('a change taken back before it was sent leaves nothing to save, and says so', async () => {
-  const page = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, {});
+  const page = aSaver(server, {});
   page.change((s) => changeField(s, ann, 'text', 'Anna'));
   page.undo();
   expect(await page.flush()).toBe(true);
@@ -225,7 +211,7 @@ test('a change taken back before it was sent leaves nothing to save, and says so
 });
 
 test('undoing never drops an entry that work is recorded for', async () => {
-  const page = new SpecSaver('arunnumber', { id: 'arunnumber', counter: 1, spec }, { hasWork: (id) => id !== ann });
+  const page = aSaver(server, { hasWork: (id) => id !== ann });
   page.change((s) => addEntry(s, 'Bo', seededBytes(4)));
   page.undo();
   expect(page.getSnapshot().spec.entries.map(({ withdrawn }) => withdrawn)).toEqual([false, true]);

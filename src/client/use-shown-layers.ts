@@ -2,6 +2,7 @@
 
 import { useQueries } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import type { OutlineNumbers } from '@/core/geometry';
 import { type DrawnLayer, filmsOf, frozenLayer, layersOfFit } from '@/drawing';
 import { api } from './api';
 import { outlineQuery } from './api-query';
@@ -39,9 +40,14 @@ export function useShownLayers(shown: readonly ShownFit[]): readonly ShownDrawin
         isReading = true;
         return [];
       }
-      numHoles = (numHoles ?? 0) + outline.value.flat().length - outline.value.length;
+      numHoles = (numHoles ?? 0) + holesIn(outline.value);
       return [frozenLayer(layerId, outline.value, filmOf(materialId), frozen.spot)];
     });
     return { layers: drawn, numHoles, isReading };
   });
+}
+
+/** Rings of its islands beside the outer one of each. */
+export function holesIn(islands: OutlineNumbers): number {
+  return islands.reduce((sum, rings) => sum + rings.length - 1, 0);
 }

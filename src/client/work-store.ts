@@ -64,7 +64,7 @@ export class WorkStore {
       const known = this.#bench.marks;
       await this.refresh();
       // The server is gone, or tells of what it does not have yet: the next word of it is waited for.
-      if (this.#bench.marks === known || !isBehind(this.#bench.marks, this.#heard)) break;
+      if (!isBehind(known, this.#bench.marks)) break;
     }
     this.#isReading = false;
   }

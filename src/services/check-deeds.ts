@@ -21,6 +21,8 @@ interface Known {
   readonly pieceIds: ReadonlySet<string>;
   readonly byItem: ReadonlyMap<string, readonly string[]>;
   readonly byLayer: ReadonlyMap<string, readonly string[]>;
+  /** Of those that count. */
+  readonly passIds: ReadonlySet<string>;
   readonly actIds: ReadonlySet<string>;
   readonly work: RunWork;
   readonly state: LedgerState;
@@ -76,6 +78,7 @@ function knownOf(names: readonly PieceName[], work: RunWork): Omit<Known, 'answe
     pieceIds,
     byItem,
     byLayer,
+    passIds: new Set(work.passes.map(({ id }) => id)),
     actIds: new Set(work.acts.map(({ id }) => id)),
     work,
     state: work.state,
@@ -123,8 +126,8 @@ function passProblem(deed: Deed, known: Known): ServiceProblem | null {
   return passId === null ? null : goneProblem(passId, known);
 }
 
-function goneProblem(passId: string, { work }: Known): ServiceProblem | null {
-  if (work.passes.some(({ id }) => id === passId)) return null;
+function goneProblem(passId: string, { passIds, work }: Known): ServiceProblem | null {
+  if (passIds.has(passId)) return null;
   const unmade = work.allPasses.find(({ id }) => id === passId);
   return unmade
     ? { kind: 'passUnmade', no: unmade.no, isFile: false }

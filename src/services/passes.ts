@@ -191,10 +191,14 @@ interface KeptPass {
 export async function cutFile(context: Context, runId: string, no: number): Promise<Outcome<string, ServiceProblem>> {
   const made = await madePass(context, runId, no);
   if (!made.ok) return made;
-  const { db } = context.store;
-  const { passes } = await readWork(db, runId);
-  if (!passes.some((pass) => pass.no === no)) return fail({ kind: 'passUnmade', no, isFile: true });
-  await noteFileTaken(db, runId, no, context.nowIso());
+  // Looked at and kept in one: nobody unmakes it in between without being asked whether it was cut.
+  const isGiven = await inTransaction(context.store.db, async (db) => {
+    const { passes } = await readWork(db, runId);
+    if (!passes.some((pass) => pass.no === no)) return false;
+    await noteFileTaken(db, runId, no, context.nowIso());
+    return true;
+  });
+  if (!isGiven) return fail({ kind: 'passUnmade', no, isFile: true });
   return ok(writeSvg(made.value.pass, made.value.outlineOf));
 }
 

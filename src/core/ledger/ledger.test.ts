@@ -10,12 +10,15 @@ import {
   type ItemStage,
   type ItemWork,
   foldActs,
+  isMarked,
   itemIdsTouched,
   itemStageIndex,
   itemWork,
   lastDeedOf,
   leastStage,
+  passIdsTouched,
   pieceStage,
+  sentActSchema,
   tallyOf,
 } from '.';
 
@@ -236,4 +239,51 @@ test('an act touches the items that it names, and those of the acts that it take
   const touched = acts.map((act) => [...itemIdsTouched(act, find)].sort());
   expect(touched).toEqual([[ITEM, there], [else_], [ITEM, there], [ITEM, there], [], [], [ITEM], [ITEM]]);
   expect([...entryIdsNamed(acts)].sort()).toEqual(['aentry0001', 'bentry0002']);
+});
+
+test('an act that answers nothing beforehand says no; what is written in it has least and most', () => {
+  const sent = (deed: object, more: object = {}) =>
+    sentActSchema.safeParse({
+      id: 'act-1-xxxx',
+      by: { who: '', station: 's' },
+      at: '2026-01-01T10:00:00Z',
+      deeds: [deed],
+      ...more,
+    });
+  expect(sent(checked).data).toMatchObject({ mayMake: false, notCut: false });
+  expect(sent(checked, { mayMake: true, notCut: true }).data).toMatchObject({ mayMake: true, notCut: true });
+  const spoiledFor = (reason: string) => sent({ ...spoiled(), reason }).success;
+  expect(['', ' ', 'x', 'x'.repeat(200), 'x'.repeat(201)].map(spoiledFor)).toEqual([false, false, true, true, false]);
+  const undoing = (actId: string) => sent({ kind: 'undone', actId }).success;
+  expect(['', 'a', 'a'.repeat(64), 'a'.repeat(65)].map(undoing)).toEqual([false, true, true, false]);
+  const unmaking = (passId: string) => sent({ kind: 'unmade', passId }).success;
+  expect(['apass00001', '1pass00001', 'apass'].map(unmaking)).toEqual([true, false, false]);
+});
+
+test('unmaking counts as long as it is not undone, said by a deed or by the act that took something back', () => {
+  const passId = 'apass00001';
+  const unmade: Deed = { kind: 'unmade', passId };
+  expect([...foldActs(ledger(unmade)).unmade]).toEqual([passId]);
+  expect([...foldActs(ledger(unmade, undo(1))).unmade]).toEqual([]);
+  expect([...foldActs(ledger(unmade, undo(1), undo(2))).unmade]).toEqual([passId]);
+  const [first, second] = ledger(cut(), undo(1));
+  const acts = [first!, { ...second!, unmade: [passId] }];
+  expect([...foldActs(acts).unmade]).toEqual([passId]);
+  const find = (id: string) => acts.find((act) => act.id === id);
+  expect([...passIdsTouched(acts[1]!, find)]).toEqual([passId]);
+  const [, , redo] = ledger(cut(), undo(1), undo(2));
+  expect([...passIdsTouched(redo!, find)]).toEqual([passId]);
+  expect([...passIdsTouched(first!, find)]).toEqual([]);
+});
+
+test('a cutting is marked by whatever says that it was in hand, and by nothing that speaks of another', () => {
+  const marked = (attempt: number, ...list: Deed[]) => isMarked(foldActs(ledger(...list)), PIECE, attempt);
+  const back = { ...bonded, face: 'back' } as Deed;
+  for (const deed of [cut(), weeded(), bonded, back, spoiled(), checked, packed]) expect(marked(1, deed)).toBe(true);
+  expect([marked(1), marked(2, cut()), marked(2, spoiled()), marked(1, checked, undo(1))]).toEqual(
+    Array(4).fill(false),
+  );
+  // An item that is checked after a recut was checked with the second cutting.
+  expect([marked(1, spoiled(), checked), marked(2, spoiled(), checked)]).toEqual([true, true]);
+  expect(marked(2, checked)).toBe(false);
 });

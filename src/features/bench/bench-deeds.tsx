@@ -1,7 +1,15 @@
 import { TriangleAlert } from 'lucide-react';
 import type { BenchItem } from '@/services';
 import { Button, Key } from '@/ui';
-import { BENCH_STAGES, type BenchStage, hasStage, isBefore, isOfPass, nextStage } from './bench-stages';
+import {
+  BENCH_STAGES,
+  type BenchStage,
+  type PassInHand,
+  hasStage,
+  isBefore,
+  isOfPass,
+  nextStage,
+} from './bench-stages';
 import { cautionFor, markWords, stageWordFor } from './sentences';
 
 interface BenchDeedsProps {
@@ -9,8 +17,8 @@ interface BenchDeedsProps {
   readonly picked: readonly BenchItem[];
   readonly canUndo: boolean;
   readonly canRedo: boolean;
-  /** The made pass that a mark of a whole pass goes to; null without one. */
-  readonly passInHand: number | null;
+  /** The made pass that a mark of a whole pass goes to, with what is still to do in it; null without one. */
+  readonly passInHand: PassInHand | null;
   readonly onMark: (stage: BenchStage) => void;
   /** Marks, and goes on to the next item that wants the same. */
   readonly onMarkOn: (stage: BenchStage) => void;
@@ -73,7 +81,7 @@ export function BenchDeeds(props: BenchDeedsProps) {
         </Button>
       </div>
       {passInHand !== null && (
-        <MarkPass no={passInHand} stages={stages} picked={picked} onMark={onMarkPass} hasLetters={hasLetters} />
+        <MarkPass {...passInHand} stages={stages} picked={picked} onMark={onMarkPass} hasLetters={hasLetters} />
       )}
       <p className="text-sm text-soft">
         Walk with ↑ ↓, hold shift for several. A later mark includes the earlier ones.
@@ -85,8 +93,7 @@ export function BenchDeeds(props: BenchDeedsProps) {
   );
 }
 
-interface MarkPassProps {
-  readonly no: number;
+interface MarkPassProps extends PassInHand {
   readonly stages: readonly (typeof BENCH_STAGES)[number][];
   readonly picked: readonly BenchItem[];
   readonly onMark: (stage: BenchStage) => void;
@@ -94,14 +101,14 @@ interface MarkPassProps {
 }
 
 /** What comes off the bed together is marked together. */
-function MarkPass({ no, stages, picked, onMark, hasLetters }: MarkPassProps) {
+function MarkPass({ no, open, stages, picked, onMark, hasLetters }: MarkPassProps) {
   const ofPass = stages.filter(({ stage }) => isOfPass(stage));
   return (
     <div role="group" aria-label={`All of pass ${no}`}>
       <h2 className="heading-small mb-2">All of pass {no}</h2>
       <div className="grid grid-cols-2 gap-2">
         {ofPass.map(({ stage, key }) => (
-          <Button key={stage} size="bench" onClick={() => onMark(stage)}>
+          <Button key={stage} size="bench" disabled={!open.has(stage)} onClick={() => onMark(stage)}>
             {stageWordFor(picked, stage)}
             {hasLetters && <Key>{`shift ${key}`}</Key>}
           </Button>

@@ -49,6 +49,18 @@ export function deedsOfPass(items: readonly BenchItem[], passNo: number, stage: 
   });
 }
 
+/** A made pass that is worked on as a whole. */
+export interface PassInHand {
+  readonly no: number;
+  /** Stages that some piece of it has not come to. */
+  readonly open: ReadonlySet<BenchStage>;
+}
+
+export function passInHandOf(items: readonly BenchItem[], no: number): PassInHand {
+  const open = BENCH_STAGES.filter(({ stage }) => deedsOfPass(items, no, stage).length > 0);
+  return { no, open: new Set(open.map(({ stage }) => stage)) };
+}
+
 /** Numbers of the made passes that pieces of these items lie in, with how many items each. */
 export function passesOf(items: readonly BenchItem[]): readonly { readonly no: number; readonly numItems: number }[] {
   const counts = new Map<number, number>();

@@ -1,7 +1,7 @@
 import type { BenchItem, BenchPiece } from '@/services';
 import { filterChoices, isInPass, isShown } from './bench-filter';
 import { benchKeys } from './bench-keys';
-import { deedsOfPass, deedsToReach, nextOfKind, nextStage, passesOf } from './bench-stages';
+import { deedsOfPass, deedsToReach, nextOfKind, nextStage, passInHandOf, passesOf } from './bench-stages';
 import { itemsNamed } from './find-name';
 import { NOTHING, extendTo, neighbour, pickAll, pickOne, toggle } from './selection';
 import { cautionFor, frozenSentence, madeSentence, markWords } from './sentences';
@@ -138,6 +138,9 @@ test('a whole pass is marked by the pieces that lie in it, and by no others of t
     [],
     [],
   ]);
+  expect([...passInHandOf(items, 2).open]).toEqual(['cut', 'weeded']);
+  expect([...passInHandOf([inPasses('b', 'cut', 2)], 2).open]).toEqual(['weeded']);
+  expect(passInHandOf([inPasses('b', 'weeded', 2)], 2)).toEqual({ no: 2, open: new Set() });
   expect(passesOf(items)).toEqual([
     { no: 1, numItems: 1 },
     { no: 2, numItems: 3 },

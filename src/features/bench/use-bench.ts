@@ -6,7 +6,15 @@ import type { BenchItem, BenchView } from '@/services';
 import { tellPassing } from '@/ui';
 import type { Deed } from '@/core/ledger';
 import { type BenchFilter, isInPass, isShown } from './bench-filter';
-import { type BenchStage, deedsOfPass, deedsToReach, nextOfKind, nextStage } from './bench-stages';
+import {
+  type BenchStage,
+  type PassInHand,
+  deedsOfPass,
+  deedsToReach,
+  nextOfKind,
+  nextStage,
+  passInHandOf,
+} from './bench-stages';
 import { NOTHING, type Selection, pickOne } from './selection';
 import { madeSentence } from './sentences';
 
@@ -28,7 +36,7 @@ export interface Bench {
   readonly passNo: number | null;
   readonly setPassNo: (no: number | null) => void;
   /** The pass that a mark of a whole pass goes to: the one shown, else that of the item in hand. */
-  readonly passInHand: number | null;
+  readonly passInHand: PassInHand | null;
   readonly mark: (stage: BenchStage) => Promise<void>;
   /** Marks, and goes on to the next item that wants the same. */
   readonly markOn: (stage: BenchStage) => Promise<void>;
@@ -67,7 +75,8 @@ export function useBench(): Bench {
     setMessage(null);
     if (madePasses.length > 0) tellPassing(madeSentence(madePasses));
   }, []);
-  const passInHand = passNo ?? current?.pieces.find((piece) => piece.passNo !== null)?.passNo ?? null;
+  const noInHand = passNo ?? current?.pieces.find((piece) => piece.passNo !== null)?.passNo ?? null;
+  const passInHand = useMemo(() => (noInHand === null ? null : passInHandOf(all, noInHand)), [all, noInHand]);
   const pickedOf = (now: BenchView) => now.items.filter(({ itemId }) => selection.pickedIds.has(itemId));
 
   return {
@@ -107,7 +116,7 @@ export function useBench(): Bench {
     markPass: async (stage) => {
       if (passInHand === null) return setMessage(NO_PASS);
       setSelection(selection);
-      tell(await queue.record((now) => deedsOfPass(now.items, passInHand, stage)));
+      tell(await queue.record((now) => deedsOfPass(now.items, passInHand.no, stage)));
     },
     spoil: async (spoiled) => {
       setSelection(selection);

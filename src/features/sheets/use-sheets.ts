@@ -66,8 +66,15 @@ export function useSheets(): Sheets {
       setBusy(true);
       setProblem(null);
       const done = await queue.record(() => [{ kind: 'unmade', passId }]);
-      if (done?.ok) tellPassing('The pass is unmade; its pieces are laid out anew.', () => void queue.undo());
-      else if (done) setProblem(done.detail);
+      if (done?.ok) {
+        const actId = done.answer.act.id;
+        // This act alone, whatever was marked here meanwhile.
+        const takeBack = async () => {
+          const back = await queue.record(() => [{ kind: 'undone', actId }]);
+          if (back && !back.ok) setProblem(back.detail);
+        };
+        tellPassing('The pass is unmade; its pieces are laid out anew.', () => void takeBack());
+      } else if (done) setProblem(done.detail);
       setBusy(false);
     },
     [queue],

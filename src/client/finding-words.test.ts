@@ -1,0 +1,185 @@
+import type { Finding } from '@/core/finding';
+import { DEFAULT_LETTERINGS } from '@/core/shop';
+import { findingSentence, findingWords } from './finding-sentence';
+
+const stop = 'stop' as const;
+const check = 'check' as const;
+const faceOf = (id: string) => DEFAULT_LETTERINGS.find((lettering) => lettering.id === id)!.value.lines[0]!.face;
+
+const measured = { severity: check, widthMm: 0.444, leastMm: 0.8, passesAtMm: null };
+const variant = { kind: 'variantMissing' as const, severity: stop, has: ['S', 'M'] };
+
+/** Each finding, the whole sentence, and the few words. */
+const SAID: readonly (readonly [Finding, string, string])[] = [
+  [{ kind: 'nothingToDraw', severity: stop }, 'nothing to draw: the text is empty', 'empty'],
+  [
+    { kind: 'textTooLong', severity: stop, most: 2000 },
+    'A text has at most 2000 characters, and this one has more: was a whole list pasted into one line?',
+    'over 2000 characters',
+  ],
+  [
+    { kind: 'unprintable', severity: stop, codes: [7, 0xd83d] },
+    'holds characters that nothing can be cut for (U+0007 U+D83D): type the text anew',
+    'unreadable U+0007 U+D83D',
+  ],
+  [
+    { kind: 'characterMissing', severity: stop, characters: ['漢', '\u0301'], coveredBy: [] },
+    '漢 U+0301 missing in this face: no shipped face has it; change the spelling',
+    'no 漢 U+0301 in this face',
+  ],
+  [
+    { kind: 'characterMissing', severity: stop, characters: ['Ł'], coveredBy: [faceOf('stand-block')] },
+    'Ł missing in this face: Stand block has the whole text',
+    'no Ł in this face',
+  ],
+  [
+    {
+      kind: 'characterMissing',
+      severity: stop,
+      characters: ['Ł'],
+      coveredBy: [faceOf('stand-block'), faceOf('heavy-slab')],
+    },
+    'Ł missing in this face: Stand block or Heavy slab has it',
+    'no Ł in this face',
+  ],
+  [
+    { kind: 'thinStroke', ...measured, passesAtMm: 31.25 },
+    'thinnest stroke 0.44 mm, the material takes 0.80 mm: capitals of 31.3 mm, a bolder face or another material',
+    'stroke 0.44 mm',
+  ],
+  [
+    { kind: 'smallHole', ...measured },
+    'smallest hole 0.44 mm, the material takes 0.80 mm: larger letters, or another face',
+    'hole 0.44 mm',
+  ],
+  [
+    { kind: 'narrowGap', ...measured, closes: false },
+    'narrowest gap 0.44 mm, the material takes 0.80 mm: larger letters, or more tracking where letters do not join',
+    'gap 0.44 mm',
+  ],
+  [
+    { kind: 'narrowGap', ...measured, closes: true },
+    'a gap closes to a point where letters join: weed it from its wide end',
+    'gap 0.44 mm',
+  ],
+  [
+    { kind: 'lettersNear', severity: check, letters: ['L', 'T'], gapMm: 0.123, leastMm: 0.8 },
+    'L and T stand 0.12 mm apart, the material takes 0.80 mm: more tracking, or larger letters',
+    'LT 0.12 mm apart',
+  ],
+  [
+    { kind: 'lettersNear', severity: check, letters: ['L', 'T'], gapMm: 0, leastMm: 0.8 },
+    'L and T touch, the material takes 0.80 mm: more tracking, or larger letters',
+    'LT touch',
+  ],
+  [
+    { kind: 'lowFigures', severity: check, figures: ['1', '9'] },
+    'this face draws 1 9 lower than its capitals: another lettering for years and dates',
+    'low figures 1 9',
+  ],
+  [
+    { kind: 'lowContrast', severity: check, why: 'clash', film: 'red', blank: 'burgundy', difference: 30 },
+    'red on burgundy looks like a failed match: another film, or a blank of another colour',
+    'red on burgundy',
+  ],
+  [
+    { kind: 'lowContrast', severity: check, why: 'alike', film: 'navy', blank: 'black', difference: 9 },
+    'navy on black is hard to read: a lighter or a darker film',
+    'navy on black',
+  ],
+  [
+    { kind: 'belowOwn', severity: check, by: 'width', mm: 90, askedMm: 120 },
+    'its place holds 90.0 mm of the 120.0 mm that you chose for its width',
+    '90.0 of 120.0 mm',
+  ],
+  [
+    { kind: 'belowOwn', severity: check, by: 'height', mm: 9, askedMm: 12 },
+    'its place holds 9.0 mm of the 12.0 mm that you chose for its letter height',
+    '9.0 of 12.0 mm',
+  ],
+  [
+    { kind: 'tooSmall', severity: stop, capHeightMm: 7.04, leastMm: 8 },
+    'capitals would be 7.0 mm, the least is 8.0 mm: shorten the text, choose a narrower lettering or a larger place',
+    'capitals 7.0 mm',
+  ],
+  [
+    { kind: 'unreadQuantity', severity: check, said: 'some' },
+    '“some” is no number of pieces: one is made until you type how many',
+    '“some” is no number',
+  ],
+  [
+    { kind: 'monogramUnmade', severity: stop, lacks: 'noSecond' },
+    'no monogram: a couple needs two names in one text, such as “Ann & Bo Lind”',
+    'no monogram',
+  ],
+  [
+    { kind: 'partMissing', severity: check, part: 'pet name' },
+    'the list says no pet name for it: it is cut without',
+    'no pet name',
+  ],
+  [
+    { kind: 'changedSinceProof', severity: check, was: 'Ann' },
+    'ticked on the proof as “Ann”, and reads otherwise now: show it again',
+    'changed after the proof',
+  ],
+  [
+    { ...variant, part: 'size', said: '' },
+    'the list says no size, and the blank comes in several (S, M): type which',
+    'no size',
+  ],
+  [
+    { ...variant, part: 'size', said: 'XL' },
+    'the blank does not come in the size “XL” (it comes in S, M): change the list, or add it under Blank',
+    'no blank “XL”',
+  ],
+  [
+    { ...variant, part: 'colour', said: 'moss', has: ['navy', ''] },
+    'the blank does not come in the colour “moss” (it comes in navy, no size): change the list, or add it under Blank',
+    'no blank “moss”',
+  ],
+  [
+    { ...variant, part: 'both', said: 'moss' },
+    'the blank does not come in “moss” in this size (it comes in S, M): change the list, or add it under Blank',
+    'no blank “moss”',
+  ],
+  [
+    { kind: 'placeUnusable', severity: stop },
+    'the measures of its place leave no room for lettering: mend them on Blank',
+    'no room in its place',
+  ],
+  [
+    { kind: 'belowSet', severity: check, capHeightMm: 12, setMm: 15 },
+    'its place holds capitals of 12.0 mm, the set has 15.0 mm',
+    'smaller than the set',
+  ],
+  [
+    { kind: 'extenderCosts', severity: 'note', costMm: 2.5 },
+    'a descender or an accent costs 2.5 mm of letter height',
+    'extender costs 2.5 mm',
+  ],
+];
+
+test.each(SAID)('%j', (finding, sentence, words) => {
+  expect([findingSentence(finding), findingWords(finding)]).toEqual([sentence, words]);
+});
+
+test('a date that is none says why, and what to type', () => {
+  const told = (why: Extract<Finding, { kind: 'dateUnread' }>['why'], said: string) => {
+    const finding: Finding = { kind: 'dateUnread', severity: stop, why, said };
+    return [findingSentence(finding), findingWords(finding)];
+  };
+  expect(told('noDate', '')).toEqual([
+    'the wording asks for a date, and the list has none for it: type one',
+    'no date',
+  ]);
+  expect(told('ambiguous', '3.4.20')[0]).toMatch(/^“3\.4\.20” can be two days: say in the list’s questions/);
+  expect(told('impossible', '31.2.')).toEqual([
+    '“31.2.” is no day of the calendar: type the right date',
+    'date “31.2.”',
+  ]);
+  expect(told('backwards', '5–3 May')[0]).toMatch(/ends before it begins/);
+  expect(told('noYear', '5 May')[0]).toBe('“5 May” says no year, and the wording asks for one: type it');
+  expect(told('unread', 'spring')[0]).toBe(
+    '“spring” cannot be read as a date: type it another way, such as 14 June 2026',
+  );
+});
