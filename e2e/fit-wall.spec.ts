@@ -56,12 +56,7 @@ test('banded sizing, a stop remedied, a check ticked off, chosen ones changed, a
     await expect(decision(page)).toContainText(/Capitals would be \d+\.\d mm, the least is 12\.0 mm/);
     const twoLines = decision(page).getByRole('radio', { name: /On two lines/ });
     await expect(twoLines).toBeAttached();
-    const promised = parseFloat(
-      await decision(page)
-        .locator('label', { hasText: 'On two lines' })
-        .getByTitle('cap height that it gives')
-        .innerText(),
-    );
+    const promised = parseFloat(await twoLines.getByTitle('cap height that it gives').innerText());
     await decision(page)
       .getByText(/On two lines/)
       .click();

@@ -40,6 +40,33 @@ test('every step tells its own keys, as they are bound', async ({ page }) => {
   await help.getByRole('checkbox', { name: 'Letters and space mark stages in this browser' }).click();
 });
 
+test('a tick that has the keyboard keeps space for itself; elsewhere space ticks the text in hand', async ({
+  page,
+}) => {
+  const id = await startRun(page, server.url, 'Lantern labels, spare', LANTERNS);
+  await page.goto(`${server.url}/runs/${id}/proof`);
+  const tick = (no: number) => page.getByRole('checkbox', { name: `${LANTERNS[no]} is right` });
+  await expect(tick(3)).toBeVisible();
+  await page.getByLabel('Who looks').fill('Marit');
+  await tick(2).focus();
+  await page.keyboard.press('Space');
+  await expect(tick(2)).toBeChecked();
+  for (const no of [0, 1, 3]) await expect(tick(no)).not.toBeChecked();
+  await page.keyboard.press('Space');
+  await expect(tick(2)).not.toBeChecked();
+  await tick(2).blur();
+  await page.keyboard.press('Space');
+  await expect(tick(0)).toBeChecked();
+  await step(page, 'Fit');
+  const chosen = (no: number) => page.getByRole('checkbox', { name: `Choose ${LANTERNS[no]}` });
+  await chosen(0).click();
+  await chosen(2).click({ modifiers: ['Shift'] });
+  await expect(page.getByRole('heading', { name: /^3 chosen/ })).toBeVisible();
+  await chosen(1).focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: /^2 chosen/ })).toBeVisible();
+});
+
 test('remedies are ordered by their handle, by keyboard alone, or one place at a time', async ({ page }) => {
   const id = await startRun(page, server.url, 'Lantern labels, order', LANTERNS);
   await page.goto(`${server.url}/runs/${id}/fit`);

@@ -1,5 +1,6 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import type { KeyboardEvent, ReactNode } from 'react';
+import { isPressable } from './is-typing';
 
 interface DialogCardProps {
   readonly title: ReactNode;
@@ -53,5 +54,5 @@ export function DialogCard({
 }
 
 function hasEnterOfItsOwn(target: EventTarget): boolean {
-  return target instanceof HTMLElement && target.closest('button, a, textarea, select') !== null;
+  return isPressable(target) || (target instanceof HTMLElement && target.closest('textarea, select') !== null);
 }

@@ -1,7 +1,34 @@
 'use client';
 
 import { Checkbox, Field, Label } from '@headlessui/react';
-import type { ReactNode } from 'react';
+import { Check } from 'lucide-react';
+import { type ReactNode, useRef } from 'react';
+
+interface TickBoxProps {
+  readonly checked: boolean;
+  /** `isRange`: with the shift key held, where several are ticked at once. */
+  readonly onChange: (isChecked: boolean, isRange: boolean) => void;
+  /** Its name, where no words stand beside it. */
+  readonly 'aria-label'?: string;
+  readonly className?: string;
+}
+
+/** A yes or no without words of its own. */
+export function TickBox({ checked, onChange, className = '', ...rest }: TickBoxProps) {
+  const isRange = useRef(false);
+  return (
+    <Checkbox
+      {...rest}
+      checked={checked}
+      onClickCapture={(event) => (isRange.current = event.shiftKey)}
+      onKeyDown={(event) => (isRange.current = event.shiftKey)}
+      onChange={(isOn) => onChange(isOn, isRange.current)}
+      className={`grid size-6 shrink-0 cursor-pointer place-items-center rounded-md border border-rule-strong bg-white data-checked:bg-ink ${className}`}
+    >
+      {checked && <Check size={16} strokeWidth={3} className="text-white" aria-hidden />}
+    </Checkbox>
+  );
+}
 
 interface TickProps {
   readonly checked: boolean;
@@ -14,15 +41,7 @@ interface TickProps {
 export function Tick({ checked, onChange, children, className = '' }: TickProps) {
   return (
     <Field className={`flex items-center gap-2.5 ${className}`}>
-      <Checkbox
-        checked={checked}
-        onChange={onChange}
-        className="grid size-6 shrink-0 place-items-center rounded-md border border-rule-strong bg-white data-checked:bg-ink"
-      >
-        <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">
-          {checked && <path d="M2 7.5 5.5 11 12 3" fill="none" stroke="#fff" strokeWidth="2" />}
-        </svg>
-      </Checkbox>
+      <TickBox checked={checked} onChange={onChange} />
       <Label className="min-w-0 cursor-pointer">{children}</Label>
     </Field>
   );

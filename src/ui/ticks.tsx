@@ -1,5 +1,7 @@
 'use client';
 
+import { Tick } from './tick';
+
 interface TicksProps {
   readonly label: string;
   readonly options: readonly { readonly id: string; readonly label: string }[];
@@ -13,14 +15,14 @@ export function Ticks({ label, options, value, onChange }: TicksProps) {
     <fieldset>
       <legend className="heading-small mb-1">{label}</legend>
       {options.map(({ id, label: words }) => (
-        <label key={id} className="flex min-h-7 items-center gap-2">
-          <input
-            type="checkbox"
-            checked={value.includes(id)}
-            onChange={(event) => onChange(event.target.checked ? [...value, id] : value.filter((one) => one !== id))}
-          />
+        <Tick
+          key={id}
+          className="min-h-8"
+          checked={value.includes(id)}
+          onChange={(isOn) => onChange(isOn ? [...value, id] : value.filter((one) => one !== id))}
+        >
           {words}
-        </label>
+        </Tick>
       ))}
     </fieldset>
   );

@@ -3,7 +3,7 @@
 import { useLengths } from '@/client';
 import { placeGeometry } from '@/core/place';
 import { ANCHORS, type Anchor9, DATUM_KINDS, type Datum } from '@/core/shop';
-import { Choice, LengthField, FieldRow } from '@/ui';
+import { Choice, FieldRow, LengthField, optionsOf, Select } from '@/ui';
 import type { PlaceEdit } from './edit';
 import { ANCHOR_WORDS, DATUM_WORDS, READING_WORDS } from './sentences';
 import { useChangePlace } from './use-change-place';
@@ -25,13 +25,7 @@ export function LiesFields({ edit }: { readonly edit: PlaceEdit }) {
         <h2 className="heading-small mb-1">Where it lies</h2>
         {wrap?.kind !== 'round' && (
           <FieldRow label="Measured from">
-            <select value={datum.kind} onChange={(event) => change(event.target.value as Datum['kind'])}>
-              {DATUM_KINDS.map((kind) => (
-                <option key={kind} value={kind}>
-                  {DATUM_WORDS[kind]}
-                </option>
-              ))}
-            </select>
+            <Select options={optionsOf(DATUM_WORDS, DATUM_KINDS)} value={datum.kind} onChange={change} />
           </FieldRow>
         )}
         {datum.kind !== 'edge' && wrap?.kind !== 'round' && (

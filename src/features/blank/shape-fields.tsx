@@ -3,7 +3,7 @@
 import { useLengths } from '@/client';
 import { type Shape, type ShapeBox, shapeBox } from '@/core/shop';
 import { assertNever } from '@/core/outcome';
-import { LengthField, NumberField, FieldRow } from '@/ui';
+import { FieldRow, LengthField, NumberField, optionsOf, Select } from '@/ui';
 import { CornerFields } from './corner-fields';
 import { SHAPE_WORDS } from './sentences';
 
@@ -16,25 +16,18 @@ interface ShapeFieldsProps {
   readonly onChange: (shape: Shape) => void;
 }
 
-const KINDS = Object.keys(SHAPE_WORDS) as Shape['kind'][];
-
 /** An outline by its measures. Another kind of shape starts from the size that the present one has. */
 export function ShapeFields({ what, shape, isBox = false, onChange }: ShapeFieldsProps) {
   if (isBox) return <Measures what={what} shape={{ kind: 'rect', ...shapeBox(shape) }} onChange={onChange} />;
   return (
     <div>
       <FieldRow label="Shape">
-        <select
+        <Select
+          options={optionsOf(SHAPE_WORDS)}
           value={shape.kind}
           aria-label={`Shape of the ${what}`}
-          onChange={(event) => onChange(shapeOfKind(event.target.value as Shape['kind'], shapeBox(shape)))}
-        >
-          {KINDS.map((kind) => (
-            <option key={kind} value={kind}>
-              {SHAPE_WORDS[kind]}
-            </option>
-          ))}
-        </select>
+          onChange={(kind) => onChange(shapeOfKind(kind, shapeBox(shape)))}
+        />
       </FieldRow>
       <Measures what={what} shape={shape} onChange={onChange} />
     </div>
@@ -88,13 +81,14 @@ function Measures({ what, shape, onChange }: ShapeFieldsProps) {
             onChange={(sweepDeg) => onChange({ ...shape, sweepDeg })}
           />
           <FieldRow label="Longer edge">
-            <select
+            <Select
+              options={[
+                ['top', 'at the top'],
+                ['bottom', 'at the bottom'],
+              ]}
               value={shape.outerAt}
-              onChange={(event) => onChange({ ...shape, outerAt: event.target.value as 'top' | 'bottom' })}
-            >
-              <option value="top">at the top</option>
-              <option value="bottom">at the bottom</option>
-            </select>
+              onChange={(outerAt) => onChange({ ...shape, outerAt })}
+            />
           </FieldRow>
         </>
       );

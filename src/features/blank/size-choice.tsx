@@ -4,6 +4,7 @@ import { useRun, variantWords } from '@/client';
 import type { BlankUse } from '@/core/spec';
 import { type MainPlace, changeUse } from '@/core/edit';
 import { chooseVariant } from '@/core/resolve';
+import { Select } from '@/ui';
 
 /** Which size and colour the entries get, and which of them is measured. */
 export function SizeChoice({ place }: { readonly place: MainPlace }) {
@@ -21,23 +22,20 @@ export function SizeChoice({ place }: { readonly place: MainPlace }) {
     <div className="flex flex-wrap items-end gap-4">
       <label className="grid gap-1">
         <span className="heading-small">Entries get</span>
-        <select
+        <Select
+          options={[
+            ['list', 'what the list says'],
+            ...blank.variants.map((one) => [one.id, `all ${variantWords(one)}`] as const),
+          ]}
           value={choice.kind === 'fixed' ? choice.variantId : 'list'}
-          onChange={(event) =>
+          onChange={(id) =>
             set(
-              event.target.value === 'list'
+              id === 'list'
                 ? { kind: 'byColumn', sizeField: has(columns, 'size'), colourField: has(columns, 'colour') }
-                : { kind: 'fixed', variantId: event.target.value },
+                : { kind: 'fixed', variantId: id },
             )
           }
-        >
-          <option value="list">what the list says</option>
-          {blank.variants.map((one) => (
-            <option key={one.id} value={one.id}>
-              all {variantWords(one)}
-            </option>
-          ))}
-        </select>
+        />
       </label>
       {choice.kind === 'byColumn' && (
         <>
@@ -57,13 +55,11 @@ export function SizeChoice({ place }: { readonly place: MainPlace }) {
       )}
       <label className="grid gap-1">
         <span className="heading-small">Measured here</span>
-        <select value={variant.id} onChange={(event) => setAt({ ...at, variantId: event.target.value })}>
-          {blank.variants.map((one) => (
-            <option key={one.id} value={one.id}>
-              {variantWords(one)}
-            </option>
-          ))}
-        </select>
+        <Select
+          options={blank.variants.map((one) => [one.id, variantWords(one)])}
+          value={variant.id}
+          onChange={(variantId) => setAt({ ...at, variantId })}
+        />
       </label>
       {numMissing > 0 && (
         <p className="border-l-4 border-madder bg-madder-tint px-3 py-1.5">
@@ -86,14 +82,11 @@ function ColumnChoice({ label, columns, value, onChange }: ColumnChoiceProps) {
   return (
     <label className="grid gap-1">
       <span className="heading-small">{label}</span>
-      <select value={value ?? ''} onChange={(event) => onChange(event.target.value || null)}>
-        <option value="">the same for all</option>
-        {columns.map((column) => (
-          <option key={column} value={column}>
-            {column}
-          </option>
-        ))}
-      </select>
+      <Select
+        options={[['', 'the same for all'], ...columns.map((column) => [column, column] as const)]}
+        value={value ?? ''}
+        onChange={(column) => onChange(column || null)}
+      />
     </label>
   );
 }

@@ -4,7 +4,7 @@ import { randomBytes, useRun } from '@/client';
 import { type MainPlace, dropOverrides, setOverrides } from '@/core/edit';
 import { type OverrideSet, type TextRef, WIDTH_SHARES, ownSettingsAt } from '@/core/spec';
 import { styleOf } from '@/core/shop';
-import { Button, NumberField } from '@/ui';
+import { Button, NumberField, Select } from '@/ui';
 
 interface ChosenBarProps {
   readonly texts: readonly TextRef[];
@@ -87,14 +87,7 @@ function Pick({ label, options, onPick }: PickProps) {
   return (
     <label className="flex items-center gap-2">
       <span>{label}</span>
-      <select value="" onChange={(event) => event.target.value !== '' && onPick(event.target.value)}>
-        <option value="">as it is</option>
-        {options.map(([id, words]) => (
-          <option key={id} value={id}>
-            {words}
-          </option>
-        ))}
-      </select>
+      <Select options={[['', 'as it is'], ...options]} value="" onChange={(id) => id !== '' && onPick(id)} />
     </label>
   );
 }

@@ -5,7 +5,7 @@ import { type PlaceOption, useFits, useLengths, usePlaces, useRun } from '@/clie
 import { awaitsMeasure } from '@/core/figures';
 import { placeGeometry } from '@/core/place';
 import type { MainPlace } from '@/core/edit';
-import { Choice } from '@/ui';
+import { Choice, optionsOf, Select } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { ChosenBar } from './chosen-bar';
 import { CompareBar } from './compare-bar';
@@ -103,6 +103,7 @@ function WallHead({ place, shown, options, placeKey, onPlace, order, onOrder, ot
   const { box } = placeGeometry(place.variant, place.measured);
   const isAlike = place.use.variant.kind === 'fixed';
   const numUnmeasured = shown.filter(awaitsMeasure).length;
+  const others = spec.shop.letterings.filter(({ id }) => id !== place.placeUse.letteringId);
   return (
     <>
       {options.length > 1 && (
@@ -122,26 +123,15 @@ function WallHead({ place, shown, options, placeKey, onPlace, order, onOrder, ot
         </p>
         <label className="flex items-center gap-2">
           <span className="heading-small">Order</span>
-          <select value={order} onChange={(event) => onOrder(event.target.value as FitOrder)}>
-            {Object.entries(ORDER_WORDS).map(([id, words]) => (
-              <option key={id} value={id}>
-                {words}
-              </option>
-            ))}
-          </select>
+          <Select options={optionsOf(ORDER_WORDS)} value={order} onChange={onOrder} />
         </label>
         <label className="flex items-center gap-2">
           <span className="heading-small">Beside</span>
-          <select value={otherId ?? ''} onChange={(event) => onCompare(event.target.value || null)}>
-            <option value="">no other lettering</option>
-            {spec.shop.letterings
-              .filter(({ id }) => id !== place.placeUse.letteringId)
-              .map(({ id, value }) => (
-                <option key={id} value={id}>
-                  {value.name}
-                </option>
-              ))}
-          </select>
+          <Select
+            options={[['', 'no other lettering'], ...others.map(({ id, value }) => [id, value.name] as const)]}
+            value={otherId ?? ''}
+            onChange={(id) => onCompare(id || null)}
+          />
         </label>
       </div>
     </>

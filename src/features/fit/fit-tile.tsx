@@ -4,7 +4,7 @@ import { factsOf, isMeasureFinding, shownMeasures } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import type { ShapeBox } from '@/core/shop';
 import type { DrawnLayer } from '@/drawing';
-import { SeverityTag } from '@/ui';
+import { SeverityTag, TickBox } from '@/ui';
 import type { ComparedFit, ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';
 import { MEASURE_WORDS, TileDrawing } from './tile-drawing';
@@ -70,13 +70,7 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
         )}
       </button>
       <div className="mt-1 flex items-start gap-2">
-        <input
-          type="checkbox"
-          className="mt-1"
-          aria-label={`Choose ${text}`}
-          checked={isChosen}
-          onChange={(event) => onToggle(key, event.nativeEvent instanceof MouseEvent && event.nativeEvent.shiftKey)}
-        />
+        <TickBox aria-label={`Choose ${text}`} checked={isChosen} onChange={(_, isRange) => onToggle(key, isRange)} />
         <h2 className="min-w-0 flex-1 font-semibold break-words">{text}</h2>
         {worst && worst !== 'note' && <SeverityTag severity={worst} />}
       </div>

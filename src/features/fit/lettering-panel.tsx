@@ -2,8 +2,8 @@
 
 import { useRun } from '@/client';
 import { CASE_FORMS, type CaseForm, type Lettering, commonStyle, styleOf } from '@/core/shop';
-import { type PlaceAt, changeLeastHeight, changeLines, changePlaceUse } from '@/core/edit';
-import { Choice, NumberField, FieldRow } from '@/ui';
+import { type PlaceAt, changeHead, changeLeastHeight, changeLines, changePlaceUse } from '@/core/edit';
+import { Choice, FieldRow, NumberField, Select, withOwn } from '@/ui';
 import { CASE_WORDS, LANGUAGES } from './sentences';
 
 interface LetteringPanelProps {
@@ -38,19 +38,11 @@ export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelPro
       />
       {caseForm !== 'asTyped' && (
         <FieldRow label="Language of the names">
-          <select
+          <Select
+            options={withOwn(LANGUAGES, spec.language)}
             value={spec.language}
-            onChange={(event) => change((now) => ({ ...now, language: event.target.value }))}
-          >
-            {LANGUAGES.map(([tag, words]) => (
-              <option key={tag} value={tag}>
-                {words}
-              </option>
-            ))}
-            {!LANGUAGES.some(([tag]) => tag === spec.language) && (
-              <option value={spec.language}>{spec.language}</option>
-            )}
-          </select>
+            onChange={(language) => change((now) => changeHead(now, { language }))}
+          />
         </FieldRow>
       )}
       <div>

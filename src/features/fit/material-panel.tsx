@@ -3,7 +3,7 @@
 import { useRun } from '@/client';
 import { type FinestCut, isCut, kindFacts, processFacts, processOf } from '@/core/shop';
 import { type PlaceAt, type PlaceSlot, changeMaterial, changeMaterialValue } from '@/core/edit';
-import { NumberField } from '@/ui';
+import { NumberField, Select } from '@/ui';
 
 const FINEST: readonly (readonly [keyof FinestCut, string])[] = [
   ['strokeMm', 'Thinnest stroke it takes'],
@@ -37,17 +37,12 @@ export function MaterialPanel({ at, slot: { slot, materialId, material }, isOnly
             style={{ background: material.colour.hex }}
             aria-hidden
           />
-          <select
+          <Select
             className="min-w-0 flex-1"
+            options={spec.shop.materials.map(({ id, value }) => [id, value.name])}
             value={materialId}
-            onChange={(event) => change((now) => changeMaterial(now, at, event.target.value, slot))}
-          >
-            {spec.shop.materials.map(({ id, value }) => (
-              <option key={id} value={id}>
-                {value.name}
-              </option>
-            ))}
-          </select>
+            onChange={(id) => change((now) => changeMaterial(now, at, id, slot))}
+          />
         </span>
       </label>
       <p className="text-soft">

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useFits, useRun } from '@/client';
 import type { RemedyOffer } from '@/core/remedies';
 import { formatMm } from '@/core/units';
-import { Button, Key, isTyping, useKeys } from '@/ui';
+import { Button, Key, isPressable, isTyping, useKeys } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { textOf } from './fit-key';
 import { RemedyList } from './remedy-list';
@@ -79,7 +79,7 @@ const TAKE = { keys: ['enter'], does: 'take the remedy that is picked', isEveryw
 function isForPage({ target, defaultPrevented }: KeyboardEvent): boolean {
   const at = target instanceof HTMLElement ? target : null;
   if (defaultPrevented) return false;
-  return at?.closest('[aria-label="Remedies"]') != null || !(isTyping(at) || at?.closest('button, a, summary'));
+  return at?.closest('[aria-label="Remedies"]') != null || !(isTyping(at) || isPressable(at));
 }
 
 /** What it does to the rest of the set: a text that comes in again may hold the others back. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { Radio, RadioGroup } from '@headlessui/react';
 import type { RemedyOffer } from '@/core/remedies';
 import type { RunSpec } from '@/core/spec';
 import { formatMm } from '@/core/units';
@@ -15,13 +16,13 @@ interface RemedyListProps {
 /** What would help, in the maker's order, each with the letter height that it gives. */
 export function RemedyList({ spec, offers, picked, onPick }: RemedyListProps) {
   return (
-    <div role="radiogroup" aria-label="Remedies" className="border-t border-rule">
+    <RadioGroup aria-label="Remedies" value={picked} onChange={onPick} className="border-t border-rule">
       {offers.map((offer, i) => (
-        <label
+        <Radio
           key={offer.kind}
-          className={`flex items-baseline gap-2 border-b border-rule px-1.5 py-1 ${i === picked ? 'bg-verdigris-tint font-semibold' : ''}`}
+          value={i}
+          className="flex cursor-pointer items-baseline gap-2 border-b border-rule px-1.5 py-1 data-checked:bg-verdigris-tint data-checked:font-semibold"
         >
-          <input type="radio" name="remedy" className="sr-only" checked={i === picked} onChange={() => onPick(i)} />
           <span className="min-w-0 flex-1 break-words">{remedyWords(spec, offer)}</span>
           <span className="measure whitespace-nowrap" title="cap height that it gives">
             {offer.kind === 'shorten' ? '–' : `${formatMm(offer.capHeightMm)} mm`}
@@ -32,8 +33,8 @@ export function RemedyList({ spec, offers, picked, onPick }: RemedyListProps) {
           >
             {offer.kind === 'shorten' ? '' : offer.passes ? '✓' : '·'}
           </span>
-        </label>
+        </Radio>
       ))}
-    </div>
+    </RadioGroup>
   );
 }

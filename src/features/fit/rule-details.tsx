@@ -1,7 +1,7 @@
 import type { SetSize } from '@/core/fit';
 import type { SizeRule } from '@/core/spec';
 import { formatMm } from '@/core/units';
-import { Button, FieldRow, NumberField, TextButton } from '@/ui';
+import { Button, FieldRow, NumberField, Select, TextButton } from '@/ui';
 
 interface RuleDetailsProps {
   readonly rule: SizeRule;
@@ -48,13 +48,14 @@ function OwnSizeFields({
     <>
       <p>The size that you choose, wherever the place holds it.</p>
       <FieldRow label="Chosen is">
-        <select
+        <Select
+          options={[
+            ['height', 'the letter height'],
+            ['width', 'the whole width'],
+          ]}
           value={by}
-          onChange={(event) => onChange({ kind: 'own', size: { by: event.target.value as 'height' | 'width', mm } })}
-        >
-          <option value="height">the letter height</option>
-          <option value="width">the whole width</option>
-        </select>
+          onChange={(next) => onChange({ kind: 'own', size: { by: next, mm } })}
+        />
       </FieldRow>
       <NumberField
         label={by === 'height' ? 'Letter height' : 'Width of the text'}

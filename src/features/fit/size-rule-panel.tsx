@@ -2,7 +2,7 @@
 
 import type { SetSize } from '@/core/fit';
 import { DEFAULT_BAND, type SizeGroup, type SizeRule } from '@/core/spec';
-import { Choice, FieldRow } from '@/ui';
+import { Choice, FieldRow, optionsOf, Select } from '@/ui';
 import { RuleDetails } from './rule-details';
 import { LETTER_WORDS, LIE_WORDS } from './sentences';
 
@@ -37,37 +37,22 @@ export function SizeRulePanel({ group, setSize, others, isShared, onSizeWith, on
         </summary>
         {(others.length > 0 || isShared) && (
           <FieldRow label="Sized">
-            <select
+            <Select
+              options={[
+                ['', isShared ? 'as it is, together' : 'by itself'],
+                ...(isShared ? [['alone', 'by itself'] as const] : []),
+                ...others.map(({ groupId, words }) => [groupId, `with ${words}`] as const),
+              ]}
               value=""
-              onChange={(event) => onSizeWith(event.target.value === 'alone' ? null : event.target.value)}
-            >
-              <option value="">{isShared ? 'as it is, together' : 'by itself'}</option>
-              {isShared && <option value="alone">by itself</option>}
-              {others.map(({ groupId, words }) => (
-                <option key={groupId} value={groupId}>
-                  with {words}
-                </option>
-              ))}
-            </select>
+              onChange={(id) => id !== '' && onSizeWith(id === 'alone' ? null : id)}
+            />
           </FieldRow>
         )}
         <FieldRow label="Compared by">
-          <select value={letter} onChange={(event) => onChange({ letter: event.target.value as SizeGroup['letter'] })}>
-            {Object.entries(LETTER_WORDS).map(([id, words]) => (
-              <option key={id} value={id}>
-                {words}
-              </option>
-            ))}
-          </select>
+          <Select options={optionsOf(LETTER_WORDS)} value={letter} onChange={(id) => onChange({ letter: id })} />
         </FieldRow>
         <FieldRow label="Lies by">
-          <select value={lie} onChange={(event) => onChange({ lie: event.target.value as SizeGroup['lie'] })}>
-            {Object.entries(LIE_WORDS).map(([id, words]) => (
-              <option key={id} value={id}>
-                {words}
-              </option>
-            ))}
-          </select>
+          <Select options={optionsOf(LIE_WORDS)} value={lie} onChange={(id) => onChange({ lie: id })} />
         </FieldRow>
       </details>
     </div>

@@ -1,6 +1,6 @@
 'use client';
 
-import { Tick } from '@/ui';
+import { optionsOf, Select, Tick } from '@/ui';
 import { COLUMN_ROLES, type ColumnRole } from '@/core/intake';
 import type { FileSource, Intake, MappedSource } from './use-intake';
 import { ROLE_WORDS, noteSentence } from './sentences';
@@ -85,18 +85,13 @@ function RoleSelect({ name, role, onRole }: RoleSelectProps) {
   return (
     <label className="block min-w-28">
       <span className="mb-1 block font-semibold">{name}</span>
-      <select
+      <Select
         aria-label={`What “${name}” is`}
         className="w-full px-1"
+        options={optionsOf(ROLE_WORDS, COLUMN_ROLES)}
         value={role}
-        onChange={(event) => onRole(event.target.value as ColumnRole)}
-      >
-        {COLUMN_ROLES.map((id) => (
-          <option key={id} value={id}>
-            {ROLE_WORDS[id]}
-          </option>
-        ))}
-      </select>
+        onChange={onRole}
+      />
     </label>
   );
 }
@@ -105,13 +100,11 @@ function SheetChoice({ intake, source }: { readonly intake: Intake; readonly sou
   return (
     <label className="mb-3 flex items-center gap-2">
       <span className="heading-small">Sheet</span>
-      <select value={source.sheetAt} onChange={(event) => intake.setSheet(Number(event.target.value))}>
-        {source.sheets.map(({ name, table }, i) => (
-          <option key={i} value={i}>
-            {name} ({table.rows.length} rows)
-          </option>
-        ))}
-      </select>
+      <Select
+        options={source.sheets.map(({ name, table }, i) => [`${i}`, `${name} (${table.rows.length} rows)`])}
+        value={`${source.sheetAt}`}
+        onChange={(at) => intake.setSheet(Number(at))}
+      />
     </label>
   );
 }
@@ -120,17 +113,11 @@ function KeyChoice({ intake, mapped: { mapping } }: { readonly intake: Intake; r
   return (
     <label className="mt-2 flex flex-wrap items-center gap-2">
       When this list comes again, entries are found by
-      <select
-        value={mapping.keyAt ?? ''}
-        onChange={(event) => intake.setKey(event.target.value === '' ? null : Number(event.target.value))}
-      >
-        <option value="">their name</option>
-        {mapping.columns.map(({ name }, i) => (
-          <option key={i} value={i}>
-            {name}
-          </option>
-        ))}
-      </select>
+      <Select
+        options={[['', 'their name'], ...mapping.columns.map(({ name }, i) => [`${i}`, name] as const)]}
+        value={`${mapping.keyAt ?? ''}`}
+        onChange={(at) => intake.setKey(at === '' ? null : Number(at))}
+      />
     </label>
   );
 }

@@ -4,7 +4,7 @@ import { useEffect, useRef } from 'react';
 import { type CutText, type ShownFit, useRun } from '@/client';
 import { placesOf } from '@/core/edit';
 import type { ProofRow } from '@/core/wording';
-import { SeverityTag } from '@/ui';
+import { SeverityTag, Tick } from '@/ui';
 import { ProofDrawing } from './proof-drawing';
 
 interface ProofTextProps {
@@ -53,15 +53,10 @@ export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggl
         {isOther && <span className="block text-sm text-soft">for {entry.fields.text}</span>}
       </span>
       <span className="grid gap-1">
-        <label className="flex min-h-6 items-center gap-2 font-semibold">
-          <input
-            type="checkbox"
-            checked={state.kind === 'ticked'}
-            aria-label={`${cut?.wordsNow ?? words} is right`}
-            onChange={onToggle}
-          />
+        <Tick className="font-semibold" checked={state.kind === 'ticked'} onChange={onToggle}>
+          <span className="sr-only">{cut?.wordsNow ?? words} is </span>
           {entry.quantity === 1 ? 'right' : `right, for ${entry.quantity} pieces`}
-        </label>
+        </Tick>
         <StateWords row={row} />
       </span>
     </div>

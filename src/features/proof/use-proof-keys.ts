@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { ProofRow } from '@/core/wording';
-import { type KeyGroup, useKeys } from '@/ui';
+import { type KeyGroup, isPressable, useKeys } from '@/ui';
 
 /** Arrows walk the texts, space ticks the one in hand and goes on to the next. */
 export function useProofKeys(rows: readonly ProofRow[], across: number, toggle: (row: ProofRow) => boolean) {
@@ -11,7 +11,7 @@ export function useProofKeys(rows: readonly ProofRow[], across: number, toggle: 
     const walk = (by: number) => () => setAt(Math.max(0, Math.min(last, at + by)));
     const tick = ({ target }: KeyboardEvent) => {
       const row = rows[at];
-      if (!row || target instanceof HTMLButtonElement) return false;
+      if (!row || isPressable(target)) return false;
       const isDone = toggle(row);
       if (isDone && row.state.kind !== 'ticked') setAt(Math.min(last, at + 1));
       return undefined;

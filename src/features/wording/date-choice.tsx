@@ -2,7 +2,7 @@
 
 import { useRun } from '@/client';
 import { changeHead, changeList } from '@/core/edit';
-import { Choice, NumberField } from '@/ui';
+import { Choice, NumberField, Select, withOwn } from '@/ui';
 import { DATE_LANGUAGES } from './sentences';
 
 /** How the dates of the list are read, and in which language they are written. */
@@ -14,17 +14,11 @@ export function DateChoice() {
       <h2 className="text-lg font-bold">Dates</h2>
       <label className="flex items-center gap-2">
         <span className="heading-small">Language</span>
-        <select
+        <Select
+          options={withOwn(DATE_LANGUAGES, language)}
           value={language}
-          onChange={(event) => change((now) => changeHead(now, { language: event.target.value }))}
-        >
-          {DATE_LANGUAGES.every(([tag]) => tag !== language) && <option value={language}>{language}</option>}
-          {DATE_LANGUAGES.map(([tag, name]) => (
-            <option key={tag} value={tag}>
-              {name}
-            </option>
-          ))}
-        </select>
+          onChange={(tag) => change((now) => changeHead(now, { language: tag }))}
+        />
       </label>
       <Choice
         label="3/4 in the list is"

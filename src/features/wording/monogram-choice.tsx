@@ -1,5 +1,6 @@
 'use client';
 
+import { Radio, RadioGroup } from '@headlessui/react';
 import { useMemo } from 'react';
 import { useRun } from '@/client';
 import { MONOGRAM_FORMS, type Monogram, type MonogramRule, monogramOf } from '@/core/names';
@@ -19,17 +20,11 @@ export function MonogramChoice() {
   return (
     <section aria-label="Monogram" className="grid gap-3">
       <h2 className="text-lg font-bold">Monogram by custom</h2>
-      <div role="radiogroup" aria-label="Form" className="grid gap-1.5">
+      <RadioGroup aria-label="Form" value={rule.form} onChange={(form) => set({ form })} className="grid gap-1.5">
         {MONOGRAM_FORMS.map((form) => (
-          <FormOption
-            key={form}
-            spec={spec}
-            rule={{ ...rule, form }}
-            isChosen={rule.form === form}
-            onChoose={() => set({ form })}
-          />
+          <FormOption key={form} spec={spec} rule={{ ...rule, form }} />
         ))}
-      </div>
+      </RadioGroup>
       {FINER_RULES.filter(({ forms }) => forms === null || forms.includes(rule.form)).map((finer) => (
         <FinerChoice key={finer.part} finer={finer} onChoose={set} />
       ))}
@@ -89,17 +84,19 @@ function madeByEach({ entries, language }: RunSpec, rules: readonly MonogramRule
 interface FormOptionProps {
   readonly spec: RunSpec;
   readonly rule: MonogramRule;
-  readonly isChosen: boolean;
-  readonly onChoose: () => void;
 }
 
-function FormOption({ spec, rule, isChosen, onChoose }: FormOptionProps) {
+function FormOption({ spec, rule }: FormOptionProps) {
   const made = useMemo(() => madeBy(spec, rule), [spec, rule]);
   return (
-    <label
-      className={`flex items-baseline gap-3 rounded-md border px-2.5 py-1.5 ${isChosen ? 'border-ink bg-white' : 'border-rule bg-shade'}`}
+    <Radio
+      value={rule.form}
+      className="group flex cursor-pointer items-baseline gap-3 rounded-md border border-rule bg-shade px-2.5 py-1.5 data-checked:border-ink data-checked:bg-white"
     >
-      <input type="radio" name="monogram-form" checked={isChosen} onChange={onChoose} />
+      <span
+        className="grid size-4 shrink-0 translate-y-0.5 place-items-center rounded-full border border-rule-strong bg-white group-data-checked:border-4 group-data-checked:border-ink"
+        aria-hidden
+      />
       <span className="min-w-0 flex-1">
         {FORM_WORDS[rule.form]}
         <span className="mt-0.5 flex flex-wrap items-baseline gap-x-3">
@@ -109,7 +106,7 @@ function FormOption({ spec, rule, isChosen, onChoose }: FormOptionProps) {
           {made.numWithout > 0 && <span className="text-brass">{made.numWithout} without</span>}
         </span>
       </span>
-    </label>
+    </Radio>
   );
 }
 

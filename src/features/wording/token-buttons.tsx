@@ -5,6 +5,7 @@ import { useRun } from '@/client';
 import { DATE_FORMS } from '@/core/dates';
 import { isNamePart } from '@/core/names';
 import { ownColumns } from '@/core/roster';
+import { Select } from '@/ui';
 import { sampleDate } from './sentences';
 
 const USUAL = [
@@ -28,19 +29,16 @@ export function TokenButtons({ onToken }: { readonly onToken: (token: string) =>
       {USUAL.map(([token, words]) => (
         <TokenButton key={token} words={words} onPress={() => onToken(token)} />
       ))}
-      <select
+      <Select
         aria-label="Put in the date as"
-        className="min-h-8 border-rule-strong bg-white px-2 py-1"
+        className="min-h-8"
+        options={[
+          ['', 'date as…'],
+          ...DATE_FORMS.map((form) => [`{date:${form}}`, sampleDate(form, spec.language)] as const),
+        ]}
         value=""
-        onChange={(event) => event.target.value && onToken(event.target.value)}
-      >
-        <option value="">date as…</option>
-        {DATE_FORMS.map((form) => (
-          <option key={form} value={`{date:${form}}`}>
-            {sampleDate(form, spec.language)}
-          </option>
-        ))}
-      </select>
+        onChange={(token) => token && onToken(token)}
+      />
       {columns.map((name) => (
         <TokenButton key={name} words={name} onPress={() => onToken(`{${name}}`)} />
       ))}

@@ -3,7 +3,7 @@
 import { PREPARATION_WORDS, useLengths } from '@/client';
 import { usualCeilingC } from '@/core/blanks';
 import { BLANK_KINDS, type Blank, PREPARATIONS, STRETCHES, TEXTURES, USES } from '@/core/shop';
-import { Button, FieldRow, LengthField, Ticks } from '@/ui';
+import { Button, FieldRow, LengthField, Select, Ticks } from '@/ui';
 import { KIND_WORDS, USE_WORDS } from '../sentences';
 import { MaybeNumber } from './maybe-number';
 import { PackFields } from './pack-fields';
@@ -114,13 +114,7 @@ interface PickProps<T extends string> {
 function Pick<T extends string>({ label, options, words, value, onChange }: PickProps<T>) {
   return (
     <FieldRow label={label}>
-      <select value={value} onChange={(event) => onChange(event.target.value as T)}>
-        {options.map((id) => (
-          <option key={id} value={id}>
-            {words?.[id] ?? id}
-          </option>
-        ))}
-      </select>
+      <Select options={options.map((id) => [id, words?.[id] ?? id])} value={value} onChange={onChange} />
     </FieldRow>
   );
 }

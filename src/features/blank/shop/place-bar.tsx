@@ -3,7 +3,7 @@
 import { randomBytes, variantWords } from '@/client';
 import { addPlace, changeRole, removePlace } from '@/core/blanks';
 import type { Blank, PlaceRole, Variant } from '@/core/shop';
-import { Button, Choice } from '@/ui';
+import { Button, Choice, Select } from '@/ui';
 
 interface PlaceBarProps {
   readonly blank: Blank;
@@ -45,27 +45,20 @@ export function PlaceBar({ blank, role, variant, onChange, onPick }: PlaceBarPro
       </label>
       <label className="grid gap-1">
         <span className="heading-small">Side</span>
-        <select
+        <Select
+          options={SIDES.map((side) => [side, side])}
           value={role.side}
-          onChange={(event) =>
-            onChange((now) => changeRole(now, role.id, { side: event.target.value as PlaceRole['side'] }))
-          }
-        >
-          {SIDES.map((side) => (
-            <option key={side}>{side}</option>
-          ))}
-        </select>
+          onChange={(side) => onChange((now) => changeRole(now, role.id, { side }))}
+        />
       </label>
       {blank.variants.length > 1 && (
         <label className="grid gap-1">
           <span className="heading-small">Measured here</span>
-          <select value={variant.id} onChange={(event) => onPick({ variantId: event.target.value })}>
-            {blank.variants.map((one) => (
-              <option key={one.id} value={one.id}>
-                {variantWords(one)}
-              </option>
-            ))}
-          </select>
+          <Select
+            options={blank.variants.map((one) => [one.id, variantWords(one)])}
+            value={variant.id}
+            onChange={(variantId) => onPick({ variantId })}
+          />
         </label>
       )}
       <Button onClick={() => add(null)}>One more place</Button>
