@@ -15,6 +15,7 @@ import {
   madeAttempts,
   madePassSchema,
   pageOf,
+  passesInForce,
   placedIn,
   releaseSchema,
   upgradePass,
@@ -258,4 +259,17 @@ describe('what an earlier Knurl froze', () => {
     ]);
     expect(upgradeRelease(release)).toEqual(release);
   });
+});
+
+test('passes in force are those that were not unmade, the same array as long as nothing changes', () => {
+  const passes = ['one', 'two', 'three'].map((id) => ({ id })) as unknown as readonly MadePass[];
+  const ids = (unmade: readonly string[]) => passesInForce(passes, new Set(unmade)).map(({ id }) => id);
+  expect(passesInForce(passes, new Set())).toBe(passes);
+  expect(ids(['two'])).toEqual(['one', 'three']);
+  expect(passesInForce(passes, new Set(['two']))).toBe(passesInForce(passes, new Set(['two'])));
+  expect(ids(['two', 'one'])).toEqual(['three']);
+  // Taken back: in force again, and in whatever order they were unmade.
+  expect(ids(['two'])).toEqual(['one', 'three']);
+  expect(passesInForce(passes, new Set(['one', 'two']))).toBe(passesInForce(passes, new Set(['one', 'two'])));
+  expect(ids(['three', 'one'])).toEqual(ids(['one', 'three']));
 });
