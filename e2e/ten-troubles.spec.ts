@@ -67,7 +67,7 @@ test('a spreadsheet with ten kinds of trouble is a clean roster after at most th
     [/only looks right/, '1', 'put the right letter'],
     [/unusual capitals/, '1', 'set them so'],
     [/apostrophe/, '1', 'cut printers’ apostrophes'],
-    [/two people/, '1', 'two entries'],
+    [/several people/, '1', 'an entry for each'],
     [/more than once/, '1', 'one entry with all pieces'],
     [/nearly the same/, '3', 'same person, second spelling'],
     [/Full names and first names/, '2', 'leave them mixed'],

@@ -31,6 +31,12 @@ export function doubleNames(names: readonly string[]): DoubleNames[] {
     told.add(key);
   };
   const byFold = groups(firsts, (i) => folded.get(i)!);
+  for (const at of spelledOut(byFold.map(([k]) => names[firsts[k!]!]!))) {
+    tell(
+      'accents',
+      at.map((k) => firsts[byFold[k]![0]!]!),
+    );
+  }
   for (const at of byFold)
     if (at.length > 1 && fold(names[firsts[at[0]!]!]!) !== '')
       tell(
@@ -60,9 +66,28 @@ function groups<T>(things: readonly T[], keyOf: (thing: T) => string): number[][
   return [...byKey.values()];
 }
 
-/** Without accents, case, marks and doubled spaces. */
+/** `Müller` is written `Mueller` where there is no such letter. */
+const SPELLED: readonly (readonly [RegExp, string])[] = [
+  [/[äæ]/gu, 'ae'],
+  [/[öøœ]/gu, 'oe'],
+  [/ü/gu, 'ue'],
+  [/å/gu, 'aa'],
+];
+
+/** Pairs of names of which one spells out letters that the other has. */
+function spelledOut(names: readonly string[]): number[][] {
+  const byFold = new Map(names.map((name, i) => [fold(name), i]));
+  return names.flatMap((name, i) => {
+    const letters = name.normalize('NFC').toLowerCase();
+    const spelled = SPELLED.reduce((text, [letter, as]) => text.replace(letter, as), letters);
+    const other = spelled === letters ? undefined : byFold.get(fold(spelled));
+    return other === undefined || other === i ? [] : [[Math.min(i, other), Math.max(i, other)]];
+  });
+}
+
+/** Without accents, case, marks, doubled spaces and the number of a line. */
 function fold(name: string): string {
-  return plainName(name)
+  return plainName(name.replace(/^\s*\d{1,5}[.)]\s+(?=\p{L})/u, ''))
     .replace(/[’'`´]/gu, '')
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();

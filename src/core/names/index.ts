@@ -5,8 +5,8 @@
 export { type NameParts, NO_NAME, NAME_PARTS, isNamePart, joinName } from './name-parts';
 export { fileStem } from './file-stem';
 export { plainName } from './plain-name';
-export { splitName } from './split-name';
-export { splitPair } from './split-pair';
+export { type Reading, otherReading, splitName, withParticle, writesFamiliesInCapitals } from './split-name';
+export { peopleReadings, splitPair } from './split-people';
 export { repairCase } from './repair-case';
 export { curlApostrophes, withoutLookAlikes, withoutStrayMarks } from './repair-letters';
 export { type DoubleNames, type NearReason, doubleNames } from './double-names';

@@ -1,4 +1,5 @@
 import { type Outcome, fail, ok } from '../outcome';
+import { particleLength } from './known-words';
 import type { NameParts } from './name-parts';
 
 export const MONOGRAM_FORMS = ['three', 'largeCentre', 'two', 'one', 'couple'] as const;
@@ -30,6 +31,9 @@ export type MonogramProblem = {
   readonly kind: 'noGiven' | 'noFurther' | 'noFamily' | 'noSecond' | 'twoFamilies';
 };
 
+/** Between given names: `Anna Maria`, `J.R.`; a hyphen makes one of two. */
+const SEVERAL = /\s+|\.(?=\p{L})/u;
+
 /** `second` is the other person of a couple. `language` says which letters are one (Dutch IJ, Welsh Ll) and how they are capitals. */
 export function monogramOf(
   parts: NameParts,
@@ -39,8 +43,8 @@ export function monogramOf(
 ): Outcome<Monogram, MonogramProblem> {
   const given = initial(parts.given, language);
   // Whoever has several further names is still written with three letters: the first of them counts.
-  const [, ...alsoGiven] = parts.given.split(' ');
-  const further = initial((parts.further || alsoGiven.join(' ')).split(' ')[0] ?? '', language);
+  const [, ...alsoGiven] = parts.given.split(SEVERAL).filter(Boolean);
+  const further = initial((parts.further || alsoGiven.join(' ')).split(SEVERAL)[0] ?? '', language);
   const family = familyLetters(parts, rule, language);
   switch (rule.form) {
     case 'one':
@@ -94,18 +98,33 @@ function centred(first: string, centre: string, last: string): Monogram {
 }
 
 function familyLetters({ particle, family }: NameParts, rule: MonogramRule, language: string): string {
-  if (rule.particles === 'keep' && particle !== '') return initial(particle, language);
-  const barrels = family.split('-').filter((part) => /\p{L}/u.test(part));
-  const letters = barrels.map((part) =>
-    initial(rule.particles === 'drop' ? withoutGrownParticle(part) : part, language),
-  );
+  const [first = '', ...others] = barrelsOf(family);
+  const barrels = [[particle, first].filter(Boolean).join(' '), ...others];
+  const letters = barrels
+    .map((barrel) => initial(rule.particles === 'drop' ? withoutParticle(barrel) : barrel, language))
+    .filter((letter) => letter !== '');
   if (rule.doubled === 'both') return letters.join('');
   return (rule.doubled === 'first' ? letters[0] : letters.at(-1)) ?? '';
 }
 
-/** `d’Arcy` has its particle grown on, in small letters; `O’Dell` and `D’Angelo` are names of one piece. */
-function withoutGrownParticle(family: string): string {
-  return family.replace(/^\p{Ll}+['’](?=\p{Lu})/u, '');
+/** Arabic articles and words for "son of", grown on with a hyphen: they part no barrels. */
+const GROWN = /^(al|el|as|ad|ar|at|az|ash|an|ul|bin|ben|ibn|abu)-(?=\p{L})/iu;
+
+function barrelsOf(family: string): string[] {
+  const grown = GROWN.exec(family)?.[0] ?? '';
+  const [first = '', ...others] = family
+    .slice(grown.length)
+    .split('-')
+    .filter((part) => /\p{L}/u.test(part));
+  return [grown + first, ...others].filter((part) => part !== '');
+}
+
+/** `d’Arcy` and `al-Faris` have theirs grown on, in small letters; `O’Dell` and `D’Angelo` are names of one piece. */
+function withoutParticle(barrel: string): string {
+  const words = barrel.split(' ');
+  const length = particleLength(words);
+  const bare = length < words.length ? words.slice(length).join(' ') : barrel;
+  return bare.replace(GROWN, '').replace(/^\p{Ll}+['’](?=\p{Lu})/u, '');
 }
 
 /** Two letters that count as one where a name begins: also in Spanish, whose initials keep them (Ch., Ll.). */
@@ -125,9 +144,18 @@ function initial(name: string, language: string): string {
   if (rest.startsWith('IJ') || (/^nl\b/i.test(language) && /^ij/i.test(rest))) return 'IJ';
   const pair = PAIRS[language.slice(0, 2).toLowerCase()]?.exec(rest)?.[0];
   if (pair) return pair[0]!.toUpperCase() + pair[1]!.toLowerCase();
-  const [first = ''] = rest.match(/^\p{L}\p{M}*/u) ?? [];
+  const [letter = ''] = rest.match(/^\p{L}\p{M}*/u) ?? [];
+  const first = /\p{Script=Greek}/u.test(letter) ? withoutTonos(letter) : letter;
   if (first === 'i' && /^(tr|az)\b/i.test(language)) return 'İ';
   const capital = first.toUpperCase();
   // A letter whose capital is two (ß) is kept as it is: no name begins with it.
   return capital.length > first.length ? first : capital;
+}
+
+/** Greek capitals stand without the stroke; the two dots stay. */
+function withoutTonos(letter: string): string {
+  return letter
+    .normalize('NFD')
+    .replace(/[^\P{M}\u0308]/gu, '')
+    .normalize('NFC');
 }

@@ -1,4 +1,5 @@
-import { isParticle, isSuffix } from './known-words';
+import { isFamilyStart, isParticle, isSuffix, isTitle, particleLength } from './known-words';
+import { plainName } from './plain-name';
 
 /** Family names in which `Mac` is a prefix before a capital; in most others (Macey, Mackay) it is not. */
 const AFTER_MAC = /^mac(donald|leod|gregor|arthur|lean|millan|farlane|kinnon|pherson|intyre|dougall|allister|innes)$/i;
@@ -14,12 +15,12 @@ export function repairCase(text: string, language: string): string | null {
   if (letters.length <= 2) return null;
   const isAllCapitals = isCapitals(text);
   const isAllSmall = isSmall(text);
+  const named = words.filter((_, i) => i % 2 === 0);
   const repaired = words
     .map((word, i) => {
       if (i % 2 === 1) return word;
-      const isFirst = i === 0;
-      if (isAllCapitals || isAllSmall) return setWord(word, isFirst, isAllCapitals, language);
-      return repairWord(word, isFirst, language);
+      const at: Spot = { words: named, no: i / 2, language };
+      return isAllCapitals || isAllSmall ? setWord(word, isAllCapitals, at) : repairWord(word, at);
     })
     .join('');
   return repaired === text ? null : repaired;
@@ -33,18 +34,65 @@ function isSmall(text: string): boolean {
   return /\p{Ll}/u.test(text) && !/\p{Lu}/u.test(text);
 }
 
+/** A word's place among those of its text. */
+interface Spot {
+  readonly words: readonly string[];
+  readonly no: number;
+  readonly language: string;
+}
+
 /** A word of a text that is all in one case. */
-function setWord(word: string, isFirst: boolean, wasCapitals: boolean, language: string): string {
+function setWord(word: string, wasCapitals: boolean, { words, no, language }: Spot): string {
+  const isLast = no === words.length - 1;
   // A single capital is an initial, not a word that joins.
   const isWord = word.length > 1 || !wasCapitals;
-  if (!isFirst && isWord && (isParticle(word) || isJoining(word.toLowerCase()))) return lower(word, language);
-  if (wasCapitals && /^[IVX]{2,4}$/.test(word)) return word;
-  if (wasCapitals && /^\p{Lu}\.?$/u.test(word)) return word;
-  return titled(word, language);
+  if (isLeftOut(word)) return lower(word, language);
+  if (no > 0 && isWord && (isInParticle(words, no) || isJoining(word.toLowerCase()))) return lower(word, language);
+  if (isTitle(word) || isFamilyStart(word)) return titled(word, language);
+  const isRoman = /^[IVX]+$/i.test(word);
+  if (no > 0 && isLast && !isRoman && isSuffix(word)) return suffixCase(word, language);
+  if (no > 0 && isLast && isNumeral(word.toUpperCase(), words.length)) return word.toUpperCase();
+  return wasCapitals && !isRoman && isInitials(word) ? word : titled(word, language);
+}
+
+/** It belongs to a particle, and a name follows: `VAN DER`, the `AUF` of `AUF DER`. */
+function isInParticle(words: readonly string[], no: number): boolean {
+  const small = words.map((word) => word.toLowerCase());
+  return small.some((_, at) => at <= no && no < at + particleLength(small, at)) && !/^(ben|abu|lo)$/.test(small[no]!);
+}
+
+/** `’t`, `’s`: never a capital. */
+function isLeftOut(word: string): boolean {
+  return /^['’][ts]$/i.test(word);
+}
+
+/** `J.R.`, `J.-L.`, `E`, and two capitals that cannot be said (JP, AJ; but NG). */
+function isInitials(word: string): boolean {
+  if (/^\p{Lu}(?:\.(?:-?\p{Lu}\.?)*)?$/u.test(word)) return true;
+  return /^\p{Lu}{2}$/u.test(word) && word !== 'NG' && (/J$/.test(word) || !/[aeiouy]/.test(plainName(word)));
+}
+
+/** XI and VI are also names: the second of two words is more likely one of those. */
+function isNumeral(word: string, numWords: number): boolean {
+  return /^(?:X{0,3}(?:IX|IV|V?I{0,3}))$/.test(word) && word.length > 1 && (numWords > 2 || !/^[XV]I$/.test(word));
+}
+
+const SUFFIX_CASE: Readonly<Record<string, string>> = {
+  phd: 'PhD',
+  bsc: 'BSc',
+  msc: 'MSc',
+  md: 'MD',
+  obe: 'OBE',
+  mbe: 'MBE',
+};
+
+function suffixCase(word: string, language: string): string {
+  if (/^\d/.test(word)) return lower(word, language);
+  return SUFFIX_CASE[word.toLowerCase()] ?? titled(word, language);
 }
 
 /** A word of a text that is otherwise in order. */
-function repairWord(word: string, isFirst: boolean, language: string): string {
+function repairWord(word: string, { no, language }: Spot): string {
   if (isParticle(word)) return word;
   if (/^(\p{Lu})(\p{Ll}+)(?:-\p{Ll}\p{L}*)+$/u.test(word)) return titled(word, language);
   if (/^[OD]['’]\p{Ll}/u.test(word)) return titled(word, language);
@@ -52,11 +100,18 @@ function repairWord(word: string, isFirst: boolean, language: string): string {
   if (/^\p{Ll}{2,}[\p{L}'’-]*$/u.test(word) && isSmall(word) && !isSuffix(word) && !isJoining(word)) {
     return titled(word, language);
   }
+  if (/^(?:Mc|Mac|[OD]['’])\p{Lu}{3,}$/u.test(word) && isMixed(word)) return titledAfterPrefix(word, language);
   // Capitals turned round: the shift key met caps lock.
-  if (/^\p{Ll}\p{Lu}{2,}$/u.test(word) || (isFirst && /^\p{Ll}\p{Lu}+$/u.test(word) && word.length > 2)) {
+  if (/^\p{Ll}\p{Lu}{2,}$/u.test(word) || (no === 0 && /^\p{Ll}\p{Lu}+$/u.test(word) && word.length > 2)) {
     return titled(word, language);
   }
   return word;
+}
+
+/** `McDONNELL`: whoever wrote it knew where the name begins. */
+function titledAfterPrefix(word: string, language: string): string {
+  const [prefix = ''] = /^(?:Mc|Mac|[OD]['’])/u.exec(word) ?? [];
+  return prefix + capital(word.slice(prefix.length), language);
 }
 
 function isMixed(word: string): boolean {
@@ -77,8 +132,8 @@ function titled(word: string, language: string): string {
 }
 
 function titledPart(part: string, language: string): string {
-  const prefix = /^([\p{L}])(['’])(\p{L}{3,})$/u.exec(part);
-  if (prefix) return upper(prefix[1]!, language) + prefix[2]! + capital(prefix[3]!, language);
+  const prefix = /^(\p{L}|dell|dall|nell|sant)(['’])(\p{L}{3,})$/iu.exec(part);
+  if (prefix) return capital(prefix[1]!, language) + prefix[2]! + capital(prefix[3]!, language);
   if (/^mc\p{L}{3,}$/iu.test(part)) return `Mc${capital(part.slice(2), language)}`;
   if (AFTER_MAC.test(part)) return `Mac${capital(part.slice(3), language)}`;
   return capital(part, language);

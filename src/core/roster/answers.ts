@@ -1,22 +1,24 @@
 import { readDate, writeDate } from '../dates';
-import { splitPair } from '../names';
+import { otherReading, peopleReadings } from '../names';
 import type { Entry, RunSpec, Wording } from '../spec';
 import { type RandomBytes, makeId } from '../ids';
 import { changeList } from '../edit';
 import { changeEntries, changeQuantity, takeOut } from './edit-entries';
-import { type ListQuestion, type QuestionCase, type QuestionKind, settledKey } from './list-questions';
-import { withText } from './name-fields';
+import { type ListQuestion, type QuestionCase, type QuestionKind, couplesIn, settledKey } from './list-questions';
+import { withReading, withText } from './name-fields';
 
 /**
- * What can be answered. `take`: as suggested; `keep`: it is right as it is; `split`: two entries; `merge`: one entry for
- * all; `first`, `second`: one entry, spelled so; `givenOnly`: all are cut with their given names; `dayFirst`, `monthFirst`:
+ * What can be answered. `take`: as suggested; `keep`: it is right as it is; `split`: an entry for each, `splitOther`: by the other
+ * reading; `merge`: one entry for all with the pieces of all, `once`: it was typed twice, one entry with the pieces of one; `first`, `second`: one entry, spelled so; `givenOnly`: all are cut with their given names; `dayFirst`, `monthFirst`:
  * for the whole column; `clear`: the cell is emptied; `one`: one piece; `takeOut`: the entry leaves the run.
  */
 export type AnswerId =
   | 'take'
   | 'keep'
   | 'split'
+  | 'splitOther'
   | 'merge'
+  | 'once'
   | 'first'
   | 'second'
   | 'givenOnly'
@@ -32,8 +34,9 @@ const ANSWERS: Readonly<Record<QuestionKind, readonly AnswerId[]>> = {
   lookAlikes: ['take', 'keep'],
   case: ['take', 'keep'],
   apostrophes: ['take', 'keep'],
-  twoPeople: ['split', 'keep'],
-  double: ['merge', 'keep'],
+  twoPeople: ['split', 'splitOther', 'keep'],
+  twoReadings: ['keep', 'take'],
+  double: ['merge', 'once', 'keep'],
   nearDouble: ['keep', 'first', 'second'],
   nameForms: ['givenOnly', 'keep'],
   dateOrder: ['dayFirst', 'monthFirst'],
@@ -44,7 +47,8 @@ const ANSWERS: Readonly<Record<QuestionKind, readonly AnswerId[]>> = {
 
 /** Answers that some case of the question can take, the first one the likeliest. */
 export function answersOf({ kind, cases }: ListQuestion): readonly AnswerId[] {
-  return ANSWERS[kind].filter((answer) => answer !== 'take' || cases.some(({ becomes }) => becomes.length > 0));
+  const least: Partial<Record<AnswerId, number>> = { take: 1, splitOther: 2 };
+  return ANSWERS[kind].filter((answer) => cases.some(({ becomes }) => becomes.length >= (least[answer] ?? 0)));
 }
 
 /** Whether one answer settles the whole column at once. */
@@ -70,7 +74,10 @@ export function answerQuestion(
     case 'take':
       return takeSuggestions(spec, kind, cases);
     case 'split':
-      return splitPairs(spec, cases, means.randomBytes);
+    case 'splitOther':
+      return splitPeople(spec, cases, answer === 'split' ? 0 : 1, means.randomBytes);
+    case 'once':
+      return cases.reduce((merged, one) => mergeEntries(merged, one, 0, means, 'ofOne'), spec);
     case 'merge':
     case 'first':
     case 'second':
@@ -124,6 +131,13 @@ function takeSuggestions(spec: RunSpec, kind: QuestionKind, cases: readonly Ques
     cases.flatMap(({ entryIds: [id = ''], becomes: [next] }) => (next === undefined ? [] : [[id, next] as const])),
   );
   const ids = new Set(becomes.keys());
+  if (kind === 'twoReadings') {
+    const read = (entry: Entry) => {
+      const parts = otherReading(entry.fields.text ?? '', spec.language);
+      return parts ? { ...entry, fields: withReading(entry.fields, parts) } : entry;
+    };
+    return changeEntries(spec, read, ids);
+  }
   if (kind === 'unreadQuantity') {
     return [...becomes].reduce((next, [id, number]) => changeQuantity(next, id, Number(number)), spec);
   }
@@ -149,15 +163,32 @@ function plainDate({ list, language }: RunSpec, { fields }: Entry): string {
   return said;
 }
 
-function splitPairs(spec: RunSpec, cases: readonly QuestionCase[], randomBytes: RandomBytes): RunSpec {
+/** An entry for each of the people; those who have only this one reading are parted by it whichever is asked for. */
+function splitPeople(
+  spec: RunSpec,
+  cases: readonly QuestionCase[],
+  readingAt: number,
+  randomBytes: RandomBytes,
+): RunSpec {
   const ids = idsOf(cases);
   const entries = spec.entries.flatMap((entry) => {
-    const pair = ids.has(entry.id) ? splitPair(entry.fields.text ?? '') : null;
-    if (!pair) return [entry];
-    const [first, second] = pair.map((text) => ({ ...entry, fields: { ...withoutParts(entry), text } }));
-    return [first!, { ...second!, id: makeId<'entry'>(randomBytes) }];
+    const [, readings] = ids.has(entry.id) ? couplesIn(entry) : ['', []];
+    const people = readings[readingAt] ?? readings[0];
+    if (!people) return [entry];
+    const isInText = peopleReadings(entry.fields.text ?? '').length > 0;
+    return people.map((name, i) => ({
+      ...entry,
+      ...(i === 0 ? {} : { id: makeId<'entry'>(randomBytes) }),
+      fields: isInText ? { ...withoutParts(entry), text: name } : withGiven(entry, name),
+    }));
   });
   return { ...spec, entries };
+}
+
+/** Of a couple that stands in the column of given names: the text says the one where it named both. */
+function withGiven({ fields }: Entry, given: string): Entry['fields'] {
+  const text = (fields.text ?? '').replace(fields.given ?? '', given);
+  return { ...fields, given, text };
 }
 
 /** Parts of a name that was two are nobody's. */
@@ -166,21 +197,29 @@ function withoutParts({ fields }: Entry): Entry['fields'] {
   return others;
 }
 
-/** One entry stays, spelled like the one chosen, with the pieces of all; what only the others say is taken over. */
-function mergeEntries(spec: RunSpec, { entryIds }: QuestionCase, spelledLike: number, { hasWork }: Means): RunSpec {
+/** One entry stays, spelled like the one chosen, with the pieces of all, or of the one that has most; what only the others say is taken over. */
+function mergeEntries(
+  spec: RunSpec,
+  { entryIds }: QuestionCase,
+  spelledLike: number,
+  { hasWork }: Means,
+  pieces: 'ofAll' | 'ofOne' = 'ofAll',
+): RunSpec {
   const group = entryIds.flatMap((id) => spec.entries.find((entry) => entry.id === id && !entry.withdrawn) ?? []);
   const [first] = group;
   const like = group[spelledLike] ?? first;
   if (!first || !like || group.length < 2) return spec;
   // Whoever has work recorded stays, so that nothing made loses its name.
   const kept = group.find(({ id }) => hasWork(id)) ?? first;
-  const quantity = Math.min(
-    10_000,
-    group.reduce((sum, entry) => sum + entry.quantity, 0),
-  );
+  const counts = group.map((entry) => entry.quantity);
+  const quantity = pieces === 'ofOne' ? Math.max(...counts) : Math.min(10_000, sum(counts));
   const all = Object.assign({}, ...[...group].reverse().map((entry) => entry.fields));
   const fields = withText({ ...all, text: first.fields.text ?? '' }, like.fields.text ?? '');
   const others = new Set(group.filter(({ id }) => id !== kept.id).map(({ id }) => id as string));
   const merged = changeEntries(spec, (entry) => ({ ...entry, quantity, fields }), new Set([kept.id]));
   return takeOut(merged, others, hasWork);
+}
+
+function sum(numbers: readonly number[]): number {
+  return numbers.reduce((total, one) => total + one, 0);
 }

@@ -4,13 +4,15 @@ import {
   type NearReason,
   curlApostrophes,
   doubleNames,
+  otherReading,
+  peopleReadings,
   repairCase,
-  splitPair,
   withoutLookAlikes,
   withoutStrayMarks,
 } from '../names';
-import { type Entry, type RunSpec, UNREAD_QUANTITY } from '../spec';
-import { dateFormOf, entryParts } from '../wording';
+import { type Entry, type RunSpec, type TextRef, UNREAD_QUANTITY } from '../spec';
+import { dateFormOf, entryParts, wordEntry } from '../wording';
+import { withReading } from './name-fields';
 
 export const QUESTION_KINDS = [
   'emptyText',
@@ -20,6 +22,7 @@ export const QUESTION_KINDS = [
   'case',
   'apostrophes',
   'twoPeople',
+  'twoReadings',
   'double',
   'nearDouble',
   'nameForms',
@@ -54,6 +57,7 @@ export function listQuestions(spec: RunSpec): ListQuestion[] {
   } as Record<QuestionKind, QuestionCase[]>;
   for (const entry of entries) {
     textCases(spec, entry, found);
+    readingCases(spec, entry, found);
     dateCases(spec, entry, found);
     quantityCases(entry, found);
   }
@@ -91,8 +95,42 @@ function textCases({ language }: RunSpec, entry: Entry, found: Found): void {
   if (cased !== null) found.case.push(oneCase(entry, text, cased));
   const curled = curlApostrophes(text);
   if (curled !== null) found.apostrophes.push(oneCase(entry, text, curled));
-  const pair = splitPair(text);
-  if (pair) found.twoPeople.push(oneCase(entry, text, `${pair[0]} | ${pair[1]}`));
+  const [said, readings] = couplesIn(entry);
+  if (readings.length > 0) found.twoPeople.push(oneCase(entry, said, ...readings.map((people) => people.join(' | '))));
+}
+
+/** Where an entry names several people, and how that can be understood: in its text, or in its given name alone. */
+export function couplesIn({ fields }: Entry): readonly [said: string, readings: readonly (readonly string[])[]] {
+  const text = fields.text ?? '';
+  const inText = peopleReadings(text);
+  if (inText.length > 0) return [text, inText];
+  const given = fields.given ?? '';
+  return [given, peopleReadings(given)];
+}
+
+/** A name that can be taken apart in two ways is asked about where an item would be lettered otherwise by the other one. */
+function readingCases(spec: RunSpec, entry: Entry, found: Found): void {
+  const text = entry.fields.text ?? '';
+  const isTold = entry.fields.given !== undefined || entry.fields.family !== undefined;
+  const other = isTold ? null : otherReading(text, spec.language);
+  if (!other) return;
+  const [now, then] = [
+    saidOnItems(spec, entry),
+    saidOnItems(spec, { ...entry, fields: withReading(entry.fields, other) }),
+  ];
+  if (now !== then) found.twoReadings.push(oneCase(entry, text, now, then));
+}
+
+/** What all places of all blanks say for an entry. */
+function saidOnItems(spec: RunSpec, entry: Entry): string {
+  const places = spec.uses.flatMap(({ id: useId, places: own }) => own.map((place) => ({ useId, place })));
+  return places
+    .flatMap(({ useId, place }) => {
+      const at = { entryId: entry.id, useId, placeId: place.placeId } as TextRef;
+      const worded = wordEntry(spec, entry, at, place);
+      return worded ? worded.lines.map(({ text }) => text) : [];
+    })
+    .join(' / ');
 }
 
 /** Dates are shown as the items would say them, so that what an answer changes is seen; in the long form while none does. */

@@ -35,6 +35,12 @@ export function withParts(fields: Fields, parts: NameParts): Fields {
   return { ...others, ...stored, text: isMade ? joinName(parts) : (fields.text ?? '') };
 }
 
+/** Fields with the name understood in another way: the text says what it said. */
+export function withReading(fields: Fields, parts: NameParts): Fields {
+  const told = Object.entries(parts).filter(([, part]) => part !== '');
+  return { ...fields, ...Object.fromEntries(told) };
+}
+
 function alongWords(parts: NameParts, words: readonly string[]): NameParts | null {
   const left = [...words];
   const along = Object.fromEntries(

@@ -216,3 +216,100 @@ test('the order of day and month is asked only where the items would say it, and
   expect(listQuestions(worded('{date:romanMonth}'))[0]?.cases[0]?.becomes).toEqual(['3 · IV · 1980', '4 · III · 1980']);
   expect(listQuestions(worded('est. {date:year}'))).toEqual([]);
 });
+
+test('a couple in the column of given names is asked about, and lettered as two until then', () => {
+  const rows = [
+    ['Given', 'Family'],
+    ['Jo & Pat', 'van der Hoek'],
+    ['Bram', 'Vos'],
+  ];
+  const spec = runOf(rows);
+  expect(asked(spec)).toEqual([['twoPeople', ['Jo & Pat van der Hoek']]]);
+  const split = answer(spec, 'twoPeople', 'split');
+  expect(texts(split)).toEqual(['Jo van der Hoek', 'Pat van der Hoek', 'Bram Vos']);
+  const own = runOf([
+    ['Text', ...rows[0]!],
+    ['The Hoeks, Jo & Pat', ...rows[1]!],
+    ['The Voses', ...rows[2]!],
+  ]);
+  const [couple] = own.entries;
+  const onlyGiven = { ...own, entries: [{ ...couple!, fields: { ...couple!.fields, text: 'The Hoeks' } }] };
+  expect(asked(onlyGiven)).toEqual([['twoPeople', ['Jo & Pat']]]);
+  const people = answer(onlyGiven, 'twoPeople', 'split').entries;
+  expect(people.map(({ fields }) => [fields.text, fields.given, fields.family])).toEqual([
+    ['The Hoeks', 'Jo', 'van der Hoek'],
+    ['The Hoeks', 'Pat', 'van der Hoek'],
+  ]);
+  expect(new Set(people.map(({ id }) => id)).size).toBe(2);
+  expect(people[0]!.id).toBe(couple!.id);
+});
+
+test('three in one line are three entries; a comma before a pair is offered in both ways', () => {
+  const spec = aRun(['Ann, Bo & Cy', 'Dot Quill', 'Sorrel, Ida & Per']);
+  const [question] = listQuestions(spec);
+  expect(question!.cases.map(({ becomes }) => becomes)).toEqual([
+    ['Ann | Bo | Cy', 'Bo Ann | Cy Ann'],
+    ['Ida Sorrel | Per Sorrel', 'Sorrel | Ida | Per'],
+  ]);
+  expect(texts(answer(spec, 'twoPeople', 'split'))).toEqual([
+    ...['Ann', 'Bo', 'Cy'],
+    'Dot Quill',
+    ...['Ida Sorrel', 'Per Sorrel'],
+  ]);
+  expect(texts(answer(spec, 'twoPeople', 'splitOther', 1))).toEqual([
+    'Ann, Bo & Cy',
+    'Dot Quill',
+    ...['Sorrel', 'Ida', 'Per'],
+  ]);
+  expect(answersOf({ kind: 'twoPeople', cases: [{ ...question!.cases[0]!, becomes: ['Ann | Bo'] }] })).toEqual([
+    'split',
+    'keep',
+  ]);
+});
+
+test('typed twice: one entry with the pieces of one', () => {
+  const spec = runOf([
+    ['Name', 'Qty'],
+    ['Ann Lind', '2'],
+    ['Ann Lind', '3'],
+    ['Ann Lind', '1'],
+  ]);
+  expect(answer(spec, 'double', 'once').entries.map(({ quantity }) => quantity)).toEqual([3]);
+  expect(answer(spec, 'double', 'merge').entries.map(({ quantity }) => quantity)).toEqual([6]);
+});
+
+test('a name that can be taken apart in two ways is asked about where an item would differ, all alike at once', () => {
+  const saying =
+    (...lines: string[]) =>
+    (spec: RunSpec) =>
+      changePlaceUse(spec, null, (place) => ({ ...place, wording: wordingOf(lines) }));
+  const names = ['XU Anna', 'LI Bo', 'AJ Sorrel', 'Ida Quill'];
+  expect(asked(aRun(names)).map(([kind]) => kind)).not.toContain('twoReadings');
+  const spec = saying('{given}', '{monogram}')(aRun(names));
+  const question = listQuestions(spec).find(({ kind }) => kind === 'twoReadings')!;
+  expect(question.cases.map(({ was, becomes }) => [was, ...becomes])).toEqual([
+    ['XU Anna', 'XU / XA', 'Anna / AX'],
+    ['LI Bo', 'LI / LB', 'Bo / BL'],
+  ]);
+  const taken = answer(spec, 'twoReadings', 'take');
+  expect(taken.entries.map((entry) => entryParts(entry).given)).toEqual(['Anna', 'Bo', 'AJ', 'Ida']);
+  expect(taken.entries.map(({ fields }) => fields.family)).toEqual(['XU', 'LI', undefined, undefined]);
+  expect(listQuestions(taken).map(({ kind }) => kind)).not.toContain('twoReadings');
+  expect(listQuestions(answer(spec, 'twoReadings', 'keep')).map(({ kind }) => kind)).not.toContain('twoReadings');
+});
+
+test('a family name with its particle in a column is lettered as in one cell', () => {
+  const spec = runOf([
+    ['Given', 'Family'],
+    ['Bram', 'van der Hoek'],
+    ['Cor', 'de'],
+    ['Dik', 'Vos'],
+  ]);
+  expect(spec.entries.map(entryParts)).toMatchObject([
+    { given: 'Bram', particle: 'van der', family: 'Hoek' },
+    { given: 'Cor', particle: '', family: 'de' },
+    { given: 'Dik', particle: '', family: 'Vos' },
+  ]);
+  const renamed = changeParts(spec, spec.entries[0]!.id, { ...entryParts(spec.entries[0]!), given: 'Bo' });
+  expect(texts(renamed)[0]).toBe('Bo van der Hoek');
+});

@@ -3,10 +3,10 @@
  * initials by our own rules. How they are drawn is artwork's business.
  */
 export { applyCase } from './case-form';
-export { entryParts } from './entry-parts';
+export { entryParts, people } from './entry-parts';
 export { type TemplatePart, type Token, dateFormOf, templateParts } from './tokens';
 export { type WordedLine, type WordedRun, lettersOf, lineInCase, lineOf } from './worded-line';
-export { type Worded, numberOf, people, wordEntry } from './word-entry';
+export { type Worded, numberOf, wordEntry } from './word-entry';
 export { type SpreadText, spreadLetters } from './spread-letters';
 export {
   type ProofRow,

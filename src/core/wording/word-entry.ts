@@ -1,8 +1,8 @@
 import { type DateForm, type DateProblem, type DateValue, readDate, writeDate } from '../dates';
 import type { Finding } from '../finding';
-import { isNamePart, monogramOf, splitName, splitPair, typedMonogram } from '../names';
+import { isNamePart, monogramOf, typedMonogram } from '../names';
 import { type Entry, type PlaceUse, type RunSpec, type TextRef, ownSettingsAt } from '../spec';
-import { entryParts } from './entry-parts';
+import { entryParts, people } from './entry-parts';
 import { type Token, templateParts } from './tokens';
 import { type WordedLine, type WordedRun, lineOf, tidyLine } from './worded-line';
 
@@ -154,11 +154,4 @@ function sayMonogram({ monogram: rule, language }: RunSpec, entry: Entry): Said 
     return { text: '', finding: { kind: 'monogramUnmade', severity: 'stop', lacks: made.problem.kind } };
   }
   return { text: made.value.letters, large: made.value.large };
-}
-
-/** The entry's person, and the other one where a text names a couple. */
-export function people(entry: Entry) {
-  const pair = splitPair(entry.fields.text ?? '');
-  if (!pair) return [entryParts(entry), null] as const;
-  return [splitName(pair[0]), splitName(pair[1])] as const;
 }

@@ -16,9 +16,11 @@ export function questionSentence({ kind, cases }: ListQuestion): string {
     case 'apostrophes':
       return `${names} with a typewriter’s apostrophe. Cut a printer’s one?`;
     case 'twoPeople':
-      return `${n === 1 ? '1 line names' : `${n} lines name`} two people. Two entries, or one text?`;
+      return `${n === 1 ? '1 line names' : `${n} lines name`} several people. An entry for each, or one text?`;
+    case 'twoReadings':
+      return `${names} can be taken apart in two ways. Which is right?`;
     case 'double':
-      return `${names} ${n === 1 ? 'stands' : 'stand'} more than once. One entry with all the pieces?`;
+      return `${names} ${n === 1 ? 'stands' : 'stand'} more than once. The same person?`;
     case 'nearDouble':
       return `${n === 1 ? '1 pair is' : `${n} pairs are`} nearly the same. Different people?`;
     case 'nameForms':
@@ -37,8 +39,10 @@ export function questionSentence({ kind, cases }: ListQuestion): string {
 const WORDS: Readonly<Record<AnswerId, string>> = {
   take: 'Yes, like this',
   keep: 'As it is',
-  split: 'Two entries',
-  merge: 'One entry',
+  split: 'An entry for each',
+  splitOther: 'An entry for each, the other way',
+  merge: 'One entry, all the pieces',
+  once: 'Typed twice, one piece',
   first: 'Same person, first spelling',
   second: 'Same person, second spelling',
   givenOnly: 'First names on all',
@@ -51,6 +55,7 @@ const WORDS: Readonly<Record<AnswerId, string>> = {
 
 const OWN: Readonly<Partial<Record<QuestionKind, Partial<Record<AnswerId, string>>>>> = {
   twoPeople: { keep: 'One text' },
+  twoReadings: { keep: 'The first way', take: 'The second way' },
   nearDouble: { keep: 'Different people' },
   double: { keep: 'They are different people' },
   nameForms: { keep: 'Leave them mixed' },
@@ -69,7 +74,9 @@ export function caseWords(
   const [first = '', second = ''] = becomes;
   switch (kind) {
     case 'twoPeople':
-      return { was, is: first.replace(' | ', '  +  ') };
+      return { was, is: becomes.map((reading) => reading.replaceAll(' | ', '  +  ')).join(', or ') };
+    case 'twoReadings':
+      return { was, is: `${first} or ${second}` };
     case 'dateOrder':
       return { was, is: `${first} or ${second}` };
     case 'nearDouble':
