@@ -247,3 +247,21 @@ test('long forms as they are written in each language', () => {
     '1 czerwca 2026',
   ]);
 });
+
+test('a month without a day stands by itself: Polish has another word for it, and reads both', () => {
+  const long = (said: string, language: string) => {
+    const read = readDate(said, { order: 'dmy', pivot: 35 });
+    const written = read.ok && writeDate(read.value, 'long', { language, order: 'dmy' });
+    return written && written.ok ? written.value : null;
+  };
+  expect(long('2020-06', 'pl')).toBe('czerwiec 2020');
+  expect(long('14.06.2020', 'pl')).toBe('14 czerwca 2020');
+  expect(long('czerwiec 2020', 'pl')).toBe('czerwiec 2020');
+  expect(long('2020-06', 'de')).toBe('Juni 2020');
+  for (let month = 1; month <= 12; month++) {
+    const said = long(`2020-${String(month).padStart(2, '0')}`, 'pl')!;
+    const platform = new Intl.DateTimeFormat('pl', { month: 'long', year: 'numeric' });
+    expect(said).toBe(platform.format(new Date(2020, month - 1, 5)));
+    expect(readDate(said, { order: 'dmy', pivot: 35 })).toMatchObject({ ok: true, value: { month, year: 2020 } });
+  }
+});

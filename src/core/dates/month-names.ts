@@ -16,21 +16,13 @@ const NAMES: Readonly<Record<MonthLanguage, string>> = {
   pl: 'stycznia lutego marca kwietnia maja czerwca lipca sierpnia września października listopada grudnia',
 };
 
+/** As they stand without a day, where that is another word: Polish in the nominative (czerwiec 2020). */
+const ALONE: Readonly<Partial<Record<MonthLanguage, string>>> = {
+  pl: 'styczeń luty marzec kwiecień maj czerwiec lipiec sierpień wrzesień październik listopad grudzień',
+};
+
 /** Other spellings and shortenings that are no beginning of a name above, by month. */
-const ALSO: readonly string[] = [
-  'jänner styczeń',
-  'feber luty',
-  'mrz mrt marzec',
-  'kwiecień',
-  'maj',
-  'czerwiec',
-  'lipiec',
-  'sierpień',
-  'setiembre wrzesień',
-  'październik',
-  'listopad',
-  'grudzień',
-];
+const ALSO: readonly string[] = ['jänner', 'feber', 'mrz mrt', '', '', '', '', '', 'setiembre'];
 
 const LISTS = Object.fromEntries(
   MONTH_LANGUAGES.map((language) => [language, NAMES[language].split(' ')]),
@@ -42,9 +34,10 @@ export function languageOf(tag: string): MonthLanguage {
   return MONTH_LANGUAGES.find((language) => language === base) ?? 'en';
 }
 
-/** Name of a month from 1 to 12, as it stands within a date. */
-export function monthName(month: number, language: MonthLanguage): string {
-  const name = LISTS[language][month - 1];
+/** Name of a month from 1 to 12, as it stands within a date, or beside a year alone. */
+export function monthName(month: number, language: MonthLanguage, beside: 'day' | 'year' = 'day'): string {
+  const alone = beside === 'year' ? ALONE[language]?.split(' ') : undefined;
+  const name = (alone ?? LISTS[language])[month - 1];
   if (name === undefined) throw new Error(`no month ${month}`);
   return name;
 }
@@ -72,5 +65,12 @@ function plain(word: string): string {
 
 const BY_NAME: ReadonlyMap<string, number> = new Map([
   ...MONTH_LANGUAGES.flatMap((language) => LISTS[language].map((name, i) => [plain(name), i + 1] as const)),
-  ...ALSO.flatMap((names, i) => names.split(' ').map((name) => [plain(name), i + 1] as const)),
+  ...[...Object.values(ALONE).map((names) => names.split(' ')), ALSO].flatMap((byMonth) =>
+    byMonth.flatMap((names, i) =>
+      names
+        .split(' ')
+        .filter(Boolean)
+        .map((name) => [plain(name), i + 1] as const),
+    ),
+  ),
 ]);

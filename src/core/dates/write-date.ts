@@ -107,7 +107,7 @@ function isoDate(date: SingleDate): string {
 function longDate(date: SingleDate, { language }: Writing): string {
   const base = languageOf(language);
   if (date.kind === 'year') return String(date.year);
-  const month = monthName(date.month, base);
+  const month = monthName(date.month, base, date.kind === 'month' ? 'year' : 'day');
   if (date.kind === 'month') return base === 'es' ? `${month} de ${date.year}` : `${month} ${date.year}`;
   if (/^en-US$/i.test(language)) return `${month} ${date.day}${date.kind === 'day' ? `, ${date.year}` : ''}`;
   const day = dayWords(date.day, base);

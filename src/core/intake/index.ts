@@ -19,3 +19,4 @@ export {
 export { type ListLine, type MappedTable, mapTable, readQuantity, rereadLine, tidy } from './map-table';
 export { type Untitled, withoutTitle } from './title-rows';
 export { isMarkedFormula, markFormula, unmarkFormula } from './formula-mark';
+export { type MarkedList, markedLines } from './marked-lines';

@@ -63,7 +63,8 @@ export function otherReading(text: string, language: string): NameParts | null {
 
 /** Whether most names of a list have their family name in capitals beside small letters, so that two capitals are one as well. */
 export function writesFamiliesInCapitals(texts: readonly string[]): boolean {
-  const several = texts.filter((text) => /\s/.test(text.trim()));
+  // Whoever is in question does not say what is usual.
+  const several = texts.filter((text) => /\s/.test(text.trim()) && !/(?:^|[\s,])\p{Lu}{2}(?:$|[\s,])/u.test(text));
   const numLoud = several.filter((text) => capitalFamily(wordsOf(text.replace(/,/g, ' ')), USUAL) !== null).length;
   return numLoud * 2 > several.length;
 }

@@ -77,11 +77,15 @@ export function answerQuestion(
     case 'splitOther':
       return splitPeople(spec, cases, answer === 'split' ? 0 : 1, means.randomBytes);
     case 'once':
-      return cases.reduce((merged, one) => mergeEntries(merged, one, 0, means, 'ofOne'), spec);
+      return cases.reduce((merged, one) => mergeEntries(merged, one, { spelledLike: 0, pieces: 'ofOne' }, means), spec);
     case 'merge':
     case 'first':
     case 'second':
-      return cases.reduce((merged, one) => mergeEntries(merged, one, answer === 'second' ? 1 : 0, means), spec);
+      return cases.reduce(
+        (merged, one) =>
+          mergeEntries(merged, one, { spelledLike: answer === 'second' ? 1 : 0, pieces: 'ofAll' }, means),
+        spec,
+      );
     case 'givenOnly':
       return settle(withGivenOnly(spec), kind, cases);
     case 'dayFirst':
@@ -197,13 +201,18 @@ function withoutParts({ fields }: Entry): Entry['fields'] {
   return others;
 }
 
+interface Merging {
+  /** Which of the entries, from 0. */
+  readonly spelledLike: number;
+  readonly pieces: 'ofAll' | 'ofOne';
+}
+
 /** One entry stays, spelled like the one chosen, with the pieces of all, or of the one that has most; what only the others say is taken over. */
 function mergeEntries(
   spec: RunSpec,
   { entryIds }: QuestionCase,
-  spelledLike: number,
+  { spelledLike, pieces }: Merging,
   { hasWork }: Means,
-  pieces: 'ofAll' | 'ofOne' = 'ofAll',
 ): RunSpec {
   const group = entryIds.flatMap((id) => spec.entries.find((entry) => entry.id === id && !entry.withdrawn) ?? []);
   const [first] = group;

@@ -1,11 +1,18 @@
 import type { ListLine } from '../intake';
+import { type Reading, splitName, writesFamiliesInCapitals } from '../names';
 import { type Entry, UNREAD_QUANTITY } from '../spec';
 import { type RandomBytes, makeId } from '../ids';
 import type { LineFate, ListComparison } from './compare-list';
-import { withText } from './name-fields';
+import { withReading, withText } from './name-fields';
 
 export function entriesFromList(lines: readonly ListLine[], randomBytes: RandomBytes): Entry[] {
-  return lines.map((line) => newEntry(line, randomBytes));
+  const reading = readingOf(lines);
+  return lines.map((line) => newEntry(line, reading, randomBytes));
+}
+
+/** Where most of a list has its family names in capitals, two capitals are one as well. */
+function readingOf(lines: readonly ListLine[]): Reading {
+  return { twoCapitals: writesFamiliesInCapitals(lines.map(({ text }) => text)) ? 'family' : 'initials' };
 }
 
 /**
@@ -19,7 +26,8 @@ export function takeComparison(
   isNamedByLedger: (entryId: string) => boolean,
   randomBytes: RandomBytes,
 ): Entry[] {
-  const kept = fates.map((fate) => (fate.kind === 'new' ? newEntry(fate.line, randomBytes) : laidOver(fate)));
+  const reading = readingOf(fates.map(({ line }) => line));
+  const kept = fates.map((fate) => (fate.kind === 'new' ? newEntry(fate.line, reading, randomBytes) : laidOver(fate)));
   const ids = new Set(kept.map(({ id }) => id));
   const left = entries.filter(({ id }) => !ids.has(id) && isNamedByLedger(id));
   return [...kept, ...left.map((entry) => ({ ...entry, withdrawn: true }))];
@@ -44,11 +52,14 @@ function laidOver(fate: Exclude<LineFate, { kind: 'new' }>): Entry {
   };
 }
 
-function newEntry({ raw, text, quantity, fields }: ListLine, randomBytes: RandomBytes): Entry {
+function newEntry({ raw, text, quantity, fields }: ListLine, reading: Reading, randomBytes: RandomBytes): Entry {
+  const isTold = fields.given !== undefined || fields.family !== undefined;
+  const parts = splitName(text, reading);
+  const isByHabit = !isTold && parts.family !== splitName(text).family;
   return {
     id: makeId<'entry'>(randomBytes),
     raw,
-    fields: { text, ...fields },
+    fields: isByHabit ? withReading({ text, ...fields }, parts) : { text, ...fields },
     quantity: quantity ?? 1,
     withdrawn: false,
   };

@@ -5,6 +5,7 @@ import {
   type Table,
   guessMapping,
   mapTable,
+  markedLines,
   readDelimited,
   tidy,
 } from '../intake';
@@ -33,7 +34,8 @@ export type PastedList =
 
 /**
  * Rows of a spreadsheet are told by their tabs, or by commas or semicolons that stand the same number of times in every
- * row; anything else is one entry to a line. Any line ending is understood.
+ * row; anything else is one entry to a line, without what people write around names (numbering, headings, `x2`). Any line ending is
+ * understood.
  */
 export function readPasted(pasted: string, wanted: 'detect' | 'lines' = 'detect'): PastedList {
   const delimiter = wanted === 'lines' ? null : delimiterOf(pasted);
@@ -41,6 +43,8 @@ export function readPasted(pasted: string, wanted: 'detect' | 'lines' = 'detect'
     const table = readDelimited(pasted, delimiter);
     return { kind: 'table', table, guess: guessMapping(table) };
   }
+  const marked = wanted === 'lines' ? null : markedLines(rowsOf(pasted));
+  if (marked) return { kind: 'table', ...marked };
   const lines = rowsOf(pasted)
     .map((raw) => ({ raw, text: tidy(raw), quantity: null, fields: {} }))
     .filter(({ text }) => text !== '');

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { markedLines } from '../intake';
 import { type Entry, UNREAD_QUANTITY } from '../spec';
 import { ownColumns } from './edit-entries';
 
@@ -25,7 +26,8 @@ export function rosterSheet(entries: readonly Entry[]): RosterSheet {
 /** The present list as text that `parseList` reads back: bare lines, or a table when it has quantities or columns. */
 export function listText(entries: readonly Entry[]): string {
   const { header, rows } = rosterSheet(entries);
-  const isBare = header.length === 2 && rows.every(([, quantity]) => quantity === '1');
+  const isPlain = markedLines(rows.map(([text = '']) => text)) === null;
+  const isBare = header.length === 2 && isPlain && rows.every(([, quantity]) => quantity === '1');
   if (isBare) return rows.map(([text]) => text).join('\n');
   return Papa.unparse([[...header], ...rows.map((row) => [...row])], { delimiter: '\t', newline: '\n' });
 }
