@@ -34,6 +34,7 @@ const CORE = {
   release: ['units', 'geometry', 'resolve', 'checks', 'pieces', 'freeze'],
   cutfile: ['spec', 'units', 'geometry', 'sheets', 'freeze'],
   ledger: ['shop', 'spec'],
+  sentences: ['finding', 'shop', 'units'],
 };
 
 const TEST = '\\.test\\.tsx?$|^src/(core|services|client)/test/';

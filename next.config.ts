@@ -4,7 +4,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   // Compiled modules and what starts threads or writes files itself: loaded by Node, never bundled.
-  serverExternalPackages: ['better-sqlite3', 'harfbuzzjs', 'clipper2-wasm', 'pino', 'tinypool', 'pdfkit'],
+  serverExternalPackages: ['better-sqlite3', 'harfbuzzjs', 'clipper2-wasm', 'pino', 'tinypool', 'pdfkit', 'fontkit'],
   // The steps of a run hold nothing of the run itself, so that they may be kept for a working day: a server that is gone
   // must not keep anybody from walking between them.
   experimental: { staleTimes: { static: 86_400 } },

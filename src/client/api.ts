@@ -84,8 +84,8 @@ export const api = {
   replaceList: (id: string, counter: number, input: ListInput) =>
     send<RunView>(`/api/runs/${id}/list`, withJson('PUT', input, counter)),
   /** A file as a list, with a guess at its columns; nothing is kept of it. */
-  readList: (file: File) =>
-    send<ReadListAnswer>(`/api/lists?name=${encodeURIComponent(file.name)}`, {
+  readList: (file: File, encoding: string | null = null) =>
+    send<ReadListAnswer>(`/api/lists?${new URLSearchParams({ name: file.name, ...(encoding ? { encoding } : {}) })}`, {
       method: 'POST',
       headers: { 'content-type': 'application/octet-stream' },
       body: file,

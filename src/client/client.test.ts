@@ -1,7 +1,7 @@
 import type { ItemStage } from '@/core/ledger';
 import type { Process } from '@/core/shop';
 import { dueWords } from './due-words';
-import { findingSentence } from './finding-sentence';
+import { findingSentence } from '@/core/sentences';
 import { facetOf } from './stage-words';
 
 test('the day it is due, from every side of it', () => {

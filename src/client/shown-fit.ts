@@ -1,5 +1,6 @@
 import { type InkOnBlank, nearestOnBlank } from '@/core/place';
-import { fitKeyIn, readPieceId } from '@/core/spec';
+import { type Finding, stopOf } from '@/core/finding';
+import { fitKeyIn, readPieceId, textKeyOf } from '@/core/spec';
 import type { BenchItem, BenchPiece, FrozenPiece } from '@/services';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
@@ -63,4 +64,16 @@ export function shownFits(
     else byFit.set(key, [piece]);
   }
   return fits.map((fit) => ({ ...shownFit(fit, byFit.get(fitKeyIn(fit.itemId, fit.placeId)) ?? []), fit }));
+}
+
+/** Texts that cannot be cut as the run has them, each with the first thing that stops it; what was frozen is cut all the same. */
+export function stoppedTexts(
+  shown: readonly (Pick<ShownFit, 'layers'> & { readonly fit: ScreenFit })[],
+): ReadonlyMap<string, Finding> {
+  return new Map(
+    shown.flatMap(({ fit, layers }) => {
+      const stop = layers.some(({ frozen }) => frozen !== null) ? null : stopOf(fit.findings);
+      return stop ? [[textKeyOf(fit), stop] as const] : [];
+    }),
+  );
 }

@@ -145,6 +145,11 @@ export function hasStop(findings: readonly Finding[]): boolean {
   return worstSeverity(findings) === 'stop';
 }
 
+/** The first that keeps it from being cut; null when it may be. */
+export function stopOf(findings: readonly Finding[]): Finding | null {
+  return findings.find(({ severity }) => severity === 'stop') ?? null;
+}
+
 /** Stops that may be kept with a reason: something can be made, only not as well as it should be. */
 const KEEPABLE: ReadonlySet<Finding['kind']> = new Set(['tooSmall']);
 

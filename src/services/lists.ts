@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import {
+  type Encoding,
   type ListLine,
   type Mapping,
   type ColumnChoice,
@@ -38,8 +39,9 @@ export async function readList(
   context: Context,
   bytes: Uint8Array,
   fileName: string,
+  encoding: Encoding | null = null,
 ): Promise<Outcome<ReadListAnswer, ServiceProblem>> {
-  const file = await context.compute.readList(bytes, fileName);
+  const file = await context.compute.readList(bytes, fileName, encoding);
   if (!file.ok) return fail({ kind: 'unreadableFile', fileName, file: file.problem });
   if (file.value.kind === 'bundle') return ok(file.value);
   const sheets: MappedSheet[] = [];

@@ -3,7 +3,7 @@ import type { FileProblem } from '@/services';
 const OTHER: Readonly<Record<Extract<FileProblem, { kind: 'otherFile' }>['what'], string>> = {
   oldSpreadsheet:
     'is a spreadsheet of an old kind, or one with a password. Open it where it was made and save it as XLSX or CSV.',
-  openDocument: 'is an OpenDocument spreadsheet, which Knurl does not read. Save it as XLSX or CSV.',
+  openText: 'is a document of text or pictures, and no spreadsheet. Copy the list out of it and paste it.',
   pdf: 'is a PDF. Copy the list out of it and paste it.',
   picture: 'is a picture. Type the names, or ask for the list as text.',
   archive: 'is a packed folder. Unpack it and drop the list that is in it.',

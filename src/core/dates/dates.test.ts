@@ -265,3 +265,10 @@ test('a month without a day stands by itself: Polish has another word for it, an
     expect(readDate(said, { order: 'dmy', pivot: 35 })).toMatchObject({ ok: true, value: { month, year: 2020 } });
   }
 });
+
+test('a day without its year, as address books write it', () => {
+  expect(readDate('--06-14', { order: null, pivot: 35 })).toEqual({
+    ok: true,
+    value: { kind: 'dayMonth', month: 6, day: 14 },
+  });
+});

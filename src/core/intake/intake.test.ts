@@ -24,7 +24,7 @@ const utf16 = (text: string, order: 'le' | 'be', mark: boolean) => {
 const rolesOf = (rows: string[][]) => guessMapping(tableOf(rows)).columns.map(({ role }) => role);
 
 test('encodings: told by a mark, by zero bytes, by being right, or old', () => {
-  expect(decodeText(bytesOf('\ufeffÅsa'))).toEqual({ text: 'Åsa', encoding: 'utf-8', numBroken: 0 });
+  expect(decodeText(bytesOf('\ufeffÅsa'))).toEqual({ text: 'Åsa', encoding: 'utf-8', numBroken: 0, readings: [] });
   expect(decodeText(bytesOf('Åsa'))).toMatchObject({ text: 'Åsa', encoding: 'utf-8' });
   expect(decodeText(utf16('Åsa;Øst', 'le', true))).toMatchObject({ text: 'Åsa;Øst', encoding: 'utf-16le' });
   expect(decodeText(utf16('Name;Size', 'be', true))).toMatchObject({ text: 'Name;Size', encoding: 'utf-16be' });
@@ -276,4 +276,29 @@ test('guessing and mapping never throw and never lose a row', () => {
     }),
     { numRuns: 500 },
   );
+});
+
+test.each([
+  ['BDAY:19760614', '1976-06-14'],
+  ['BDAY:1976-06-14T00:00:00Z', '1976-06-14'],
+  ['BDAY:--0614', '--06-14'],
+  ['BDAY:--06-14', '--06-14'],
+  ['BDAY;VALUE=date-and-or-time:--0614', '--06-14'],
+  ['BDAY;X-OMIT-YEAR=1604:1604-06-14', '--06-14'],
+  ['BDAY;X-OMIT-YEAR=1604:16040614', '--06-14'],
+  ['BDAY;X-OMIT-YEAR=1604:1976-06-14', '1976-06-14'],
+  ['BDAY;VALUE=text:circa 1976', 'circa 1976'],
+  ['BDAY:14 June', '14 June'],
+  ['BDAY:1976', '1976'],
+  ['BDAY:', ''],
+])('a card that says %s', (line, birthday) => {
+  const { table, troubles } = readCards(`BEGIN:VCARD\r\nVERSION:4.0\r\nFN:Ann Lind\r\n${line}\r\nEND:VCARD\r\n`);
+  expect([table.rows[1]?.[7], troubles]).toEqual([birthday, []]);
+});
+
+test('marks before semicolons and commas are no part of a name', () => {
+  const { table } = readCards(
+    'BEGIN:VCARD\nVERSION:3.0\nFN:Lind\\; Anna\\, II\nN:Li\\;nd;Anna;;;\nNOTE:a\\nb\\; c\nEND:VCARD',
+  );
+  expect(table.rows[1]).toEqual(['Lind; Anna, II', '', 'Anna', '', 'Li;nd', '', '', '', 'a\nb; c']);
 });

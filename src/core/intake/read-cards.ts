@@ -52,7 +52,7 @@ function cardRow(lines: readonly string[]): string[] | null {
       ICAL.parse(unfolded(lines).join('\r\n')) as ConstructorParameters<typeof ICAL.Component>[0],
     );
     const values = (name: string): string[] =>
-      (card.getFirstProperty(name)?.getValues() ?? []).flat().map((value: unknown) => String(value ?? '').trim());
+      (card.getFirstProperty(name)?.getValues() ?? []).flat().map((value: unknown) => unescaped(String(value ?? '')));
     const parts = (card.getFirstProperty('n')?.getFirstValue() ?? []) as unknown;
     const [family = '', given = '', further = '', title = '', suffix = ''] = (
       Array.isArray(parts) ? parts : [parts]
@@ -80,6 +80,11 @@ function cardRow(lines: readonly string[]): string[] | null {
   }
 }
 
+/** A semicolon needs no mark where it parts nothing, and is written with one all the same. */
+function unescaped(value: string): string {
+  return value.replace(/\\([;,:])/g, '$1').trim();
+}
+
 /** Fields that are read; the others may hold anything and are left away before the rest is parsed. */
 const READ = /^(?:[\w-]+\.)?(BEGIN|END|VERSION|FN|N|NICKNAME|BDAY|NOTE)(?=[;:])/i;
 
@@ -102,8 +107,14 @@ function plainLine(line: string): string {
   const name = line.slice(0, colon).split(';')[0]!.toUpperCase();
   const value = line.slice(colon + 1);
   const charset = /CHARSET=([\w-]+)/i.exec(line.slice(0, colon))?.[1] ?? 'utf-8';
-  // Parameters say nothing that is needed, and older versions have some that the newer do not allow.
-  return `${name}:${isQuoted ? escaped(fromQuotedPrintable(value, charset)) : value}`;
+  const plain = isQuoted ? escaped(fromQuotedPrintable(value, charset)) : value;
+  // Parameters say nothing else that is needed, and older versions have some that the newer do not allow.
+  if (name !== 'BDAY') return `${name}:${plain}`;
+  // A birthday may be anything from a day without its year to words: it is taken as it is written.
+  const noYear = /OMIT-YEAR=(\d{4})/i.exec(line.slice(0, colon))?.[1];
+  const said =
+    noYear !== undefined && plain.startsWith(noYear) ? plain.replace(noYear, '--').replace('---', '--') : plain;
+  return `BDAY;VALUE=TEXT:${said}`;
 }
 
 /** A decoded line end would end the field. */
@@ -127,7 +138,7 @@ function fromQuotedPrintable(text: string, charset: string): string {
   }
 }
 
-/** `19760614` and `--0614` as dates that the list reads. */
+/** `19760614`, `1976-06-14T00:00:00Z` and `--0614` as dates that the list reads; anything else as it is. */
 function birthday(text: string): string {
   const whole = /^(\d{4})-?(\d\d)-?(\d\d)/.exec(text);
   if (whole) return `${whole[1]}-${whole[2]}-${whole[3]}`;

@@ -1,6 +1,7 @@
 'use client';
 
-import { findingSentence, findingWords, useRun } from '@/client';
+import { useRun } from '@/client';
+import { findingSentence, findingWords } from '@/core/sentences';
 import { asksOf, gravestFirst, lookedWord } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import { type OverrideSet, type OwnSettings, type RunSpec, type TextRef, lookedKey, ownSettingsAt } from '@/core/spec';

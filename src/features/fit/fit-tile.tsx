@@ -1,5 +1,6 @@
 import { memo } from 'react';
-import { type Lengths, findingSentence, findingWords } from '@/client';
+import { type Lengths } from '@/client';
+import { findingSentence, findingWords } from '@/core/sentences';
 import { factsOf, isMeasureFinding, shownMeasures } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import type { ShapeBox } from '@/core/shop';

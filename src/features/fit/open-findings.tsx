@@ -1,4 +1,4 @@
-import { findingWords } from '@/client';
+import { findingWords } from '@/core/sentences';
 import { asksOf, gravestFirst } from '@/core/figures';
 import { SeverityTag } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';

@@ -38,7 +38,7 @@ export function ListSource({ intake, className, placeholder }: ListSourceProps) 
           {isReading ? 'Reading…' : 'Choose a file…'}
         </FileButton>
         <span className="text-soft">
-          or drop it anywhere: spreadsheet (XLSX), text with columns (CSV, TSV), address cards (VCF)
+          or drop it anywhere: spreadsheet (XLSX, ODS), text with columns (CSV, TSV), address cards (VCF)
         </span>
       </p>
     </div>

@@ -2,11 +2,12 @@
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { cutTexts, shownFits, useFits, useRun, useWork } from '@/client';
+import { cutTexts, shownFits, stoppedTexts, useFits, useRun, useWork } from '@/client';
 import { proofRows, tickRows, untickRows } from '@/core/wording';
 import { Button, ButtonLink, Signer, Tick } from '@/ui';
 import { clothsBySlot } from './cloths';
 import { PX_PER_MM } from './proof-drawing';
+import { proofHeading, stoppedLast } from './proof-list';
 import { ProofText } from './proof-text';
 import { useProofKeys } from './use-proof-keys';
 import { useSigner } from './use-signer';
@@ -26,9 +27,11 @@ export function ProofPage() {
   const [showsOpen, setShowsOpen] = useState(false);
   const settled = useDeferredValue(spec);
   const all = useMemo(() => proofRows(settled).filter(({ worded }) => worded !== null), [settled]);
-  const rows = useMemo(() => (showsOpen ? all.filter(({ state }) => state.kind !== 'ticked') : all), [all, showsOpen]);
-  const cut = useMemo(() => cutTexts(shownFits(fits.last?.fits ?? [], items), ({ fit }) => fit), [fits.last, items]);
-  const open = all.filter(({ state }) => state.kind !== 'ticked');
+  const shown = useMemo(() => shownFits(fits.last?.fits ?? [], items), [fits.last, items]);
+  const cut = useMemo(() => cutTexts(shown, ({ fit }) => fit), [shown]);
+  const stopped = useMemo(() => stoppedTexts(shown), [shown]);
+  const rows = useMemo(() => stoppedLast(all, stopped, showsOpen), [all, stopped, showsOpen]);
+  const open = all.filter(({ key, state }) => state.kind !== 'ticked' && !stopped.has(key));
   const numChanged = all.filter(({ state }) => state.kind === 'changed').length;
   const widest = Math.max(1, ...(fits.last?.fits ?? []).map(({ inkWidthMm }) => inkWidthMm));
   const pxPerMm = Math.min(PX_PER_MM, MOST_WIDTH_PX / widest);
@@ -38,7 +41,10 @@ export function ProofPage() {
     change((now) => untickRows(now, picked));
     return true;
   };
-  const toggle = (row: (typeof rows)[number]) => (row.state.kind === 'ticked' ? untick([row]) : tick([row]));
+  const toggle = (row: (typeof rows)[number]) => {
+    if (stopped.has(row.key)) return false;
+    return row.state.kind === 'ticked' ? untick([row]) : tick([row]);
+  };
   const { at, setAt } = useProofKeys(rows, ACROSS, toggle);
   const clothOf = useMemo(() => clothsBySlot(fits.last?.fits ?? [], settled), [fits.last, settled]);
   const body = useRef<HTMLDivElement>(null);
@@ -55,10 +61,7 @@ export function ProofPage() {
     <div className="p-5">
       <header className="mb-3 flex flex-wrap items-center gap-x-5 gap-y-2">
         <h1 className="text-xl font-bold">
-          {open.length === 0
-            ? `All ${all.length} texts are ticked`
-            : `${open.length} of ${all.length} texts to be ticked`}
-          {numChanged > 0 && `, ${numChanged} changed since`}
+          {proofHeading({ numTexts: all.length, numOpen: open.length, numChanged, numStopped: stopped.size })}
         </h1>
         <span className="ml-auto">
           <Signer label="Who looks" {...signer.field} />
@@ -97,6 +100,7 @@ export function ProofPage() {
                 key={row.key}
                 row={row}
                 cut={cut.get(row.key) ?? null}
+                stop={stopped.get(row.key) ?? null}
                 pxPerMm={pxPerMm}
                 cloth={clothOf(row.key)}
                 isCurrent={index * ACROSS + k === at}

@@ -3,6 +3,8 @@
 import { useEffect, useRef } from 'react';
 import { type CutText, type ShownFit, useRun } from '@/client';
 import { placesOf } from '@/core/edit';
+import type { Finding } from '@/core/finding';
+import { findingSentence } from '@/core/sentences';
 import type { ProofRow } from '@/core/wording';
 import { SeverityTag, Tick } from '@/ui';
 import { ProofDrawing } from './proof-drawing';
@@ -11,6 +13,8 @@ interface ProofTextProps {
   readonly row: ProofRow;
   /** Null while it is not drawn yet. */
   readonly cut: CutText<ShownFit> | null;
+  /** Why it cannot be cut as the run has it, nor be ticked. */
+  readonly stop: Finding | null;
   readonly pxPerMm: number;
   readonly cloth: string;
   readonly isCurrent: boolean;
@@ -19,7 +23,7 @@ interface ProofTextProps {
 }
 
 /** One text: drawn by its cut outline, spelled in plain spaced letters, and its tick with who and when. */
-export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggle }: ProofTextProps) {
+export function ProofText({ row, cut, stop, pxPerMm, cloth, isCurrent, onPick, onToggle }: ProofTextProps) {
   const { no, entry, state, worded } = row;
   const { spec } = useRun();
   const hasPlaces = placesOf(spec).length > 1;
@@ -53,11 +57,18 @@ export function ProofText({ row, cut, pxPerMm, cloth, isCurrent, onPick, onToggl
         {isOther && <span className="block text-sm text-soft">for {entry.fields.text}</span>}
       </span>
       <span className="grid gap-1">
-        <Tick className="font-semibold" checked={state.kind === 'ticked'} onChange={onToggle}>
-          <span className="sr-only">{cut?.wordsNow ?? words} is </span>
-          {entry.quantity === 1 ? 'right' : `right, for ${entry.quantity} pieces`}
-        </Tick>
-        <StateWords row={row} />
+        {stop ? (
+          <span className="grid justify-items-start gap-1">
+            <SeverityTag severity="stop" />
+            <span>{findingSentence(stop)}</span>
+          </span>
+        ) : (
+          <Tick className="font-semibold" checked={state.kind === 'ticked'} onChange={onToggle}>
+            <span className="sr-only">{cut?.wordsNow ?? words} is </span>
+            {entry.quantity === 1 ? 'right' : `right, for ${entry.quantity} pieces`}
+          </Tick>
+        )}
+        {!stop && <StateWords row={row} />}
       </span>
     </div>
   );

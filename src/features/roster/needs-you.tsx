@@ -1,4 +1,4 @@
-import { findingSentence } from '@/client';
+import { findingSentence } from '@/core/sentences';
 import { type Finding, findingKey, hasStop } from '@/core/finding';
 import { asksOf } from '@/core/figures';
 import type { Entry } from '@/core/spec';

@@ -1,4 +1,4 @@
-import { findingSentence, findingWords } from '@/client';
+import { findingSentence, findingWords } from '@/core/sentences';
 import { asksOf } from '@/core/figures';
 import { type Finding, findingKey } from '@/core/finding';
 import { readQuantity } from '@/core/intake';

@@ -1,4 +1,4 @@
-import { findingSentence } from '@/client';
+import { findingSentence } from '@/core/sentences';
 import { findingKey } from '@/core/finding';
 import { formatMmPair } from '@/core/units';
 import type { PlanAnswer } from '@/services';

@@ -1,6 +1,7 @@
 'use client';
 
-import { findingSentence, findingWords, randomBytes, useRun } from '@/client';
+import { randomBytes, useRun } from '@/client';
+import { findingSentence, findingWords } from '@/core/sentences';
 import { setOverride } from '@/core/edit';
 import type { Oddity, ProofRow } from '@/core/wording';
 import { SeverityTag, useHeldText, TextButton } from '@/ui';

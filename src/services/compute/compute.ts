@@ -1,3 +1,4 @@
+import type { Encoding } from '@/core/intake';
 import type { Paper } from '@/core/place';
 import type { RunSpec } from '@/core/spec';
 import type { FrozenPass, FrozenRelease, Release } from '@/core/freeze';
@@ -106,7 +107,7 @@ export interface Compute {
   /** What is otherwise than it was released. */
   changesSince(request: ChangesRequest): Promise<readonly ReleaseChange[]>;
   /** A file that somebody sent as a list. Whatever is in it, it neither takes long nor much memory. */
-  readList(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFile, FileProblem>>;
+  readList(bytes: Uint8Array, fileName: string, encoding: Encoding | null): Promise<Outcome<ReadFile, FileProblem>>;
   /** The proof of a run as a PDF. */
   proofPdf(request: ProofRequest): Promise<Uint8Array>;
   /** A place at its true size as a PDF. */

@@ -1,3 +1,5 @@
+import type { Encoding } from '@/core/intake';
+import type { ReadRequest } from './reading-thread';
 import path from 'node:path';
 import { Tinypool } from 'tinypool';
 import { type Outcome, fail } from '@/core/outcome';
@@ -43,7 +45,11 @@ let readers: Tinypool | null = null;
  * Reads in a thread of its own with a limit to its memory and time: what comes from outside must not keep a plan waiting,
  * let alone end the server.
  */
-async function readList(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFile, FileProblem>> {
+async function readList(
+  bytes: Uint8Array,
+  fileName: string,
+  encoding: Encoding | null,
+): Promise<Outcome<ReadFile, FileProblem>> {
   readers ??= new Tinypool({
     filename: path.join(process.cwd(), READING_FILE),
     runtime: 'worker_threads',
@@ -54,7 +60,7 @@ async function readList(bytes: Uint8Array, fileName: string): Promise<Outcome<Re
   });
   const signal = AbortSignal.timeout(MOST_READING_SEC * 1000);
   try {
-    return await readers.run({ bytes, fileName }, { name: 'readList', signal });
+    return await readers.run({ bytes, fileName, encoding } satisfies ReadRequest, { name: 'readList', signal });
   } catch (error) {
     if (signal.aborted) return fail({ kind: 'tookTooLong', seconds: MOST_READING_SEC });
     const isFull = error instanceof Error && /memory/i.test(error.message);

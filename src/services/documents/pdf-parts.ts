@@ -1,20 +1,10 @@
-import { HOUSE } from '@/core/tokens';
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
 import PDFDocument from 'pdfkit';
-import { facesCovering } from '@/core/faces';
-import { faceFilePath } from '@/core/shop';
+import { HOUSE } from '@/core/tokens';
+import { type PdfFont, registerFonts, runsOf } from './pdf-letters';
 
 /** Points of a page in a millimetre. */
 export const PT = 72 / 25.4;
 export const INK = HOUSE.ink;
-
-const FONTS = {
-  words: 'src/ui/fonts/Archivo_400Regular.ttf',
-  strong: 'src/ui/fonts/Archivo_600SemiBold.ttf',
-  measures: 'src/ui/fonts/SplineSansMono_400Regular.ttf',
-} as const;
-export type PdfFont = keyof typeof FONTS;
 
 export interface PdfPaper {
   readonly widthMm: number;
@@ -37,7 +27,7 @@ export async function pdfBytes(
   const chunks: Buffer[] = [];
   const isDone = new Promise<void>((resolve) => doc.on('end', resolve));
   doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-  for (const [name, file] of Object.entries(FONTS)) doc.registerFont(name, file);
+  registerFonts(doc);
   draw(doc);
   doc.end();
   await isDone;
@@ -45,26 +35,36 @@ export async function pdfBytes(
 }
 
 export interface PdfWords {
-  readonly font: string;
+  /** What its letters are written in, as far as it has them. */
+  readonly font: PdfFont;
   readonly size: number;
   readonly xMm: number;
   readonly yMm: number;
   readonly widthMm: number;
   readonly align?: 'left' | 'right' | 'center';
+  readonly colour?: string;
 }
 
 export function words(doc: PDFKit.PDFDocument, text: string, at: PdfWords): void {
-  const { font, size, xMm, yMm, widthMm, align = 'left' } = at;
-  doc.font(font).fontSize(size).fillColor(INK);
-  doc.text(text, xMm * PT, yMm * PT, { width: widthMm * PT, align });
+  const { font, size, xMm, yMm, widthMm, align = 'left', colour = INK } = at;
+  const runs = runsOf(doc, text, font);
+  doc.fontSize(size).fillColor(colour);
+  runs.forEach((run, i) => {
+    const options = { width: widthMm * PT, align, continued: i < runs.length - 1 };
+    doc.font(run.font);
+    if (i === 0) doc.text(run.text, xMm * PT, yMm * PT, options);
+    else doc.text(run.text, options);
+  });
 }
 
-/** The words' face has Latin letters only; what it lacks is written in a face of the letterings that has it. */
-export function coveringFont(doc: PDFKit.PDFDocument, text: string, usual: PdfFont): string {
-  if (/^[\u0020-\u024f\u1e00-\u1eff\u2010-\u2044€·]*$/.test(text)) return usual;
-  const [sha] = facesCovering(text.replace(/\s/gu, ''));
-  if (sha === undefined) return usual;
-  const name = `face-${sha.slice(0, 8)}`;
-  doc.registerFont(name, readFileSync(path.join('public', faceFilePath(sha))));
-  return name;
+/** How wide a line would be, points. */
+export function widthOf(
+  doc: PDFKit.PDFDocument,
+  text: string,
+  { font, size }: Pick<PdfWords, 'font' | 'size'>,
+): number {
+  return runsOf(doc, text, font).reduce(
+    (sum, run) => sum + doc.font(run.font).fontSize(size).widthOfString(run.text),
+    0,
+  );
 }

@@ -1,11 +1,15 @@
 import { HOUSE } from '@/core/tokens';
 import type { CheckedFit } from '@/core/checks';
+import { type Finding, stopOf } from '@/core/finding';
+import { namesOfSlot } from '@/core/pieces';
+import { findingSentence } from '@/core/sentences';
 import type { RunSpec } from '@/core/spec';
 import { type ProofRow, proofRows } from '@/core/wording';
 import type { FrozenBody } from '../compute/compute';
 import { firstCopy } from '@/core/figures';
 import { type FrozenById, type InkPicture, asCut, drawnLayers, inkPicture } from './drawn-layers';
-import { PT, coveringFont, pdfBytes, words } from './pdf-parts';
+import { spelled } from './pdf-letters';
+import { PT, pdfBytes, widthOf, words } from './pdf-parts';
 
 /** A4 upright, millimetres. */
 const PAGE = { width: 210, height: 297, margin: 16, top: 34, bottom: 18 };
@@ -22,28 +26,43 @@ interface ProofInput {
 
 /**
  * The proof on paper: every text as it will be cut, all at one scale, spelled beneath in plain spaced letters, with its
- * tick or a box for one. In roster order.
+ * tick or a box for one. In roster order; those that cannot be cut stand after them with the reason, and have no box.
  */
 export function proofPdf({ spec, fits, frozen, today }: ProofInput): Promise<Uint8Array> {
   const rows = proofRows(spec).filter(({ worded }) => worded !== null);
   const drawn = drawingsOf(fits, new Map(frozen.map((piece) => [piece.pieceId, piece])));
+  const isStopped = ({ key }: ProofRow) => Boolean(drawn.get(key)?.stop);
+  const able = rows.filter((row) => !isStopped(row));
   const hasPlaces = new Set(rows.map(({ placeName }) => placeName)).size > 1;
-  const scale = Math.min(1, COLUMN.lettering / Math.max(1, ...[...drawn.values()].map(({ widthMm }) => widthMm)));
+  const widths = able.map(({ key }) => drawn.get(key)?.widthMm ?? 0);
+  const scale = Math.min(1, COLUMN.lettering / Math.max(1, ...widths));
   const paper = { widthMm: PAGE.width, heightMm: PAGE.height };
   return pdfBytes(paper, `Proof: ${spec.title}`, today, (doc) => {
     let page = 0;
     let yMm = PAGE.height;
-    for (const row of rows) {
-      const drawing = drawn.get(row.key);
-      const heightMm = Math.max(14, (drawing?.heightMm ?? 0) * scale + 13) + (drawing?.now ? NOW_MM : 0);
+    /** Answers where something of that height goes, on a new page where this one is full. */
+    const place = (heightMm: number) => {
       if (yMm + heightMm > PAGE.height - PAGE.bottom) {
         if (page > 0) doc.addPage();
         page++;
-        head(doc, spec, { scale, page, numTexts: rows.length, today });
+        head(doc, spec, { scale, page, numTexts: able.length, today });
         yMm = PAGE.top;
       }
-      drawRow(doc, row, { drawing, scale, yMm, hasPlaces });
       yMm += heightMm;
+      return yMm - heightMm;
+    };
+    for (const row of able) {
+      const drawing = drawn.get(row.key);
+      const heightMm = Math.max(14, (drawing?.heightMm ?? 0) * scale + 13) + (drawing?.now ? NOW_MM : 0);
+      drawRow(doc, row, { drawing, scale, yMm: place(heightMm), hasPlaces });
+      rule(doc, yMm - 3);
+    }
+    const stopped = rows.filter(isStopped);
+    // Their heading stays with the first of them.
+    if (stopped.length > 0) stoppedHead(doc, stopped.length, place(STOPPED_HEAD_MM + STOPPED_MM));
+    if (stopped.length > 0) yMm -= STOPPED_MM;
+    for (const row of stopped) {
+      drawStopped(doc, row, { stop: drawn.get(row.key)!.stop!, yMm: place(STOPPED_MM), hasPlaces });
       rule(doc, yMm - 3);
     }
     if (rows.length === 0) head(doc, spec, { scale, page: 1, numTexts: 0, today });
@@ -55,7 +74,13 @@ interface Drawing extends InkPicture {
   readonly asCut: string;
   /** What the run says now where that is otherwise than what was frozen. */
   readonly now: string | null;
+  /** Why it cannot be cut as the run has it; null when it can, and where it was frozen. */
+  readonly stop: Finding | null;
 }
+
+/** A text that cannot be cut: its number, its letters and the reason. */
+const STOPPED_MM = 17;
+const STOPPED_HEAD_MM = 12;
 
 const LETTER_GAP_MM = 4;
 /** A line that says what the run says now. */
@@ -80,6 +105,12 @@ function drawingsOf(fits: readonly CheckedFit[], frozenById: FrozenById): Map<st
   );
 }
 
+/** What was frozen is cut as it was, whatever the run says by now. */
+function stopIn(fits: readonly CheckedFit[], frozenById: FrozenById): Finding | null {
+  const live = fits.filter(({ fit }) => namesOfSlot(fit.slot).every(({ id }) => !frozenById.has(id)));
+  return stopOf(live.flatMap(({ findings }) => findings));
+}
+
 function drawingOf(fits: readonly CheckedFit[], frozenById: FrozenById): Drawing {
   const pictures = fits.map(({ fit }) => inkPicture(drawnLayers(fit, frozenById)));
   const heightMm = Math.max(0, ...pictures.map((picture) => picture.heightMm));
@@ -101,6 +132,7 @@ function drawingOf(fits: readonly CheckedFit[], frozenById: FrozenById): Drawing
     heightMm,
     asCut: then,
     now: now === then ? null : now,
+    stop: stopIn(fits, frozenById),
   };
 }
 
@@ -109,9 +141,9 @@ const NOTHING_FROZEN: FrozenById = new Map();
 const TITLE_WIDTH = 128;
 
 /** As large as one line allows; a very long title wraps in small letters. */
-function titleSize(doc: PDFKit.PDFDocument, font: string, title: string): number {
+function titleSize(doc: PDFKit.PDFDocument, title: string): number {
   const sizes = [15, 13, 11, 9, 8];
-  return sizes.find((size) => doc.font(font).fontSize(size).widthOfString(title) < TITLE_WIDTH * PT) ?? 7;
+  return sizes.find((size) => widthOf(doc, title, { font: 'strong', size }) < TITLE_WIDTH * PT) ?? 7;
 }
 
 interface HeadFacts {
@@ -123,10 +155,9 @@ interface HeadFacts {
 
 function head(doc: PDFKit.PDFDocument, spec: RunSpec, { scale, page, numTexts, today }: HeadFacts): void {
   const size = scale === 1 ? 'true size' : `all at ${Math.round(scale * 100)} % of true size`;
-  const font = coveringFont(doc, spec.title, 'strong');
   words(doc, spec.title, {
-    font,
-    size: titleSize(doc, font, spec.title),
+    font: 'strong',
+    size: titleSize(doc, spec.title),
     xMm: PAGE.margin,
     yMm: 13,
     widthMm: TITLE_WIDTH,
@@ -162,17 +193,38 @@ function drawRow(doc: PDFKit.PDFDocument, row: ProofRow, { drawing, scale, yMm, 
     doc.path(part.path).fill(HOUSE.ink, 'even-odd');
     doc.restore();
   }
-  const spelled = [...(drawing?.asCut ?? row.worded?.lines.map(({ text }) => text).join(' / ') ?? '')].join(' ');
+  const said = spelled(drawing?.asCut ?? wordsOf(row));
   const below = yMm + (drawing?.heightMm ?? 0) * scale + 3;
-  const font = coveringFont(doc, spelled, 'measures');
-  words(doc, spelled, { font, size: 9, xMm: left, yMm: below, widthMm: COLUMN.lettering + 10 });
+  words(doc, said, { font: 'measures', size: 9, xMm: left, yMm: below, widthMm: COLUMN.lettering + 10 });
   if (drawing?.now) {
-    const said = `the run says now: ${drawing.now}`;
     const at = { xMm: left, yMm: below + NOW_MM, widthMm: COLUMN.lettering + 10 };
-    words(doc, said, { font: coveringFont(doc, said, 'strong'), size: 9, ...at });
+    words(doc, `the run says now: ${drawing.now}`, { font: 'strong', size: 9, ...at });
   }
   const right = left + COLUMN.lettering + 12;
   drawTick(doc, row, { xMm: right, yMm, hasPlaces });
+}
+
+function wordsOf({ worded }: ProofRow): string {
+  return worded?.lines.map(({ text }) => text).join(' / ') ?? '';
+}
+
+function stoppedHead(doc: PDFKit.PDFDocument, numTexts: number, yMm: number): void {
+  const said = `${numTexts} ${numTexts === 1 ? 'text' : 'texts'} that cannot be cut as they are; nothing to be ticked`;
+  words(doc, said, { font: 'strong', size: 10, xMm: PAGE.margin, yMm: yMm + 3, widthMm: 170, colour: HOUSE.madder });
+}
+
+interface StoppedLook extends Pick<RowLook, 'yMm' | 'hasPlaces'> {
+  readonly stop: Finding;
+}
+
+function drawStopped(doc: PDFKit.PDFDocument, row: ProofRow, { stop, yMm, hasPlaces }: StoppedLook): void {
+  const left = PAGE.margin + COLUMN.number;
+  words(doc, String(row.no), { font: 'measures', size: 9, xMm: PAGE.margin, yMm, widthMm: COLUMN.number });
+  words(doc, spelled(wordsOf(row)), { font: 'measures', size: 9, xMm: left, yMm, widthMm: COLUMN.lettering - 6 });
+  const right = left + COLUMN.lettering;
+  const where = hasPlaces ? `${row.placeName}: ` : '';
+  const widthMm = PAGE.width - PAGE.margin - right;
+  words(doc, where + findingSentence(stop), { font: 'words', size: 8.5, xMm: right, yMm, widthMm });
 }
 
 function drawTick(
@@ -195,8 +247,7 @@ function drawTick(
       .stroke(HOUSE.verdigris);
   }
   const said = whose + stateWords(state);
-  const font = coveringFont(doc, said, 'words');
-  words(doc, said, { font, size: 8.5, xMm: xMm + 6, yMm: yMm + 1, widthMm: COLUMN.words });
+  words(doc, said, { font: 'words', size: 8.5, xMm: xMm + 6, yMm: yMm + 1, widthMm: COLUMN.words });
 }
 
 function stateWords(state: ProofRow['state']): string {

@@ -13,7 +13,7 @@ import type { MainPlace } from '@/core/edit';
 import type { RunSpec } from '@/core/spec';
 import type { FrozenBody } from '../compute/compute';
 import { asCut, drawnLayers, placedPath } from './drawn-layers';
-import { INK, PT, coveringFont, pdfBytes, words } from './pdf-parts';
+import { INK, PT, pdfBytes, words } from './pdf-parts';
 
 /** Paper left around the outline, so that it can be cut out and its fold marks reach over it. */
 const AROUND_MM = 14;
@@ -141,7 +141,7 @@ function foot(doc: PDFKit.PDFDocument, { title, run, sheet, sheets, paper }: Foo
   doc.lineWidth(LINE_MM * PT).stroke(INK);
   const bar = `${BAR_MM} mm: print at 100 %, and measure this bar first`;
   words(doc, bar, { font: 'measures', size: 7, xMm: x2 + 3, yMm: y - 1.3, widthMm: widthMm - x2 - 3 });
-  const font = coveringFont(doc, `${title}${run}`, 'words');
+  const font = 'words';
   const place = sheets.length > 1 ? `, sheet ${sheet.row + 1}-${sheet.column + 1}` : '';
   const next = sheets.length > 1 ? '. Cut along the full lines, lay them on the dashed lines of the sheet before.' : '';
   words(doc, `${title}${place}${next}`, { font, size: 8.5, xMm: PAPER_MARGIN_MM, yMm: 4.2, widthMm: widthMm - 24 });

@@ -1,6 +1,6 @@
 import { Unzip, UnzipInflate, unzipSync } from 'fflate';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import { type FileProblem, MOST_COLUMNS, MOST_INSIDE_BYTES, MOST_ROWS } from './list-file';
+import { type FileProblem, MOST_COLUMNS, MOST_INSIDE_BYTES, MOST_ROWS, columnLetters } from './list-file';
 import { sheetPaths } from './sheet-paths';
 
 /** What a spreadsheet's package holds, found without building anything from it. */
@@ -95,6 +95,8 @@ class SheetScan implements SheetFacts {
   readonly merged: string[] = [];
   readonly errors: string[] = [];
   #rest = '';
+  #row = 0;
+  #column = 0;
   readonly #decoder = new TextDecoder();
 
   /** `sheet` names it to people. */
@@ -106,7 +108,7 @@ class SheetScan implements SheetFacts {
     const end = text.lastIndexOf('<');
     const whole = end < 0 ? text : text.slice(0, end);
     this.#rest = end < 0 ? '' : text.slice(end);
-    for (const [tag] of whole.matchAll(/<(?:\w+:)?(?:c|f|mergeCell)\b[^>]*/g)) this.#readTag(tag);
+    for (const [tag] of whole.matchAll(/<(?:\w+:)?(?:row|c|f|mergeCell)(?=[\s/>])[^>]*/g)) this.#readTag(tag);
   }
 
   #readTag(tag: string): void {
@@ -115,15 +117,22 @@ class SheetScan implements SheetFacts {
     else if (name === 'mergeCell') {
       const range = /\sref="([A-Z]{1,4}\d{1,8}(?::[A-Z]{1,4}\d{1,8})?)"/.exec(tag)?.[1];
       if (range && this.merged.length < MOST_TOLD) this.merged.push(range);
+    } else if (name === 'row') {
+      const told = /\sr="(\d{1,8})"/.exec(tag)?.[1];
+      this.#row = told === undefined ? this.#row + 1 : Number(told);
+      this.#column = 0;
     } else {
-      const at = /\sr="([A-Z]{1,4}\d{1,8})"/.exec(tag)?.[1];
-      if (at) this.#checkCell(at);
-      if (at && this.errors.length < MOST_TOLD && /\st="e"/.test(tag)) this.errors.push(at);
+      const told = /\sr="([A-Z]{1,4}\d{1,8})"/.exec(tag)?.[1];
+      // Without an address it follows the one before.
+      const at = told ?? columnLetters(this.#column + 1) + Math.max(1, this.#row);
+      this.#checkCell(at);
+      if (this.errors.length < MOST_TOLD && /\st="e"/.test(tag)) this.errors.push(at);
     }
   }
 
   #checkCell(at: string): void {
     const { row, column } = cellAt(at);
+    this.#column = column;
     if (column > MOST_COLUMNS)
       throw new Stop({ kind: 'tooManyColumns', sheet: this.sheet, cell: at, most: MOST_COLUMNS });
     if (row > MOST_ROWS) throw new Stop({ kind: 'tooManyRows', sheet: this.sheet, row, most: MOST_ROWS });

@@ -150,7 +150,7 @@ test('other files are named for what they are', async () => {
   expect(await problemOf(encode('%PDF-1.7'))).toMatchObject({ what: 'pdf' });
   expect(await problemOf(new Uint8Array([0xd0, 0xcf, 0x11, 0xe0, 0xa1]))).toMatchObject({ what: 'oldSpreadsheet' });
   expect(await problemOf(zipSync({ mimetype: encode('x'), 'content.xml': encode('<a/>') }))).toMatchObject({
-    what: 'openDocument',
+    what: 'openText',
   });
   expect(await problemOf(zipSync({ 'photo.jpg': encode('x') }))).toMatchObject({ what: 'archive' });
   expect(await problemOf(new Uint8Array(500).fill(7))).toMatchObject({ what: 'unknown' });
@@ -220,3 +220,41 @@ test('two thousand damaged files: an answer every time, a whole list or nothing'
   // The damage leaves many readable: the test would prove little if it did not.
   expect(numRead).toBeGreaterThan(300);
 }, 60_000);
+
+test('what other programs rightly write otherwise is read the same: switches, high letters, cells without an address', async () => {
+  const day = (serial: number) => `<row r="1"><c r="A1" s="1"><v>${serial}</v></c></row>`;
+  const told = (says: string) => aPackage({ sheets: [day(28000 - 1462)], says1904: says });
+  for (const says of ['1', 'true']) expect(await rowsOf(told(says))).toEqual([['1976-08-28']]);
+  for (const says of ['0', 'false']) expect(await rowsOf(told(says))).toEqual([['1972-08-27']]);
+  const high = `<row r="1"><c r="A1" t="inlineStr"><is><t>Ann &#x1F3BA; &#128218; &#233;</t></is></c></row>`;
+  expect(await rowsOf(aPackage({ sheets: [high] }))).toEqual([['Ann 🎺 📚 é']]);
+  const cell = (text: string) => `<c t="inlineStr"><is><t>${text}</t></is></c>`;
+  const bare = `<row>${cell('Name')}${cell('Part')}</row><row>${cell('Ann')}<c r="D2" t="inlineStr"><is><t>x</t></is></c>${cell('y')}</row><row r="5">${cell('Bo')}</row>`;
+  const file = await read(aPackage({ sheets: [bare] }));
+  expect(file).toMatchObject({
+    value: {
+      sheets: [
+        { table: { rows: [{ 0: 'Name', 1: 'Part' }, { 0: 'Ann', 3: 'x', 4: 'y' }, { 0: 'Bo' }], rowNos: [1, 2, 5] } },
+      ],
+    },
+  });
+  const wide = `<row>${cell('x').repeat(300)}</row>`;
+  expect(await problemOf(aPackage({ sheets: [wide] }))).toMatchObject({ kind: 'tooManyColumns', cell: 'IW1' });
+  const long = `<row>${cell('x')}</row>`.repeat(20_002);
+  expect(await problemOf(aPackage({ sheets: [long] }))).toMatchObject({ kind: 'tooManyRows', row: 20_002 });
+});
+
+test('days before March 1900 are the ones that the sheet shows', async () => {
+  const days = [1, 31, 32, 59, 60, 61, 62].map(
+    (serial, i) => `<row r="${i + 1}"><c r="A${i + 1}" s="1"><v>${serial}</v></c></row>`,
+  );
+  expect((await rowsOf(aPackage({ sheets: [days.join('')] }))).flat()).toEqual([
+    '1900-01-01',
+    '1900-01-31',
+    '1900-02-01',
+    '1900-02-28',
+    '1900-02-29',
+    '1900-03-01',
+    '1900-03-02',
+  ]);
+});

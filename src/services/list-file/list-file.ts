@@ -1,4 +1,4 @@
-import type { CardTrouble, Table } from '@/core/intake';
+import type { CardTrouble, Encoding, EncodingReading, Table } from '@/core/intake';
 
 /** What was done to a file's contents so that they became a list; each is shown before the list is taken. */
 export type FileNote =
@@ -8,7 +8,8 @@ export type FileNote =
   | { readonly kind: 'titleRows'; readonly rows: readonly number[] }
   | { readonly kind: 'macros' }
   | { readonly kind: 'externalLinks' }
-  | { readonly kind: 'encoding'; readonly encoding: string }
+  /** Guessed by its letters or told by a person; `readings` are the others that it may be, the chosen one first. */
+  | { readonly kind: 'encoding'; readonly encoding: Encoding; readonly readings: readonly EncodingReading[] }
   | { readonly kind: 'brokenBytes'; readonly count: number; readonly rows: readonly number[] }
   | { readonly kind: 'brokenCards'; readonly cards: readonly CardTrouble[] };
 
@@ -35,7 +36,7 @@ export type FileProblem =
   /** `what` names the kind of file in a word. */
   | {
       readonly kind: 'otherFile';
-      readonly what: 'oldSpreadsheet' | 'openDocument' | 'pdf' | 'picture' | 'archive' | 'json' | 'unknown';
+      readonly what: 'oldSpreadsheet' | 'openText' | 'pdf' | 'picture' | 'archive' | 'json' | 'unknown';
     }
   | { readonly kind: 'tooMuchInside'; readonly mostBytes: number }
   | { readonly kind: 'tooManyColumns'; readonly sheet: string; readonly cell: string; readonly most: number }

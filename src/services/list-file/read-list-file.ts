@@ -1,4 +1,4 @@
-import { MOST_FILE_BYTES, decodeText, readCards, readDelimitedFile, withoutTitle } from '@/core/intake';
+import { type Encoding, MOST_FILE_BYTES, decodeText, readCards, readDelimitedFile, withoutTitle } from '@/core/intake';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import {
   type FileNote,
@@ -15,7 +15,11 @@ import { readSpreadsheet } from './read-spreadsheet';
  * A file as a list, by what is in it and never by its name. Whole or not at all: a problem leaves nothing behind. Run it
  * where neither its memory nor its time can hurt anybody else.
  */
-export async function readListFile(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFile, FileProblem>> {
+export async function readListFile(
+  bytes: Uint8Array,
+  fileName: string,
+  encoding: Encoding | null = null,
+): Promise<Outcome<ReadFile, FileProblem>> {
   if (bytes.length === 0) return fail({ kind: 'fileEmpty' });
   if (bytes.length > MOST_FILE_BYTES) {
     return fail({ kind: 'fileTooLarge', bytes: bytes.length, mostBytes: MOST_FILE_BYTES });
@@ -29,7 +33,7 @@ export async function readListFile(bytes: Uint8Array, fileName: string): Promise
   }
   const other = otherFile(bytes);
   if (other) return fail({ kind: 'otherFile', what: other });
-  return readTextFile(bytes, fileName);
+  return readTextFile(bytes, fileName, encoding);
 }
 
 const SIGNATURES = [
@@ -51,8 +55,8 @@ function startsWith(bytes: Uint8Array, signature: string): boolean {
   return [...signature].every((character, i) => bytes[i] === character.charCodeAt(0));
 }
 
-function readTextFile(bytes: Uint8Array, fileName: string): Outcome<ReadFile, FileProblem> {
-  const { text, encoding, numBroken } = decodeText(bytes);
+function readTextFile(bytes: Uint8Array, fileName: string, told: Encoding | null): Outcome<ReadFile, FileProblem> {
+  const { text, encoding, numBroken, readings } = decodeText(bytes, told);
   if (isBinary(text)) return fail({ kind: 'otherFile', what: 'unknown' });
   const begin = text.trimStart().slice(0, 20);
   if (begin.startsWith('{') || begin.startsWith('[')) {
@@ -60,7 +64,7 @@ function readTextFile(bytes: Uint8Array, fileName: string): Outcome<ReadFile, Fi
     // A list may begin with a bracket; a whole JSON document is none.
     if (isJson(text)) return fail({ kind: 'otherFile', what: 'json' });
   }
-  const notes: FileNote[] = encoding === 'utf-8' ? [] : [{ kind: 'encoding', encoding }];
+  const notes: FileNote[] = encoding === 'utf-8' && told === null ? [] : [{ kind: 'encoding', encoding, readings }];
   const cards = /^BEGIN:VCARD/im.test(text.slice(0, 2000)) ? readCards(text) : null;
   const table = cards?.table ?? readDelimitedFile(text);
   if (cards && cards.troubles.length > 0) notes.push({ kind: 'brokenCards', cards: cards.troubles });

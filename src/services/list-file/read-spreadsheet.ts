@@ -1,19 +1,22 @@
 import readPackage from 'read-excel-file/universal';
 import { tableOf } from '@/core/intake';
 import { type Outcome, fail, ok } from '@/core/outcome';
+import { numberText } from './cell-text';
 import { type PackageFacts, type SheetFacts, cellAt, inspectPackage, messageOf } from './inspect-package';
 import type { FileNote, FileProblem, ListSheet } from './list-file';
+import { mendPackage } from './mend-package';
+import { readOpenDocument } from './read-open-document';
 
 type Cell = string | number | boolean | Date | null | undefined;
 
-/** The sheets of a spreadsheet (XLSX) as tables of text: values of formulas, days as ISO dates, merged cells filled. */
+/** The sheets of a spreadsheet (XLSX, ODS) as tables of text: values of formulas, days as ISO dates, merged cells filled. */
 export async function readSpreadsheet(bytes: Uint8Array): Promise<Outcome<readonly ListSheet[], FileProblem>> {
   const facts = inspectPackage(bytes);
   if (!facts.ok) return facts;
-  if (facts.value.paths.includes('content.xml')) return fail({ kind: 'otherFile', what: 'openDocument' });
+  if (facts.value.paths.includes('content.xml')) return readOpenDocument(bytes, facts.value.paths);
   if (!facts.value.paths.includes('xl/workbook.xml')) return fail({ kind: 'otherFile', what: 'archive' });
   try {
-    const copy = new Uint8Array(bytes).buffer;
+    const copy = new Uint8Array(mendPackage(bytes)).buffer;
     const sheets = await readPackage(copy, { trim: false });
     const notes = packageNotes(facts.value);
     return ok(
@@ -70,17 +73,20 @@ function textOf(cell: Cell): string {
   return cell;
 }
 
+const DAY_MS = 86_400_000;
+/** The day before which days are counted one too low: 29 February 1900 is among them, though there was none. */
+const LEAP_MS = Date.UTC(1900, 1, 28);
+const FIRST_MS = Date.UTC(1899, 11, 31);
+
 /** Days are kept without a zone, so they are read in the one in which they were stored. */
-function dayOf(date: Date): string {
-  if (Number.isNaN(date.valueOf())) return '';
+function dayOf(counted: Date): string {
+  const ms = counted.valueOf();
+  if (Number.isNaN(ms)) return '';
+  // The day that there never was is shown by the sheet, and asked about in the list.
+  if (ms >= LEAP_MS && ms < LEAP_MS + DAY_MS) return '1900-02-29';
+  const date = ms >= FIRST_MS && ms < LEAP_MS ? new Date(ms + DAY_MS) : counted;
   const iso = date.toISOString();
   return iso.endsWith('T00:00:00.000Z') ? iso.slice(0, 10) : iso.slice(0, 16).replace('T', ' ');
-}
-
-/** A long member number must not become `1.2e+21`; a sum of tenths not `0.30000000000000004`. */
-function numberText(value: number): string {
-  if (Number.isInteger(value) && Math.abs(value) >= 1e21) return BigInt(value).toString();
-  return String(Number(value.toPrecision(15)));
 }
 
 const MOST_FILLED = 100_000;

@@ -10,6 +10,8 @@ interface PackageParts {
   /** What comes after the rows of the first sheet, such as merged cells. */
   readonly afterRows?: string;
   readonly is1904?: boolean;
+  /** The same in another spelling. */
+  readonly says1904?: string;
   /** Sheets are shown in the opposite order of their parts. */
   readonly isTurned?: boolean;
   readonly extra?: Readonly<Record<string, string>>;
@@ -20,12 +22,13 @@ export function aPackage({
   sheets,
   afterRows = '',
   is1904 = false,
+  says1904 = is1904 ? '1' : '',
   isTurned = false,
   extra = {},
 }: PackageParts): Uint8Array {
   const partNo = (i: number) => (isTurned ? sheets.length - i : i + 1);
   const files: Record<string, string> = {
-    'xl/workbook.xml': `${XML}<workbook ${MAIN} xmlns:r="${REL}"><workbookPr${is1904 ? ' date1904="1"' : ''}/><sheets>${sheets
+    'xl/workbook.xml': `${XML}<workbook ${MAIN} xmlns:r="${REL}"><workbookPr${says1904 === '' ? '' : ` date1904="${says1904}"`}/><sheets>${sheets
       .map((_, i) => `<sheet name="Sheet ${i + 1}" sheetId="${i + 1}" r:id="rId${i + 1}"/>`)
       .join('')}</sheets></workbook>`,
     'xl/_rels/workbook.xml.rels': `${XML}<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${sheets

@@ -1,5 +1,5 @@
-import type { Finding } from '@/core/finding';
-import { DEFAULT_LETTERINGS } from '@/core/shop';
+import type { Finding } from '../finding';
+import { DEFAULT_LETTERINGS } from '../shop';
 import { findingSentence, findingWords } from './finding-sentence';
 
 const stop = 'stop' as const;

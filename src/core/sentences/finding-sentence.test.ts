@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Finding } from '@/core/finding';
+import type { Finding } from '../finding';
 import { findingSentence, findingWords } from './finding-sentence';
 
 const off = (acrossMm: number, downMm: number): Finding => ({

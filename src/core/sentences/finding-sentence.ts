@@ -1,7 +1,7 @@
-import type { Finding } from '@/core/finding';
-import { assertNever } from '@/core/outcome';
-import { DEFAULT_LETTERINGS } from '@/core/shop';
-import { formatMm } from '@/core/units';
+import type { Finding } from '../finding';
+import { assertNever } from '../outcome';
+import { DEFAULT_LETTERINGS } from '../shop';
+import { formatMm } from '../units';
 
 /** What a finding says to the maker, with what to do where something has to be done. */
 export function findingSentence(finding: Finding): string {

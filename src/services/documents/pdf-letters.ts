@@ -1,0 +1,128 @@
+import { type Font, create } from 'fontkit';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import bidiFactory from 'bidi-js';
+import { facesCovering } from '@/core/faces';
+import { faceFilePath } from '@/core/shop';
+
+const FONTS = {
+  words: 'src/ui/fonts/Archivo_400Regular.ttf',
+  strong: 'src/ui/fonts/Archivo_600SemiBold.ttf',
+  measures: 'src/ui/fonts/SplineSansMono_400Regular.ttf',
+  broad: 'src/ui/fonts/NotoSans_400Regular.ttf',
+  hebrew: 'src/ui/fonts/NotoSansHebrew_400Regular.ttf',
+} as const;
+export type PdfFont = keyof typeof FONTS;
+
+/** Asked in this order for what the wanted face does not have; after them the faces of the letterings. */
+const INSTEAD: readonly PdfFont[] = ['words', 'broad', 'hebrew'];
+
+/** Some letters of a line and the name of the face that has them, ready to be drawn. */
+export interface PdfRun {
+  readonly text: string;
+  readonly font: string;
+}
+
+export function registerFonts(doc: PDFKit.PDFDocument): void {
+  for (const [name, file] of Object.entries(FONTS)) doc.registerFont(name, file);
+}
+
+const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
+
+export function lettersOf(text: string): string[] {
+  return [...graphemes.segment(text)].map(({ segment }) => segment);
+}
+
+/**
+ * A line by the faces that really have its letters, in the order in which they are seen. What no face has is written as its number:
+ * a box would hide which letter it is.
+ */
+export function runsOf(doc: PDFKit.PDFDocument, text: string, wanted: PdfFont): PdfRun[] {
+  const runs: PdfRun[] = [];
+  for (const letter of lettersOf(asSeen(text))) {
+    const last = runs.at(-1);
+    // Spaces go with what stands before them.
+    const font = last && letter === ' ' ? last.font : fontOf(doc, letter, wanted);
+    const said = font === null ? numbersOf(letter) : letter;
+    if (last && last.font === (font ?? wanted)) runs[runs.length - 1] = { ...last, text: last.text + said };
+    else runs.push({ text: said, font: font ?? wanted });
+  }
+  return runs;
+}
+
+/** Letter by letter with spaces between, as they are seen: from the right where the script runs so. */
+export function spelled(text: string): string {
+  const letters = lettersOf(text);
+  const levels = levelsOf(letters);
+  return inOrderSeen(letters, levels).join(' ');
+}
+
+function fontOf(doc: PDFKit.PDFDocument, letter: string, wanted: PdfFont): string | null {
+  const codes = [...letter].map((character) => character.codePointAt(0)!).filter((code) => !isInvisible(code));
+  const found = [wanted, ...INSTEAD].find((font) => codes.every((code) => coverOf(font).has(code)));
+  if (found) return found;
+  const [sha] = facesCovering(String.fromCodePoint(...codes));
+  if (sha === undefined) return null;
+  const name = `face-${sha.slice(0, 8)}`;
+  doc.registerFont(name, readFileSync(path.join('public', faceFilePath(sha))));
+  return name;
+}
+
+/** Spaces and joiners are drawn by no face. */
+function isInvisible(code: number): boolean {
+  return code <= 0x20 || code === 0xa0 || (code >= 0x200b && code <= 0x200f) || code === 0xfeff;
+}
+
+const covers = new Map<PdfFont, ReadonlySet<number>>();
+
+/** What a face has, read from the face itself. */
+function coverOf(font: PdfFont): ReadonlySet<number> {
+  const known = covers.get(font);
+  if (known) return known;
+  const cover = new Set((create(readFileSync(FONTS[font])) as Font).characterSet);
+  covers.set(font, cover);
+  return cover;
+}
+
+function numbersOf(letter: string): string {
+  return [...letter].map((c) => `[U+${c.codePointAt(0)!.toString(16).toUpperCase().padStart(4, '0')}]`).join('');
+}
+
+const bidi = bidiFactory();
+
+/** A line with its words in the order in which they are seen; the letters of a word are turned where they are drawn. */
+function asSeen(text: string): string {
+  const words = text.split(' ');
+  return inOrderSeen(words, levelsOf(words)).join(' ');
+}
+
+/** How deep in the other direction each part stands, by its first letter that has one. */
+function levelsOf(parts: readonly string[]): number[] {
+  const text = parts.join(' ');
+  const { levels } = bidi.getEmbeddingLevels(text);
+  let at = 0;
+  return parts.map((part) => {
+    const level = Math.max(0, ...levels.slice(at, at + part.length));
+    at += part.length + 1;
+    return level;
+  });
+}
+
+/** Turns round every row of parts that runs the other way, from the deepest on. */
+function inOrderSeen(parts: readonly string[], levels: readonly number[]): string[] {
+  let seen = parts.map((part, i) => ({ part, level: levels[i] ?? 0 }));
+  for (let level = Math.max(0, ...levels); level > 0; level--) {
+    const turned: typeof seen = [];
+    for (let i = 0; i < seen.length;) {
+      let end = i;
+      while (end < seen.length && seen[end]!.level >= level) end++;
+      if (end === i) turned.push(seen[i++]!);
+      else {
+        turned.push(...seen.slice(i, end).reverse());
+        i = end;
+      }
+    }
+    seen = turned;
+  }
+  return seen.map(({ part }) => part);
+}

@@ -1,4 +1,0 @@
-/** Ships without types; tests name what they use of it. */
-declare module 'fontkit' {
-  export function openSync(file: string): unknown;
-}
