@@ -28,4 +28,4 @@ export { problemSentence } from './problem-sentence';
 export { type CutText, cutTexts } from './cut-texts';
 export { type ShownFit, type ShownLayer, shownFit, shownFits, stoppedTexts } from './shown-fit';
 export { type ShownDrawing, useShownLayers } from './use-shown-layers';
-export { countToLayOut, madeOtherwise, entriesWith, hasWorkOn, isUnmade, isWorked } from './work-done';
+export { countToLayOut, madeOtherwise, madeTexts, entriesWith, hasWorkOn, isUnmade, isWorked } from './work-done';

@@ -1,4 +1,5 @@
 import { hasStop } from '@/core/finding';
+import type { MadeText } from '@/core/resolve';
 import { fitKeyIn, readItemId } from '@/core/spec';
 import type { BenchItem } from '@/services';
 import type { ScreenFit } from '@/workers/fit-protocol';
@@ -20,6 +21,13 @@ export function isUnmade({ pieces }: BenchItem): boolean {
 export function madeOtherwise({ pieces }: Pick<BenchItem, 'pieces'>): string | null {
   const other = pieces.find(({ frozen, frozenText }) => frozen?.by === 'pass' && frozenText !== null);
   return other?.frozenText?.join(' ') ?? null;
+}
+
+/** What lies in made passes, as it was made. */
+export function madeTexts(items: readonly BenchItem[]): MadeText[] {
+  return items.flatMap(({ itemId, pieces }) =>
+    pieces.flatMap(({ placeId, frozen }) => (frozen?.by === 'pass' ? [{ itemId, placeId, text: frozen.text }] : [])),
+  );
 }
 
 /** Whether anything on this blank is worked on, so that the run cannot do without it. */

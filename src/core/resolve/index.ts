@@ -7,3 +7,4 @@ export { type VariantMissing, chooseVariant } from './choose-variant';
 export { type SetLine, type SetRun, type Slot, type SlotLayer, type SlotSetting, isLayerEmpty } from './slot';
 export { type Reset, resetSlot, resolveSlots } from './resolve-slots';
 export { UNPRINTABLE, isTooLong, numCharacters } from './text-limits';
+export { type MadeText, type RewordedItem, rewordedItems } from './reworded-items';

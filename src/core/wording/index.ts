@@ -8,15 +8,6 @@ export { type TemplatePart, type Token, dateFormOf, templateParts } from './toke
 export { type WordedLine, type WordedRun, lettersOf, lineInCase, lineOf } from './worded-line';
 export { type Worded, numberOf, wordEntry } from './word-entry';
 export { type SpreadText, spreadLetters } from './spread-letters';
-export {
-  type ProofRow,
-  type ProofTally,
-  type Reworded,
-  proofRows,
-  proofTally,
-  rewordedTexts,
-  tickRows,
-  untickRows,
-} from './proof-rows';
+export { type ProofRow, type ProofTally, proofRows, proofTally, tickRows, untickRows } from './proof-rows';
 export { type ProofState, lookOf, proofStateOf } from './proof-state';
 export { type Oddity, oddities } from './oddities';

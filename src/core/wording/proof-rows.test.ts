@@ -1,7 +1,7 @@
 import { type RunSpec, wordingOf } from '../spec';
 import { changePlaceUse, setOverride } from '../edit';
 import { aRun, seededBytes } from '../test';
-import { proofRows, proofTally, rewordedTexts, tickRows, untickRows } from '.';
+import { proofRows, proofTally, tickRows, untickRows } from '.';
 
 const run = () =>
   changePlaceUse(aRun(['Ann Lee', 'Bo May', 'Cy Dow']), null, (place) => ({
@@ -43,15 +43,4 @@ test('a text that stays empty for now cannot be ticked and counts as none', () =
     expect(tickRows(spec, proofRows(spec), nobody, '2026-05-01T10:00:00Z')).toBe(spec);
   }
   expect(proofTally(emptied).numTexts).toBe(2);
-});
-
-test('texts that another state of the run would cut otherwise are told, by entry', () => {
-  const spec = run();
-  const entries = spec.entries.map((entry, i) =>
-    i === 1 ? { ...entry, fields: { text: 'Bob May' } } : i === 2 ? { ...entry, fields: { text: 'Cy Dowd' } } : entry,
-  );
-  expect(rewordedTexts(spec, { ...spec, entries: entries.slice(1) })).toEqual([
-    { entryId: spec.entries[1]!.id, was: 'Bo', is: 'Bob' },
-  ]);
-  expect(rewordedTexts(spec, spec)).toEqual([]);
 });

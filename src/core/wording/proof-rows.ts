@@ -67,23 +67,6 @@ export function untickRows(spec: RunSpec, rows: readonly ProofRow[]): RunSpec {
   return { ...spec, proof };
 }
 
-/** A text that reads otherwise in another state of the run. */
-export interface Reworded {
-  readonly entryId: string;
-  readonly was: string;
-  readonly is: string;
-}
-
-/** Texts of entries that both states have and that differ between them, in roster order of the first. */
-export function rewordedTexts(before: RunSpec, after: RunSpec): Reworded[] {
-  const words = ({ worded }: ProofRow) => worded?.lines.map(({ text }) => text).join(' / ') ?? '';
-  const later = new Map(proofRows(after).map((row) => [row.key, words(row)]));
-  return proofRows(before).flatMap((row) => {
-    const [was, is] = [words(row), later.get(row.key)];
-    return is === undefined || is === was ? [] : [{ entryId: row.entry.id as string, was, is }];
-  });
-}
-
 export interface ProofTally {
   readonly numTexts: number;
   /** Ticked, and reading as they did then. */

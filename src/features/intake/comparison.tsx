@@ -1,41 +1,35 @@
 'use client';
 
 import type { ListComparison, LineFate } from '@/core/roster';
-import type { Reworded } from '@/core/wording';
-import type { BenchItem } from '@/services';
+import type { RewordedItem } from '@/core/resolve';
 import { Notice } from '@/ui';
 
 interface ComparisonProps {
   readonly comparison: ListComparison;
-  /** Texts that would be cut otherwise. */
-  readonly reworded: readonly Reworded[];
+  /** Items of made passes that would be cut otherwise. */
+  readonly reworded: readonly RewordedItem[];
   readonly hasWork: (entryId: string) => boolean;
-  readonly items: readonly BenchItem[];
 }
 
 type Changed = Extract<LineFate, { kind: 'changed' }>;
 
 const MOST_SHOWN = 40;
 
-/** New, changed and gone, the dear ones first: names that are cut already and would read otherwise now. */
-export function Comparison({ comparison: { fates, gone }, reworded, hasWork, items }: ComparisonProps) {
+/** New, changed and gone, the dear ones first: items that are made already and would be cut otherwise now. */
+export function Comparison({ comparison: { fates, gone }, reworded, hasWork }: ComparisonProps) {
   const changed = fates.filter((fate): fate is Changed => fate.kind === 'changed');
   const added = fates.filter(({ kind }) => kind === 'new');
   const numSame = fates.length - changed.length - added.length;
-  const cut = new Set(
-    items.filter(({ pieces }) => pieces.some(({ stage }) => stage !== null)).map(({ entryId }) => entryId as string),
-  );
-  const cutAndChanged = changed.filter(({ entry }) => cut.has(entry.id)).flatMap((fate) => dearChange(fate, reworded));
   return (
     <section aria-label="What the newer list changes" className="grid gap-3">
       <p className="text-lg" aria-live="polite">
         <b>{added.length}</b> new, <b>{changed.length}</b> changed, <b>{gone.length}</b> gone, {numSame} stay as they
         are.
       </p>
-      {cutAndChanged.length > 0 && (
+      {reworded.length > 0 && (
         <Notice severity="check">
-          <b>Cut already, and otherwise in the newer list:</b> {cutAndChanged.join('; ')}. What was cut stays as it is;
-          mark it spoiled at the bench to have it cut again.
+          <b>In a made pass, and otherwise by the newer list:</b> {rewordedWords(reworded)}. What was made stays as it
+          is; mark it spoiled at the bench to have it cut again.
         </Notice>
       )}
       <div className="grid items-start gap-4 md:grid-cols-3">
@@ -64,12 +58,11 @@ export function Comparison({ comparison: { fates, gone }, reworded, hasWork, ite
   );
 }
 
-/** What changes about something that is cut: the name itself, or what was made of it. */
-function dearChange({ entry, line, changes }: Changed, reworded: readonly Reworded[]): string[] {
-  const name = entry.fields.text ?? '';
-  if (changes.some((change) => change.name === 'text')) return [`${name} → ${line.text}`];
-  const words = reworded.find(({ entryId }) => entryId === entry.id);
-  return words ? [`${name}: ${words.was} → ${words.is}`] : [];
+/** Item by item, those that say the same told once. */
+function rewordedWords(reworded: readonly RewordedItem[]): string {
+  return [
+    ...new Set(reworded.map(({ whose, was, is }) => (whose === was ? `${was} → ${is}` : `${whose}: ${was} → ${is}`))),
+  ].join('; ');
 }
 
 interface GroupProps {

@@ -28,7 +28,7 @@ export function ListSource({ intake, className, placeholder }: ListSourceProps) 
       ) : (
         <p className="flex flex-wrap items-center gap-3">
           <span>
-            From the file <b>{source.name}</b>.
+            From the file <b>{source.file.name}</b>.
           </span>
           <Button onClick={intake.clear}>Paste or type instead</Button>
         </p>

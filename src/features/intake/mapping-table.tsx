@@ -2,8 +2,9 @@
 
 import { optionsOf, Select, Tick } from '@/ui';
 import { COLUMN_ROLES, type ColumnRole } from '@/core/intake';
+import type { FileNote } from '@/services';
 import type { FileSource, Intake, MappedSource } from './use-intake';
-import { ROLE_WORDS, noteSentence } from './sentences';
+import { ENCODING_WORDS, ROLE_WORDS, noteSentence } from './sentences';
 
 const SHOWN_ROWS = 5;
 
@@ -16,6 +17,7 @@ export function MappingTable({ intake, mapped }: { readonly intake: Intake; read
   return (
     <section aria-label="What the columns are" className="min-w-0">
       {source.kind === 'file' && source.sheets.length > 1 && <SheetChoice intake={intake} source={source} />}
+      <EncodingChoice intake={intake} notes={notes} />
       <div className="mb-2 flex flex-wrap items-center gap-x-4">
         {isRemembered
           ? 'Taken as the last time under these headers.'
@@ -63,7 +65,7 @@ export function MappingTable({ intake, mapped }: { readonly intake: Intake; read
         </table>
       </div>
       <ul className="mt-2 list-disc pl-5">
-        {notes.map((note, i) => (
+        {notes.filter(isToldHere).map((note, i) => (
           <li key={i}>{noteSentence(note)}</li>
         ))}
         {numTidied > 0 && (
@@ -92,6 +94,28 @@ function RoleSelect({ name, role, onRole }: RoleSelectProps) {
         value={role}
         onChange={onRole}
       />
+    </label>
+  );
+}
+
+/** What was guessed of the letters is a choice of its own. */
+function isToldHere(note: FileNote): boolean {
+  return note.kind !== 'encoding' || note.readings.length === 0;
+}
+
+/** How the file's letters were written, each way with words of the list as they would come out. */
+function EncodingChoice({ intake, notes }: { readonly intake: Intake; readonly notes: readonly FileNote[] }) {
+  const note = notes.find(({ kind }) => kind === 'encoding');
+  if (note?.kind !== 'encoding' || note.readings.length === 0) return null;
+  return (
+    <label className="mb-3 flex flex-wrap items-center gap-2">
+      <span className="heading-small">Letters read as</span>
+      <Select
+        options={note.readings.map(({ encoding, sample }) => [encoding, `${ENCODING_WORDS[encoding]}: ${sample}`])}
+        value={note.encoding}
+        onChange={(encoding) => void intake.setEncoding(encoding)}
+      />
+      <span className="text-soft">guessed from the letters: choose the one in which the names are right</span>
     </label>
   );
 }

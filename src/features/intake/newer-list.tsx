@@ -2,10 +2,10 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { problemSentence, randomBytes, useRun, useWork } from '@/client';
+import { madeTexts, problemSentence, randomBytes, useRun, useWork } from '@/client';
 import { rereadLine } from '@/core/intake';
 import { compareList, listText, takeComparison } from '@/core/roster';
-import { rewordedTexts } from '@/core/wording';
+import { rewordedItems } from '@/core/resolve';
 import { Button, Notice } from '@/ui';
 import { Comparison } from './comparison';
 import { ListSource } from './list-source';
@@ -40,8 +40,8 @@ export function NewerList() {
   const reworded = useMemo(() => {
     if (!comparison) return [];
     const entries = takeComparison(spec.entries, comparison, hasWork, randomBytes);
-    return rewordedTexts(spec, { ...spec, entries });
-  }, [spec, comparison, hasWork]);
+    return rewordedItems(spec, { ...spec, entries }, madeTexts(bench.items));
+  }, [spec, comparison, hasWork, bench.items]);
   const isChange = comparison !== null && (comparison.gone.length > 0 || hasNews(comparison, spec.entries));
   const lay = async () => {
     if (!intake.input) return;
@@ -58,7 +58,7 @@ export function NewerList() {
         them; nothing is changed before you say so, and it can be taken back.
       </p>
       {(problem ?? bundleProblem) && <Notice severity="stop">{problem ?? bundleProblem}</Notice>}
-      {comparison && <Comparison comparison={comparison} reworded={reworded} hasWork={hasWork} items={bench.items} />}
+      {comparison && <Comparison comparison={comparison} reworded={reworded} hasWork={hasWork} />}
       <div className="flex flex-wrap items-center gap-3">
         <Button ref={button} weight="main" disabled={!isChange} onClick={() => void lay()}>
           Lay it over the run

@@ -1,4 +1,4 @@
-import { type ColumnRole, MOST_FILE_BYTES } from '@/core/intake';
+import { type ColumnRole, type Encoding, MOST_FILE_BYTES } from '@/core/intake';
 import type { FileNote } from '@/services';
 
 /** What a column is taken for, in the words of the list. */
@@ -28,6 +28,20 @@ export function tooLargeSentence({ name, size }: { readonly name: string; readon
   return `${name} has ${megabytes} MB; lists up to ${most} MB are read. Take pictures out of it, or save it as CSV. Nothing was taken in.`;
 }
 
+/** Where the letters of an older text file come from. */
+export const ENCODING_WORDS: Readonly<Record<Encoding, string>> = {
+  'utf-8': 'any language',
+  'utf-16le': 'any language',
+  'utf-16be': 'any language',
+  'windows-1252': 'western European',
+  'windows-1250': 'central European',
+  'iso-8859-2': 'central European, older',
+  'windows-1254': 'Turkish',
+  'windows-1251': 'Cyrillic',
+  'windows-1253': 'Greek',
+  macintosh: 'western European, another system',
+};
+
 /** What was done so that the file became a list. */
 export function noteSentence(note: FileNote): string {
   switch (note.kind) {
@@ -44,7 +58,7 @@ export function noteSentence(note: FileNote): string {
     case 'externalLinks':
       return 'The file points to other files; nothing was fetched.';
     case 'encoding':
-      return `The text was written as ${note.encoding.toUpperCase()}; look at the accents.`;
+      return `The letters were read as ${ENCODING_WORDS[note.encoding]}: look at the accents.`;
     case 'brokenBytes':
       return `${count(note.count, 'character')} could not be read and stand${note.count === 1 ? 's' : ''} as “\ufffd” in row ${some(note.rows.map(String))}.`;
     case 'brokenCards':

@@ -27,7 +27,7 @@ export function StartRun() {
     if (!intake.input) return;
     setBusy(true);
     setProblem(null);
-    const name = title.trim() || (intake.source.kind === 'file' ? withoutEnding(intake.source.name) : '');
+    const name = title.trim() || (intake.source.kind === 'file' ? withoutEnding(intake.source.file.name) : '');
     const created = await api.createRun({ title: name || 'Untitled run', dueOn: dueOn || null, ...intake.input });
     // A table may ask something; a bare list can be looked at as it will be cut.
     if (created.ok) return router.push(`/runs/${created.value.id}/${intake.mapped ? 'roster' : 'fit'}`);

@@ -2,6 +2,7 @@ import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { api, droppedFile, entriesWords, problemSentence, problemWords, useApiQuery } from '@/client';
 import {
   type ColumnChoice,
+  type Encoding,
   MOST_FILE_BYTES,
   type ListLine,
   type Mapping,
@@ -27,7 +28,7 @@ export interface TextSource {
 
 export interface FileSource {
   readonly kind: 'file';
-  readonly name: string;
+  readonly file: File;
   readonly sheets: readonly MappedSheet[];
   readonly sheetAt: number;
 }
@@ -63,6 +64,8 @@ export interface Intake {
   readonly setHeader: (hasHeader: boolean) => void;
   readonly setSheet: (at: number) => void;
   readonly readFile: (file: File) => Promise<void>;
+  /** Reads the same file again, its letters taken otherwise. */
+  readonly setEncoding: (encoding: Encoding) => Promise<void>;
   readonly clear: () => void;
 }
 
@@ -96,18 +99,18 @@ export function useIntake(initialText = ''): Intake {
   const count = countProblem(taken.lines.length);
   const change = (mapping: Mapping) => mapped && setChosen({ table: mapped.table, mapping });
 
-  const readFile = async (file: File) => {
+  const readFile = async (file: File, encoding: Encoding | null = null) => {
     setProblem(null);
     setBundle(null);
     // A run that was taken along may be larger than any list.
     if (/\.json$/i.test(file.name)) return setBundle(file);
     if (file.size > MOST_FILE_BYTES) return setProblem(tooLargeSentence(file));
     setReading(true);
-    const read = await api.readList(file);
+    const read = await api.readList(file, encoding);
     setReading(false);
     if (!read.ok) return setProblem(problemSentence(read.problem));
     if (read.value.kind === 'bundle') return setBundle(file);
-    setSource({ kind: 'file', name: file.name, sheets: read.value.sheets, sheetAt: 0 });
+    setSource({ kind: 'file', file, sheets: read.value.sheets, sheetAt: 0 });
   };
   useDropped(readFile);
 
@@ -130,6 +133,9 @@ export function useIntake(initialText = ''): Intake {
     setHeader: (hasHeader) => mapped && change(guessMapping(mapped.table, hasHeader)),
     setSheet: (sheetAt) => source.kind === 'file' && setSource({ ...source, sheetAt }),
     readFile,
+    setEncoding: async (encoding) => {
+      if (source.kind === 'file') await readFile(source.file, encoding);
+    },
     clear: () => {
       setSource(NOTHING);
       setProblem(null);

@@ -43,8 +43,10 @@ export function ProofText({ row, cut, stop, pxPerMm, cloth, isCurrent, onPick, o
     >
       <span className="measure text-right text-soft">{no}</span>
       <span className="min-w-0">
-        {cut && <ProofDrawing shown={cut.fits} pxPerMm={pxPerMm} cloth={cloth} words={words} />}
-        <span className="measure mt-1 block text-sm break-words" data-testid="spelled">
+        {cut?.fits.some(({ fit }) => fit && fit.inkWidthMm > 0) && (
+          <ProofDrawing shown={cut.fits} pxPerMm={pxPerMm} cloth={cloth} words={words} />
+        )}
+        <span className="measure mt-1 block text-sm break-words whitespace-pre-wrap" data-testid="spelled">
           {[...words].join(' ')}
         </span>
         {hasPlaces && <span className="block text-sm text-soft">{row.placeName}</span>}

@@ -3,7 +3,7 @@ import { registerFonts, runsOf, spelled } from './pdf-letters';
 
 const doc = new PDFDocument();
 registerFonts(doc);
-const said = (text: string) => runsOf(doc, text, 'measures').map(({ text: part, font }) => `${font}:${part}`);
+const said = (text: string) => runsOf(doc, text, { font: 'measures' }).map(({ text: part, font }) => `${font}:${part}`);
 
 test.each([
   ['Anna Lind', ['measures:Anna Lind']],
@@ -27,7 +27,7 @@ test('every letter of the alphabets that lists come in is in some face, none is 
   ];
   for (const letter of alphabets.join(' ')) {
     for (const form of [letter, letter.toLowerCase(), letter.normalize('NFD')]) {
-      expect([form, runsOf(doc, form, 'measures').map(({ text }) => text)]).toEqual([form, [form]]);
+      expect([form, runsOf(doc, form, { font: 'measures' }).map(({ text }) => text)]).toEqual([form, [form]]);
     }
   }
 });
@@ -37,6 +37,7 @@ test.each([
   ['Zoë\u0308', 'Z o ë\u0308'],
   ['שרה', 'ה ר ש'],
   ['שרה לוי', 'י ו ל   ה ר ש'],
+  ['שרה Lev', 'L e v   ה ר ש'],
   // A number after such words is part of them, and still read from the left.
   ['Café שרה 12', 'C a f é   1 2   ה ר ש'],
   ['', ''],
@@ -45,7 +46,20 @@ test.each([
 });
 
 test('words from the right stand in the order in which they are read, the letters of each are turned by its face', () => {
-  expect(runsOf(doc, 'שרה לוי', 'words').map(({ text }) => text)).toEqual(['לוי שרה']);
-  const [first, second] = runsOf(doc, 'for שרה לוי', 'words');
-  expect([first?.text, second?.text]).toEqual(['for ', 'לוי שרה']);
+  expect(runsOf(doc, 'שרה לוי', { font: 'words' }).map(({ text }) => text)).toEqual(['לוי', ' ', 'שרה']);
+  expect(runsOf(doc, 'for שרה לוי', { font: 'words' }).map(({ text }) => text)).toEqual(['for ', 'לוי', ' ', 'שרה']);
+});
+
+test('a sentence of ours runs from the left whatever it begins with; what is in order as seen stays so', () => {
+  expect(runsOf(doc, 'ש ר is missing', { font: 'words' }).map(({ text }) => text)).toEqual([
+    'ר',
+    ' ',
+    'ש',
+    ' is missing',
+  ]);
+  expect(runsOf(doc, spelled('שר'), { font: 'measures', isSeen: true }).map(({ text }) => text)).toEqual([
+    'ר',
+    ' ',
+    'ש',
+  ]);
 });

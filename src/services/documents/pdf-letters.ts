@@ -27,6 +27,12 @@ export function registerFonts(doc: PDFKit.PDFDocument): void {
   for (const [name, file] of Object.entries(FONTS)) doc.registerFont(name, file);
 }
 
+export interface Wanted {
+  readonly font: PdfFont;
+  /** The text is in the order in which it is seen already. */
+  readonly isSeen?: boolean;
+}
+
 const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
 
 export function lettersOf(text: string): string[] {
@@ -37,12 +43,13 @@ export function lettersOf(text: string): string[] {
  * A line by the faces that really have its letters, in the order in which they are seen. What no face has is written as its number:
  * a box would hide which letter it is.
  */
-export function runsOf(doc: PDFKit.PDFDocument, text: string, wanted: PdfFont): PdfRun[] {
+export function runsOf(doc: PDFKit.PDFDocument, text: string, { font: wanted, isSeen = false }: Wanted): PdfRun[] {
   const runs: PdfRun[] = [];
-  for (const letter of lettersOf(asSeen(text))) {
+  for (const letter of lettersOf(isSeen ? text : asSeen(text))) {
     const last = runs.at(-1);
-    // Spaces go with what stands before them.
-    const font = last && letter === ' ' ? last.font : fontOf(doc, letter, wanted);
+    // Spaces go with what stands before them, unless they would be turned round with it.
+    const isFree = letter === ' ' && last !== undefined && !isFromRight(last.text);
+    const font = isFree ? last.font : letter === ' ' ? wanted : fontOf(doc, letter, wanted);
     const said = font === null ? numbersOf(letter) : letter;
     if (last && last.font === (font ?? wanted)) runs[runs.length - 1] = { ...last, text: last.text + said };
     else runs.push({ text: said, font: font ?? wanted });
@@ -50,16 +57,21 @@ export function runsOf(doc: PDFKit.PDFDocument, text: string, wanted: PdfFont): 
   return runs;
 }
 
-/** Letter by letter with spaces between, as they are seen: from the right where the script runs so. */
+/** Letter by letter with spaces between, in the order in which they are seen: from the right where the script runs so. */
 export function spelled(text: string): string {
   const letters = lettersOf(text);
-  const levels = levelsOf(letters);
+  const levels = levelsOf(letters, '', 'auto');
   return inOrderSeen(letters, levels).join(' ');
+}
+
+/** Faces turn such letters round where they draw them. */
+function isFromRight(text: string): boolean {
+  return /[\p{Script=Hebrew}\p{Script=Arabic}\p{Script=Syriac}\p{Script=Thaana}\p{Script=Nko}]/u.test(text);
 }
 
 function fontOf(doc: PDFKit.PDFDocument, letter: string, wanted: PdfFont): string | null {
   const codes = [...letter].map((character) => character.codePointAt(0)!).filter((code) => !isInvisible(code));
-  const found = [wanted, ...INSTEAD].find((font) => codes.every((code) => coverOf(font).has(code)));
+  const found = [wanted, ...INSTEAD].find((font) => codes.every((code) => faceOf(font).cover.has(code)));
   if (found) return found;
   const [sha] = facesCovering(String.fromCodePoint(...codes));
   if (sha === undefined) return null;
@@ -73,15 +85,26 @@ function isInvisible(code: number): boolean {
   return code <= 0x20 || code === 0xa0 || (code >= 0x200b && code <= 0x200f) || code === 0xfeff;
 }
 
-const covers = new Map<PdfFont, ReadonlySet<number>>();
+interface Face {
+  readonly cover: ReadonlySet<number>;
+  /** How far its lines begin above their feet, in ems. */
+  readonly ascentEm: number;
+}
+
+const faces = new Map<PdfFont, Face>();
 
 /** What a face has, read from the face itself. */
-function coverOf(font: PdfFont): ReadonlySet<number> {
-  const known = covers.get(font);
+function faceOf(font: PdfFont): Face {
+  const known = faces.get(font);
   if (known) return known;
-  const cover = new Set((create(readFileSync(FONTS[font])) as Font).characterSet);
-  covers.set(font, cover);
-  return cover;
+  const opened = create(readFileSync(FONTS[font])) as Font;
+  const face = { cover: new Set(opened.characterSet), ascentEm: opened.ascent / opened.unitsPerEm };
+  faces.set(font, face);
+  return face;
+}
+
+export function ascentOf(font: PdfFont): number {
+  return faceOf(font).ascentEm;
 }
 
 function numbersOf(letter: string): string {
@@ -93,17 +116,17 @@ const bidi = bidiFactory();
 /** A line with its words in the order in which they are seen; the letters of a word are turned where they are drawn. */
 function asSeen(text: string): string {
   const words = text.split(' ');
-  return inOrderSeen(words, levelsOf(words)).join(' ');
+  return inOrderSeen(words, levelsOf(words, ' ', 'ltr')).join(' ');
 }
 
 /** How deep in the other direction each part stands, by its first letter that has one. */
-function levelsOf(parts: readonly string[]): number[] {
-  const text = parts.join(' ');
-  const { levels } = bidi.getEmbeddingLevels(text);
+function levelsOf(parts: readonly string[], by: string, direction: 'ltr' | 'auto'): number[] {
+  const text = parts.join(by);
+  const { levels } = bidi.getEmbeddingLevels(text, direction);
   let at = 0;
   return parts.map((part) => {
     const level = Math.max(0, ...levels.slice(at, at + part.length));
-    at += part.length + 1;
+    at += part.length + by.length;
     return level;
   });
 }

@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
 import { HOUSE } from '@/core/tokens';
-import { type PdfFont, registerFonts, runsOf } from './pdf-letters';
+import { type Wanted, ascentOf, registerFonts, runsOf } from './pdf-letters';
 
 /** Points of a page in a millimetre. */
 export const PT = 72 / 25.4;
@@ -34,9 +34,7 @@ export async function pdfBytes(
   return new Uint8Array(Buffer.concat(chunks));
 }
 
-export interface PdfWords {
-  /** What its letters are written in, as far as it has them. */
-  readonly font: PdfFont;
+export interface PdfWords extends Wanted {
   readonly size: number;
   readonly xMm: number;
   readonly yMm: number;
@@ -47,12 +45,14 @@ export interface PdfWords {
 
 export function words(doc: PDFKit.PDFDocument, text: string, at: PdfWords): void {
   const { font, size, xMm, yMm, widthMm, align = 'left', colour = INK } = at;
-  const runs = runsOf(doc, text, font);
+  const runs = runsOf(doc, text, at);
+  // Letters of several faces stand on one line.
+  const baseline = yMm * PT + ascentOf(font) * size;
   doc.fontSize(size).fillColor(colour);
   runs.forEach((run, i) => {
-    const options = { width: widthMm * PT, align, continued: i < runs.length - 1 };
+    const options = { width: widthMm * PT, align, continued: i < runs.length - 1, baseline: 'alphabetic' as const };
     doc.font(run.font);
-    if (i === 0) doc.text(run.text, xMm * PT, yMm * PT, options);
+    if (i === 0) doc.text(run.text, xMm * PT, baseline, options);
     else doc.text(run.text, options);
   });
 }
@@ -63,7 +63,7 @@ export function widthOf(
   text: string,
   { font, size }: Pick<PdfWords, 'font' | 'size'>,
 ): number {
-  return runsOf(doc, text, font).reduce(
+  return runsOf(doc, text, { font }).reduce(
     (sum, run) => sum + doc.font(run.font).fontSize(size).widthOfString(run.text),
     0,
   );

@@ -195,7 +195,7 @@ function drawRow(doc: PDFKit.PDFDocument, row: ProofRow, { drawing, scale, yMm, 
   }
   const said = spelled(drawing?.asCut ?? wordsOf(row));
   const below = yMm + (drawing?.heightMm ?? 0) * scale + 3;
-  words(doc, said, { font: 'measures', size: 9, xMm: left, yMm: below, widthMm: COLUMN.lettering + 10 });
+  words(doc, said, { font: 'measures', isSeen: true, size: 9, xMm: left, yMm: below, widthMm: COLUMN.lettering + 10 });
   if (drawing?.now) {
     const at = { xMm: left, yMm: below + NOW_MM, widthMm: COLUMN.lettering + 10 };
     words(doc, `the run says now: ${drawing.now}`, { font: 'strong', size: 9, ...at });
@@ -209,7 +209,7 @@ function wordsOf({ worded }: ProofRow): string {
 }
 
 function stoppedHead(doc: PDFKit.PDFDocument, numTexts: number, yMm: number): void {
-  const said = `${numTexts} ${numTexts === 1 ? 'text' : 'texts'} that cannot be cut as they are; nothing to be ticked`;
+  const said = numTexts === 1 ? '1 text cannot be cut as it is:' : `${numTexts} texts cannot be cut as they are:`;
   words(doc, said, { font: 'strong', size: 10, xMm: PAGE.margin, yMm: yMm + 3, widthMm: 170, colour: HOUSE.madder });
 }
 
@@ -220,7 +220,14 @@ interface StoppedLook extends Pick<RowLook, 'yMm' | 'hasPlaces'> {
 function drawStopped(doc: PDFKit.PDFDocument, row: ProofRow, { stop, yMm, hasPlaces }: StoppedLook): void {
   const left = PAGE.margin + COLUMN.number;
   words(doc, String(row.no), { font: 'measures', size: 9, xMm: PAGE.margin, yMm, widthMm: COLUMN.number });
-  words(doc, spelled(wordsOf(row)), { font: 'measures', size: 9, xMm: left, yMm, widthMm: COLUMN.lettering - 6 });
+  words(doc, spelled(wordsOf(row)), {
+    font: 'measures',
+    isSeen: true,
+    size: 9,
+    xMm: left,
+    yMm,
+    widthMm: COLUMN.lettering - 6,
+  });
   const right = left + COLUMN.lettering;
   const where = hasPlaces ? `${row.placeName}: ` : '';
   const widthMm = PAGE.width - PAGE.margin - right;
