@@ -16,6 +16,7 @@ const item: BenchItem = {
   variantWords: '',
   blankName: 'bag',
   stage: 'open',
+  numLost: 0,
   pieces: [
     {
       pieceId: PIECE,

@@ -29,3 +29,4 @@ export { type CutText, cutTexts } from './cut-texts';
 export { type ShownFit, type ShownLayer, shownFit, shownFits, stoppedTexts } from './shown-fit';
 export { type ShownDrawing, useShownLayers } from './use-shown-layers';
 export { countToLayOut, madeOtherwise, madeTexts, entriesWith, hasWorkOn, isUnmade, isWorked } from './work-done';
+export { blankDemand, markMatches, piecesOf } from './blank-demand';

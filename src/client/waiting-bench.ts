@@ -20,6 +20,7 @@ export function benchWith(bench: BenchView, acts: readonly NewAct[], station: st
 
 function itemAfter(item: BenchItem, effect: Effect): BenchItem {
   if (effect.kind === 'mark') return { ...item, stage: effect.mark };
+  if (effect.kind === 'lose') return { ...item, numLost: item.numLost + 1 };
   const pieces = item.pieces.map((piece) => pieceAfter(piece, effect));
   return { ...item, pieces, stage: leastStage(pieces.map(({ stage }) => stage ?? 'open')) };
 }
@@ -38,6 +39,7 @@ function pieceAfter(piece: BenchPiece, effect: Effect): BenchPiece {
     case 'unmake':
       return piece.passId === effect.passId ? { ...piece, passNo: null, passId: null } : piece;
     case 'mark':
+    case 'lose':
     case 'undo':
       return piece;
     default:

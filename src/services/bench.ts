@@ -54,6 +54,8 @@ export interface BenchItem {
   /** `M, navy`: only where the run has several. */
   readonly variantWords: string;
   readonly stage: ItemStage;
+  /** Blanks that went with what was spoiled on it. */
+  readonly numLost: number;
   readonly pieces: readonly BenchPiece[];
 }
 
@@ -149,7 +151,11 @@ async function readBench(context: Context, runId: string, station: string) {
   });
 }
 
-function benchItem(spec: RunSpec, { itemId, stage, pieces, names }: NamedItemWork, frozen: FrozenOf): BenchItem {
+function benchItem(
+  spec: RunSpec,
+  { itemId, stage, numLost, pieces, names }: NamedItemWork,
+  frozen: FrozenOf,
+): BenchItem {
   const { slot } = presentOrThrow(names.at(0), `a piece of ${itemId}`);
   return {
     itemId,
@@ -160,6 +166,7 @@ function benchItem(spec: RunSpec, { itemId, stage, pieces, names }: NamedItemWor
     variantId: slot.variant?.id ?? null,
     variantWords: slot.blank.variants.length > 1 ? variantWords(slot.variant) : '',
     stage,
+    numLost,
     pieces: names.map((name, i) => benchPiece(spec, name, pieces[i]!, frozen)),
   };
 }

@@ -102,6 +102,7 @@ function problemOf(effect: Effect, known: Known): ServiceProblem | null {
       if (first === undefined) return { kind: 'unknownTarget', what: 'item', id: effect.itemId };
       return effect.attempt === null ? null : pieceProblem(first, effect.attempt, known, false);
     }
+    case 'lose':
     case 'mark':
       return known.byItem.has(effect.itemId) ? null : { kind: 'unknownTarget', what: 'item', id: effect.itemId };
     case 'unmake':
@@ -155,6 +156,8 @@ function piecesMarked(effect: Effect, { byItem, byLayer, state }: Known): readon
       return byLayer.get(layerKeyOfBond(effect)) ?? [];
     case 'mark':
       return byItem.get(effect.itemId) ?? [];
+    // It goes with what was spoiled, which is told by itself.
+    case 'lose':
     case 'unmake':
     case 'undo':
       return [];

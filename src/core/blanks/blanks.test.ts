@@ -2,7 +2,7 @@ import { placeGeometry } from '../place';
 import { type RunSpec, findBlank, runSpecSchema, specFaults } from '../spec';
 import { blankSchema, measuredOf } from '../shop';
 import { changeMeasures, mainPlace } from '../edit';
-import { chooseVariant } from '../resolve';
+import { blanksTaken, chooseVariant } from '../resolve';
 import { aRun, seededBytes, aZone, aRect } from '../test';
 import {
   STARTER_BLANKS,
@@ -10,6 +10,7 @@ import {
   addPlace,
   addVariant,
   changeRunBlank,
+  blankKey,
   countBlanks,
   matchMarks,
   numUncounted,
@@ -100,6 +101,16 @@ test('a size that a use stood on can go: the use takes the first one left', () =
   expect(specFaults(less)).toEqual([]);
 });
 
+test('towels are lettered in the middle of what is seen of them', () => {
+  for (const id of ['tea-towel', 'bath-towel']) {
+    for (const variant of starter(id).value.variants) {
+      const [place] = Object.values(variant.places);
+      const { body, box, leftMm } = placeGeometry(variant, place!);
+      expect(leftMm + box.widthMm / 2).toBeCloseTo(body.widthMm / 2, 6);
+    }
+  }
+});
+
 test('a twin is the mirror image until it has measures of its own', () => {
   const bag = starter('tote-bag').value;
   const [variant] = bag.variants;
@@ -131,6 +142,9 @@ test('a new size starts with the measures of the one beside it and with none on 
   expect(blankSchema.safeParse(more).success).toBe(true);
 });
 
+const takenBy = (spec: RunSpec) =>
+  blanksTaken(spec).map(({ items, motifs, empty, ...of }) => ({ ...of, count: items + motifs + empty }));
+
 test('blanks are counted by size and colour, with spares for each and whole packs', () => {
   const spec = withSizes([
     ['A', 'M', 'navy'],
@@ -139,19 +153,13 @@ test('blanks are counted by size and colour, with spares for each and whole pack
     ['D', 'M', 'white'],
     ['E', 'XXXL', 'navy'],
   ]);
-  const [use] = spec.uses;
-  const items = spec.entries.flatMap((entry) => {
-    const chosen = chooseVariant(spec, use!, entry);
-    const item = { itemId: `${entry.id}-1`, useId: use!.id, variantId: chosen.ok ? chosen.value.id : null };
-    // Two places of an item are one blank.
-    return [item, item];
-  });
+  const demand = { taken: takenBy(spec), lost: [], unusable: new Map<string, number>() };
   const shirt = starter('t-shirt').value;
   const stocked = {
     ...shirt,
     variants: shirt.variants.map((v) => (v.size === 'M' ? { ...v, stock: { onHand: 1, seconds: 1, marked: [] } } : v)),
   };
-  const counts = countBlanks({ ...spec, prepare: { spoilagePct: 10, done: [] } }, items, () => stocked);
+  const counts = countBlanks({ ...spec, prepare: { spoilagePct: 10, done: [] } }, demand, () => stocked);
   const short = counts.map(({ size, colour, needed, spares, onHand, missing, packs, priceCents }) => [
     `${size} ${colour}`,
     needed,
@@ -168,10 +176,57 @@ test('blanks are counted by size and colour, with spares for each and whole pack
   ]);
   expect(packsToBuy(counts)).toEqual({ count: 3, costs: [{ currency: 'EUR', cents: 7350 }] });
   // The one who asks for a size that there is none of is told, not forgotten.
-  expect(numUncounted(items)).toBe(1);
+  expect(numUncounted(demand.taken)).toBe(1);
   // Enough on hand: nothing is bought.
   const plenty = { ...stocked, variants: stocked.variants.map((v) => ({ ...v, stock: { ...v.stock, onHand: 9 } })) };
-  expect(packsToBuy(countBlanks(spec, items, () => plenty))).toEqual({ count: 0, costs: [] });
+  expect(packsToBuy(countBlanks(spec, demand, () => plenty))).toEqual({ count: 0, costs: [] });
+});
+
+test('what was lost is needed once more, and what is marked for nobody is not on hand', () => {
+  const spec = withSizes([
+    ['A', 'M', 'navy'],
+    ['B', 'M', 'navy'],
+    ['C', 'L', 'navy'],
+  ]);
+  const [use] = spec.uses;
+  const shirt = starter('t-shirt').value;
+  const stocked = {
+    ...shirt,
+    variants: shirt.variants.map((v) => ({ ...v, stock: { onHand: 3, seconds: 0, marked: [] } })),
+  };
+  const navy = (size: string) => shirt.variants.find((v) => v.size === size && v.colour.name === 'navy')!.id;
+  const demand = {
+    taken: takenBy(spec),
+    lost: [{ useId: use!.id, variantId: navy('M'), count: 2 }],
+    unusable: new Map([[blankKey('t-shirt', navy('L')), 5]]),
+  };
+  const counts = (sharesSpares: boolean) =>
+    countBlanks({ ...spec, prepare: { spoilagePct: 5, sharesSpares, done: [] } }, demand, () => stocked).map(
+      ({ size, needed, lost, spares, onHand, unusable, missing }) => [
+        size,
+        needed,
+        lost,
+        spares,
+        onHand,
+        unusable,
+        missing,
+      ],
+    );
+  expect(counts(false)).toEqual([
+    ['M', 4, 2, 1, 3, 0, 2],
+    ['L', 1, 0, 1, 3, 3, 2],
+  ]);
+  // One spare in twenty of all: it lies with the size that takes most.
+  expect(counts(true)).toEqual([
+    ['M', 4, 2, 1, 3, 0, 2],
+    ['L', 1, 0, 0, 3, 3, 1],
+  ]);
+  const half = countBlanks(
+    { ...spec, prepare: { spoilagePct: 50, sharesSpares: true, done: [] } },
+    demand,
+    () => stocked,
+  );
+  expect(half.map(({ spares }) => spares)).toEqual([2, 1]);
 });
 
 test('a blank that carries a mark goes to who gets just that, then to whose initials it is, once', () => {

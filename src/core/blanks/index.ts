@@ -6,8 +6,10 @@ export { STARTER_BLANKS } from './starter-catalogue';
 export { usualCeilingC } from './fabric-ceilings';
 export {
   type BlankCount,
-  type CountedItem,
+  type BlankDemand,
+  type CountedBlanks,
   type ShopBlank,
+  blankKey,
   countBlanks,
   numUncounted,
   packsToBuy,

@@ -1,5 +1,5 @@
 import type { Variant } from '../shop';
-import { type COLOURS, place, rect, role, starter, variant } from './starter-parts';
+import { type COLOURS, middleOfFold, place, rect, role, starter, variant } from './starter-parts';
 
 /** Chest width, length, and the two usual places of a shirt by size; millimetres, laid flat. */
 const SHIRTS: readonly (readonly [size: string, chest: number, length: number, drop: number])[] = [
@@ -120,7 +120,7 @@ export const CLOTH = [
     variants: [
       variant('', 'natural', [500, 700], {
         'lower third': place(rect(130, 60), {
-          left: 18,
+          left: middleOfFold(500, 3, 130),
           drop: 60,
           datum: 'hem',
           line: 350,
@@ -142,7 +142,7 @@ export const CLOTH = [
     variants: (['white', 'moss'] as const).map((colour) =>
       variant('', colour, [700, 1400], {
         border: place(rect(190, 80), {
-          left: 21,
+          left: middleOfFold(700, 3, 190),
           drop: 90,
           datum: 'hem',
           line: 700,

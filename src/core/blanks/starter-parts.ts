@@ -54,6 +54,11 @@ export function place(outline: Shape, lies: Lies): MeasuredPlace {
   };
 }
 
+/** Where a place of that width begins to lie in the middle of goods folded in so many parts across. */
+export function middleOfFold(widthMm: number, parts: number, placeMm: number): number {
+  return (widthMm / parts - placeMm) / 2;
+}
+
 export const rect = (widthMm: number, heightMm: number): Shape => ({ kind: 'rect', widthMm, heightMm });
 
 export function variant(

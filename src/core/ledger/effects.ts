@@ -16,6 +16,8 @@ export type Effect =
     }
   | { readonly kind: 'mark'; readonly mark: 'checked' | 'packed'; readonly itemId: string }
   | { readonly kind: 'spoil'; readonly pieceId: string; readonly attempt: number; readonly reason: string }
+  /** The blank of an item went with what was spoiled on it. */
+  | { readonly kind: 'lose'; readonly itemId: string }
   | { readonly kind: 'unmake'; readonly passId: string }
   | { readonly kind: 'undo'; readonly actId: string };
 
@@ -27,6 +29,7 @@ export interface EffectTaker {
   bond(bond: Omit<Extract<Effect, { kind: 'bond' }>, 'kind'>): void;
   mark(mark: 'checked' | 'packed', itemId: string): void;
   spoil(pieceId: string, attempt: number, reason: string): void;
+  lose(itemId: string): void;
   unmake(passId: string): void;
   undo(actId: string): void;
 }
@@ -42,7 +45,11 @@ const EFFECTS: { readonly [K in Deed['kind']]: (deed: DeedOf<K>, to: EffectTaker
     layerIds.forEach((layerId, i) => to.bond({ itemId, placeId, layerId, attempt: attempts?.[i] ?? null, face })),
   checked: ({ itemId }, to) => to.mark('checked', itemId),
   packed: ({ itemId }, to) => to.mark('packed', itemId),
-  spoiled: ({ pieces, reason }, to) => pieces.forEach(({ pieceId, attempt }) => to.spoil(pieceId, attempt, reason)),
+  spoiled: ({ pieces, reason, blankLost }, to) => {
+    for (const { pieceId, attempt } of pieces) to.spoil(pieceId, attempt, reason);
+    // However much of it was spoiled at once, an item has one blank.
+    if (blankLost) for (const itemId of new Set(pieces.map((piece) => itemIdOfPiece(piece.pieceId)))) to.lose(itemId);
+  },
   unmade: ({ passId }, to) => to.unmake(passId),
   undone: ({ actId }, to) => to.undo(actId),
 };
@@ -59,10 +66,15 @@ export function effectsOf(deed: Deed): readonly Effect[] {
     bond: (bond) => effects.push({ kind: 'bond', ...bond }),
     mark: (mark, itemId) => effects.push({ kind: 'mark', mark, itemId }),
     spoil: (pieceId, attempt, reason) => effects.push({ kind: 'spoil', pieceId, attempt, reason }),
+    lose: (itemId) => effects.push({ kind: 'lose', itemId }),
     unmake: (passId) => effects.push({ kind: 'unmake', passId }),
     undo: (actId) => effects.push({ kind: 'undo', actId }),
   });
   return effects;
+}
+
+function itemIdOfPiece(pieceId: string): string {
+  return readPieceId(pieceId)?.itemId ?? pieceId;
 }
 
 /** The item that an effect concerns; null for an undoing, which concerns those of another act or of a pass. */
@@ -70,7 +82,8 @@ export function itemIdOfEffect(effect: Effect): string | null {
   switch (effect.kind) {
     case 'reach':
     case 'spoil':
-      return readPieceId(effect.pieceId)?.itemId ?? effect.pieceId;
+      return itemIdOfPiece(effect.pieceId);
+    case 'lose':
     case 'bond':
     case 'mark':
       return effect.itemId;

@@ -19,6 +19,8 @@ export interface LedgerState {
   readonly bondedBack: ReadonlyByAttempt<Done>;
   readonly checked: ReadonlySet<string>;
   readonly packed: ReadonlySet<string>;
+  /** Blanks that went with what was spoiled, by item. */
+  readonly lost: ReadonlyMap<string, number>;
   /** Passes that were made and taken back: whatever lies in them is not made. */
   readonly unmade: ReadonlySet<string>;
 }
@@ -31,6 +33,7 @@ interface Folding {
   bondedBack: ByAttempt<Done>;
   checked: Set<string>;
   packed: Set<string>;
+  lost: Map<string, number>;
   unmade: Set<string>;
 }
 
@@ -44,6 +47,7 @@ export function foldActs(acts: readonly Act[]): LedgerState {
     bondedBack: new ByAttempt(),
     checked: new Set(),
     packed: new Set(),
+    lost: new Map(),
     unmade: new Set(),
   };
   const taker = takerOf(state);
@@ -64,6 +68,7 @@ function takerOf(state: Folding): EffectTaker {
     },
     mark: (mark, itemId) => state[mark].add(itemId),
     spoil: (pieceId, attempt, reason) => spoilInPlace(state, { pieceId, attempt, reason }),
+    lose: (itemId) => state.lost.set(itemId, (state.lost.get(itemId) ?? 0) + 1),
     unmake: (passId) => state.unmade.add(passId),
     undo: () => {},
   };

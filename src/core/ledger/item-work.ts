@@ -8,6 +8,8 @@ export type ItemStage = (typeof ITEM_STAGES)[number];
 export interface ItemWork {
   readonly itemId: string;
   readonly stage: ItemStage;
+  /** Blanks that went with what was spoiled on it. */
+  readonly numLost: number;
   readonly pieces: readonly {
     readonly pieceId: string;
     readonly attempt: number;
@@ -35,7 +37,7 @@ export function itemWork(state: LedgerState, itemId: string, pieceIds: readonly 
   });
   const { isChecked, isPacked } = itemMarks(state, itemId);
   const stage = isPacked ? 'packed' : isChecked ? 'checked' : leastStage(pieces.map((piece) => piece.stage ?? 'open'));
-  return { itemId, stage, pieces };
+  return { itemId, stage, numLost: state.lost.get(itemId) ?? 0, pieces };
 }
 
 /** The stage of what is least far; open without any. */

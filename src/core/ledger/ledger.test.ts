@@ -9,6 +9,7 @@ import {
   ITEM_STAGES,
   type ItemStage,
   type ItemWork,
+  effectsOf,
   foldActs,
   isMarked,
   itemIdsTouched,
@@ -68,6 +69,24 @@ test('stages follow the deeds, and a later stage includes the earlier ones', () 
   expect(stageAfter(packed)).toBe('packed');
 });
 
+test('a blank that went with what was spoiled is counted once for its item, and comes back with the undoing', () => {
+  const other = PIECE.replace(/-1$/, '-2');
+  const lost: Deed = {
+    ...spoiled(),
+    pieces: [
+      { pieceId: PIECE, attempt: 1 },
+      { pieceId: other, attempt: 1 },
+    ],
+    blankLost: true,
+  } as Deed;
+  const numLost = (...list: Deed[]) => itemWork(foldActs(ledger(...list)), ITEM, [PIECE, other]).numLost;
+  expect(numLost(spoiled())).toBe(0);
+  expect(numLost(lost)).toBe(1);
+  expect(numLost(lost, { ...lost, pieces: [{ pieceId: PIECE, attempt: 2 }] } as Deed)).toBe(2);
+  expect(numLost(lost, undo(1))).toBe(0);
+  expect(effectsOf(lost).map(({ kind }) => kind)).toEqual(['spoil', 'spoil', 'lose']);
+});
+
 test('pressing the back alone is not a stage', () => {
   expect(stageAfter(cut(), { ...bonded, face: 'back' } as Deed)).toBe('cut');
 });
@@ -77,6 +96,7 @@ test('a spoiled piece starts again as the next cutting, with the reason, and tak
   expect(itemWork(state, ITEM, [PIECE])).toEqual({
     itemId: ITEM,
     stage: 'open',
+    numLost: 0,
     pieces: [{ pieceId: PIECE, attempt: 2, stage: null, spoiledFor: 'crooked' }],
   });
   expect(tallyOf([itemWork(state, ITEM, [PIECE])])).toMatchObject({ items: 1, cut: 0, recuts: 1 });
@@ -189,6 +209,7 @@ test('the tally counts items by how far they are at least, and pieces that wait 
         }),
         { maxLength: 3 },
       ),
+      numLost: fc.constant(0),
       itemId: fc.constant(ITEM),
     }),
   );

@@ -44,6 +44,7 @@ class Undone implements EffectTaker {
   bond(): void {}
   mark(): void {}
   spoil(): void {}
+  lose(): void {}
   unmake(): void {}
   undo(actId: string): void {
     this.ids.add(actId);

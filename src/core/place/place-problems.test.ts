@@ -88,3 +88,23 @@ test('corners rounder than the place is', () => {
   const outline = { kind: 'roundedRect', widthMm: 100, heightMm: 40, radiusMm: 30 } as const;
   expect(problems({ outline })).toEqual([{ kind: 'radiusTooLarge', severity: 'check', radiusMm: 30, mostMm: 20 }]);
 });
+
+test('a clear zone may be as small as a button; only one without any area is a slip of the hand', () => {
+  const zone = (mm: number) =>
+    aZone(
+      'button',
+      {
+        kind: 'polygon',
+        corners: [
+          [0, 0],
+          [mm, 0],
+          [0, mm],
+        ],
+      },
+      10,
+      10,
+    );
+  expect(problems({ clear: [zone(3)] })).toEqual([]);
+  expect(problems({ clear: [zone(0.4)] })).toEqual([]);
+  expect(problems({ clear: [zone(0.01)] }).map(({ kind }) => kind)).toEqual(['polygonFlat']);
+});

@@ -24,14 +24,15 @@ export type PlaceProblem =
     }
   | { readonly kind: 'radiusTooLarge'; readonly severity: 'check'; readonly radiusMm: number; readonly mostMm: number };
 
-/** Smaller is a slip of the hand. */
+/** A place that is smaller is a slip of the hand; a button that is kept clear may be. */
 const LEAST_AREA_MM2 = 25;
+const LEAST_ZONE_MM2 = 0.01;
 
 /** What makes the outline no outline at all. */
 export function shapeProblems(place: MeasuredPlace, shape: Shape, flat: ShapeBox): PlaceProblem[] {
   const { wrap, datum, outline } = place;
-  const problems: PlaceProblem[] = ringProblems(shape);
-  for (const zone of place.clear) problems.push(...ringProblems(zone.shape));
+  const problems: PlaceProblem[] = ringProblems(shape, LEAST_AREA_MM2);
+  for (const zone of place.clear) problems.push(...ringProblems(zone.shape, LEAST_ZONE_MM2));
   if (wrap?.kind === 'filled') {
     const mostMm = deepest(flat.widthMm, wrap.gussetMm);
     if (wrap.depthMm > mostMm) problems.push({ kind: 'tooDeep', severity: 'stop', depthMm: wrap.depthMm, mostMm });
@@ -44,7 +45,7 @@ export function shapeProblems(place: MeasuredPlace, shape: Shape, flat: ShapeBox
   return problems;
 }
 
-function ringProblems(shape: Shape): PlaceProblem[] {
+function ringProblems(shape: Shape, leastMm2: number): PlaceProblem[] {
   if (shape.kind === 'ringPart' && shape.innerRadiusMm >= shape.outerRadiusMm) {
     return [{ kind: 'ringCrossed', severity: 'stop', innerMm: shape.innerRadiusMm, outerMm: shape.outerRadiusMm }];
   }
@@ -53,7 +54,7 @@ function ringProblems(shape: Shape): PlaceProblem[] {
   const edges = crossingEdges(ring);
   if (edges) return [{ kind: 'polygonCrosses', severity: 'stop', edges }];
   const areaMm2 = ringArea(ring);
-  return areaMm2 < LEAST_AREA_MM2 ? [{ kind: 'polygonFlat', severity: 'stop', areaMm2 }] : [];
+  return areaMm2 < leastMm2 ? [{ kind: 'polygonFlat', severity: 'stop', areaMm2 }] : [];
 }
 
 interface OnBody {

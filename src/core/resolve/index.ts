@@ -8,3 +8,4 @@ export { type SetLine, type SetRun, type Slot, type SlotLayer, type SlotSetting,
 export { type Reset, resetSlot, resolveSlots } from './resolve-slots';
 export { UNPRINTABLE, isTooLong, numCharacters } from './text-limits';
 export { type MadeText, type RewordedItem, rewordedItems } from './reworded-items';
+export { type BlanksTaken, blanksOfUse, blanksTaken } from './blanks-taken';

@@ -126,6 +126,8 @@ const layoutWishSchema = z.object({
 /** Getting the blanks together: spares for what spoils, and what is done of the preparation, as `use-step`. */
 const prepareSchema = z.object({
   spoilagePct: z.number().min(0).max(50),
+  /** Spares are counted for all sizes and colours of a blank together; each by itself when left out. */
+  sharesSpares: z.boolean().optional(),
   done: z.array(z.string().max(60)).max(1000),
 });
 

@@ -7,14 +7,7 @@ const HEADS = ['Blank', 'Size, colour', 'Needed', 'Spares', 'On hand', 'Missing'
 
 /** Blanks by size and colour, all in pieces but the packs. */
 export function CountTable({ counts }: { readonly counts: readonly BlankCount[] }) {
-  const totals = counts.reduce(
-    (sum, one) => ({
-      needed: sum.needed + one.needed,
-      spares: sum.spares + one.spares,
-      missing: sum.missing + one.missing,
-    }),
-    { needed: 0, spares: 0, missing: 0 },
-  );
+  const total = (part: 'needed' | 'spares' | 'missing') => counts.reduce((sum, one) => sum + one[part], 0);
   return (
     <div className="overflow-x-auto">
       <table className="w-full border-y border-rule-strong bg-paper">
@@ -39,10 +32,10 @@ export function CountTable({ counts }: { readonly counts: readonly BlankCount[] 
             <th scope="row" colSpan={2} className="px-3 py-1.5 text-left">
               All, pieces
             </th>
-            <td className="measure px-3 py-1.5 text-right">{totals.needed}</td>
-            <td className="measure px-3 py-1.5 text-right">{totals.spares}</td>
+            <td className="measure px-3 py-1.5 text-right">{total('needed')}</td>
+            <td className="measure px-3 py-1.5 text-right">{total('spares')}</td>
             <td />
-            <td className="measure px-3 py-1.5 text-right">{totals.missing}</td>
+            <td className="measure px-3 py-1.5 text-right">{total('missing')}</td>
             <td colSpan={2} />
           </tr>
         </tbody>
@@ -52,7 +45,11 @@ export function CountTable({ counts }: { readonly counts: readonly BlankCount[] 
 }
 
 function CountRow({ count }: { readonly count: BlankCount }) {
-  const { packs, packCount, priceCents, currency, seconds } = count;
+  const { packs, packCount, priceCents, currency, lost } = count;
+  const beside = [
+    count.seconds > 0 && `${count.seconds} seconds`,
+    count.unusable > 0 && `${count.unusable} marked for nobody`,
+  ].filter(Boolean);
   const size = variantWords({ size: count.size, colour: { name: count.colour, hex: '' } });
   return (
     <tr className="border-b border-rule">
@@ -62,11 +59,14 @@ function CountRow({ count }: { readonly count: BlankCount }) {
         </Link>
       </th>
       <td className="px-3 py-1.5">{size}</td>
-      <td className="measure px-3 py-1.5 text-right">{count.needed}</td>
+      <td className="measure px-3 py-1.5 text-right">
+        {count.needed}
+        {lost > 0 && <span className="text-soft"> ({lost} for lost ones)</span>}
+      </td>
       <td className="measure px-3 py-1.5 text-right">{count.spares}</td>
       <td className="measure px-3 py-1.5 text-right">
         {count.onHand}
-        {seconds > 0 && <span className="text-soft"> ({seconds} seconds)</span>}
+        {beside.length > 0 && <span className="text-soft"> ({beside.join(', ')})</span>}
       </td>
       <td className={`measure px-3 py-1.5 text-right ${count.missing > 0 ? 'font-semibold text-madder' : ''}`}>
         {count.missing}

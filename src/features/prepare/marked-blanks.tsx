@@ -1,24 +1,12 @@
 'use client';
 
-import { useMemo } from 'react';
-import { useFits, useRun, variantWords } from '@/client';
-import { type MarkTaker, type MarkedBlank, matchMarks } from '@/core/blanks';
-import type { Blank } from '@/core/shop';
-import { type RunSpec, findBlank } from '@/core/spec';
-import type { ScreenFit } from '@/workers/fit-protocol';
+import { useRun, variantWords } from '@/client';
+import type { MarkMatch } from '@/core/blanks';
+import { findBlank } from '@/core/spec';
 
 /** Blanks that carry a mark already, each for an entry that it fits. */
-export function MarkedBlanks({ shop }: { readonly shop: ReadonlyMap<string, Blank> | null }) {
+export function MarkedBlanks({ matches }: { readonly matches: readonly (MarkMatch & { readonly whose: string })[] }) {
   const { spec } = useRun();
-  const all = useFits().last?.fits;
-  const matches = useMemo(() => {
-    const takers = takersOf(spec, all ?? []);
-    const names = new Map(takers.map((taker) => [taker.itemId, taker.names[0] ?? taker.texts[0] ?? '']));
-    return matchMarks(markedOf(spec, shop), takers).map((match) => ({
-      ...match,
-      whose: names.get(match.itemId ?? ''),
-    }));
-  }, [spec, all, shop]);
   if (matches.length === 0) return null;
   return (
     <section aria-label="Blanks that carry a mark already">
@@ -36,7 +24,7 @@ export function MarkedBlanks({ shop }: { readonly shop: ReadonlyMap<string, Blan
               </span>
               <span className="ml-auto">
                 {why === 'none' ? (
-                  'for nobody in this run: cover the mark, or leave it'
+                  'for nobody in this run, and not counted: cover the mark, or leave it'
                 ) : (
                   <>
                     for <b>{whose}</b>
@@ -50,31 +38,4 @@ export function MarkedBlanks({ shop }: { readonly shop: ReadonlyMap<string, Blan
       </ul>
     </section>
   );
-}
-
-function markedOf(spec: RunSpec, shop: ReadonlyMap<string, Blank> | null): MarkedBlank[] {
-  return [...new Set(spec.uses.map(({ blankId }) => blankId))].flatMap((blankId) =>
-    (shop?.get(blankId) ?? findBlank(spec, blankId)).variants.flatMap(({ id, stock }) =>
-      stock.marked.map((mark) => ({ blankId, variantId: id, mark })),
-    ),
-  );
-}
-
-function takersOf(spec: RunSpec, fits: readonly ScreenFit[]): MarkTaker[] {
-  const entries = new Map(spec.entries.map(({ id, fields }) => [id as string, fields]));
-  const takers = new Map<string, { taker: MarkTaker; texts: string[] }>();
-  for (const { itemId, useId, entryId, variantId, text } of fits) {
-    const known = takers.get(itemId);
-    if (known) {
-      known.texts.push(text.join(' '));
-      continue;
-    }
-    const fields = entries.get(entryId) ?? {};
-    const full = [fields.given, fields.family].filter(Boolean).join(' ');
-    const names = [full, fields.text ?? ''].filter((name) => name !== '');
-    const texts = [text.join(' ')];
-    const blankId = spec.uses.find(({ id }) => id === useId)?.blankId ?? '';
-    takers.set(itemId, { texts, taker: { itemId, blankId, variantId, texts, names } });
-  }
-  return [...takers.values()].map(({ taker }) => taker);
 }

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { useRun } from '@/client';
 import type { TextRef, Wording } from '@/core/spec';
-import { proofRows, spreadLetters } from '@/core/wording';
+import { blanksOfUse } from '@/core/resolve';
 import { Choice, NumberField, Tick } from '@/ui';
 
 interface SpreadFormProps {
@@ -43,30 +43,20 @@ export function SpreadForm({ at, wording, onChange }: SpreadFormProps) {
             decimals={0}
             onChange={(motifBlanks) => onChange({ ...wording, motifBlanks: Math.round(motifBlanks) })}
           />
-          <BlankCount at={at} wording={wording} />
+          <BlankCount at={at} />
         </>
       )}
     </div>
   );
 }
 
-function BlankCount({ at, wording }: Omit<SpreadFormProps, 'onChange'>) {
+function BlankCount({ at }: Pick<SpreadFormProps, 'at'>) {
   const { spec } = useRun();
-  const { letters, spaces, motifs } = useMemo(() => {
-    const sum = { letters: 0, spaces: 0, motifs: 0 };
-    for (const { at: row, worded, entry } of proofRows(spec)) {
-      if (row.useId !== at.useId || row.placeId !== at.placeId || !worded) continue;
-      const spread = spreadLetters(worded.lines.map(({ text }) => text).join(' '));
-      sum.letters += spread.letters.length * entry.quantity;
-      sum.spaces += wording.spacesAreBlanks ? spread.numSpaces * entry.quantity : 0;
-      sum.motifs += wording.motifBlanks * entry.quantity;
-    }
-    return sum;
-  }, [spec, at.useId, at.placeId, wording]);
+  const { items, motifs, empty } = useMemo(() => blanksOfUse(spec, at.useId), [spec, at.useId]);
   return (
     <p>
-      <b className="measure">{letters + spaces + motifs}</b> blanks: <span className="measure">{letters}</span> letters,{' '}
-      <span className="measure">{motifs}</span> with a motif, <span className="measure">{spaces}</span> left empty.
+      <b className="measure">{items + motifs + empty}</b> blanks: <span className="measure">{items}</span> letters,{' '}
+      <span className="measure">{motifs}</span> with a motif, <span className="measure">{empty}</span> left empty.
     </p>
   );
 }
