@@ -26,7 +26,7 @@ const CORE = {
   fit: ['spec', 'units', 'geometry', 'faces', 'resolve', 'artwork', 'place', 'largest', 'finding'],
   figures: ['spec', 'place', 'finding'],
   checks: ['shop', 'spec', 'resolve', 'faces', 'artwork', 'measures', 'largest', 'colour', 'fit', 'figures', 'finding'],
-  remedies: ['shop', 'spec', 'wording', 'resolve', 'artwork', 'fit', 'checks', 'finding'],
+  remedies: ['shop', 'spec', 'wording', 'resolve', 'artwork', 'fit', 'checks', 'colour', 'finding'],
   report: ['spec', 'resolve', 'artwork', 'fit', 'checks'],
   pieces: ['spec', 'geometry', 'resolve', 'place', 'fit', 'checks', 'finding'],
   sheets: ['shop', 'spec', 'units', 'geometry', 'pieces', 'random'],

@@ -1,8 +1,9 @@
 import * as Comlink from 'comlink';
 import type { RemedyOffer } from '@/core/remedies';
 import type { PlaceAt } from '@/core/edit';
-import type { RemedyKind, RunSpec } from '@/core/spec';
-import type { Comparison, FitResult, FitWorkerApi, FoundByMeasuring, TakenRemedy } from './fit-protocol';
+import type { Finding } from '@/core/finding';
+import type { RunSpec } from '@/core/spec';
+import type { Comparison, FitResult, FitWorkerApi, FoundByMeasuring, TakenRemedy, WantedRemedy } from './fit-protocol';
 import type { ShapePaths } from './shape-paths';
 
 export interface FitClient {
@@ -11,9 +12,9 @@ export interface FitClient {
   /** Measures the fits answered last, as long as no newer request comes. */
   measure(onMeasured: (measured: readonly FoundByMeasuring[]) => void): Promise<boolean>;
   /** Remedies for one fit of the newest result, by its index in it; null when that was overtaken. */
-  remedies(index: number): Promise<readonly RemedyOffer[] | null>;
+  remedies(index: number, answering: Finding['kind'] | null): Promise<readonly RemedyOffer[] | null>;
   /** The same remedy for many of them. */
-  remedyForAll(indexes: readonly number[], kind: RemedyKind): Promise<readonly TakenRemedy[] | null>;
+  remedyForAll(indexes: readonly number[], wanted: WantedRemedy): Promise<readonly TakenRemedy[] | null>;
   /** One place in another lettering. */
   compare(at: PlaceAt, letteringId: string): Promise<Comparison | null>;
   stop(): void;
@@ -35,8 +36,8 @@ export function startFitClient(paths: ShapePaths): FitClient {
       return result;
     },
     measure: (onMeasured) => Promise.race([remote.measure(requestNo, Comlink.proxy(onMeasured)), failed]),
-    remedies: (index) => Promise.race([remote.remedies(requestNo, index), failed]),
-    remedyForAll: (indexes, kind) => Promise.race([remote.remedyForAll(requestNo, indexes, kind), failed]),
+    remedies: (index, answering) => Promise.race([remote.remedies(requestNo, index, answering), failed]),
+    remedyForAll: (indexes, wanted) => Promise.race([remote.remedyForAll(requestNo, indexes, wanted), failed]),
     async compare(at, letteringId) {
       const result = await Promise.race([remote.compare(requestNo, at, letteringId), failed]);
       if (result) paths.add(result.drawn);

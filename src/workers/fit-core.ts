@@ -1,12 +1,12 @@
 import { artCache, artJobKey, artJobOf, facesOfJob } from '@/core/artwork';
 import { type CheckedFit, fitNumbers, measureFit } from '@/core/checks';
 import { type PlaceAt, changePlaceUse } from '@/core/edit';
-import { hasStop } from '@/core/finding';
+import { type Finding, hasStop } from '@/core/finding';
 import { type Fit, draftFit } from '@/core/fit';
 import { type RemedyOffer, remediesFor, remedyOffer } from '@/core/remedies';
 import { KeptReports, type RunReport } from '@/core/report';
 import { type Slot, resolveSlots } from '@/core/resolve';
-import type { RemedyKind, RunSpec } from '@/core/spec';
+import type { RunSpec } from '@/core/spec';
 import type {
   ComparedFit,
   Comparison,
@@ -15,6 +15,7 @@ import type {
   FoundByMeasuring,
   ScreenFit,
   TakenRemedy,
+  WantedRemedy,
 } from './fit-protocol';
 import { type ShapeToSend, packShapes } from './pack-shapes';
 import { inSlices, letMessagesIn } from './slices';
@@ -105,10 +106,11 @@ export async function measureForScreen(
 /** Remedies for one fit of the request answered last; null when nobody waits for them any more. */
 export async function remediesForScreen(
   index: number,
+  answering: Finding['kind'] | null,
   isCurrent: () => boolean,
 ): Promise<readonly RemedyOffer[] | null> {
   if (!answered || !(await haveAllFaces(answered.spec, isCurrent)) || !isCurrent()) return null;
-  return remediesFor(answered.spec, answered.fits, index, cache);
+  return remediesFor({ spec: answered.spec, report: answered.fits, cache }, index, answering);
 }
 
 /** Remedies try every lettering of the run. */
@@ -120,7 +122,7 @@ function haveAllFaces({ shop }: RunSpec, isCurrent: () => boolean): Promise<bool
 /** One remedy for many fits; null as soon as nobody waits for it any more. */
 export async function remedyForAllOnScreen(
   indexes: readonly number[],
-  kind: RemedyKind,
+  { offer: { kind, sets }, answering }: WantedRemedy,
   isCurrent: () => boolean,
 ): Promise<readonly TakenRemedy[] | null> {
   const taken: TakenRemedy[] = [];
@@ -129,7 +131,13 @@ export async function remedyForAllOnScreen(
     await letMessagesIn();
     if (!answered || !isCurrent()) return null;
     const { spec, fits } = answered;
-    const offer = remedyOffer({ spec, report: fits, cache }, index, kind);
+    const trying = { spec, report: fits, cache };
+    const found =
+      kind === 'film' || kind === 'loosen'
+        ? remediesFor(trying, index, answering).filter((one) => one.kind === kind)
+        : [remedyOffer(trying, index, kind, answering)];
+    // The very film where it is told from this blank as well; else the best that is.
+    const offer = found.find((one) => JSON.stringify(one?.sets) === JSON.stringify(sets)) ?? found[0];
     if (offer && offer.sets.length > 0) taken.push({ index, sets: offer.sets });
   }
   return taken;

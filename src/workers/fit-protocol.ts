@@ -1,9 +1,10 @@
 import type { FitNumbers, LayerNumbers, Measured } from '@/core/figures';
 import type { PlaceAt } from '@/core/edit';
+import type { Finding } from '@/core/finding';
 import type { SetSize } from '@/core/fit';
 import type { Spot } from '@/core/place';
 import type { RemedyOffer } from '@/core/remedies';
-import type { OverrideSet, RemedyKind, RunSpec } from '@/core/spec';
+import type { OverrideSet, RunSpec } from '@/core/spec';
 
 /** One layer of a fit, with the number under which its shape was sent. */
 export interface ScreenLayer extends LayerNumbers {
@@ -65,6 +66,13 @@ export interface Comparison {
   readonly drawn: DrawnShapes;
 }
 
+/** The remedy of one fit that others are to have as well. */
+export interface WantedRemedy {
+  readonly offer: Pick<RemedyOffer, 'kind' | 'sets'>;
+  /** The finding that it answers. */
+  readonly answering: Finding['kind'] | null;
+}
+
 /** A remedy for one fit of the newest result, taken for many at once. */
 export interface TakenRemedy {
   readonly index: number;
@@ -80,9 +88,13 @@ export interface FitWorkerApi {
    */
   measure(requestNo: number, onMeasured: (measured: readonly FoundByMeasuring[]) => void): Promise<boolean>;
   /** Remedies for one fit of that request, by its index in the result; null when it was overtaken. */
-  remedies(requestNo: number, index: number): Promise<readonly RemedyOffer[] | null>;
+  remedies(requestNo: number, index: number, answering: Finding['kind'] | null): Promise<readonly RemedyOffer[] | null>;
   /** The same remedy for many; those that gain nothing by it are left out. */
-  remedyForAll(requestNo: number, indexes: readonly number[], kind: RemedyKind): Promise<readonly TakenRemedy[] | null>;
+  remedyForAll(
+    requestNo: number,
+    indexes: readonly number[],
+    wanted: WantedRemedy,
+  ): Promise<readonly TakenRemedy[] | null>;
   /** The fits of one place as another lettering would have them; null when it was overtaken. */
   compare(requestNo: number, at: PlaceAt, letteringId: string): Promise<Comparison | null>;
 }

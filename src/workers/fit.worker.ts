@@ -18,13 +18,13 @@ const api: FitWorkerApi = {
     const { measureForScreen } = await core;
     return measureForScreen(() => requestNo === newest, onMeasured);
   },
-  async remedies(requestNo, index) {
+  async remedies(requestNo, index, answering) {
     const { remediesForScreen } = await core;
-    return remediesForScreen(index, () => requestNo === newest);
+    return remediesForScreen(index, answering, () => requestNo === newest);
   },
-  async remedyForAll(requestNo, indexes, kind) {
+  async remedyForAll(requestNo, indexes, wanted) {
     const { remedyForAllOnScreen } = await core;
-    return remedyForAllOnScreen(indexes, kind, () => requestNo === newest);
+    return remedyForAllOnScreen(indexes, wanted, () => requestNo === newest);
   },
   async compare(requestNo, at, letteringId) {
     const { compareForScreen } = await core;

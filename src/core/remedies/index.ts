@@ -1,2 +1,3 @@
 /** Remedies: one fit of a set → what would help, with the size that it gives and what it does to the others. */
-export { type RemedyOffer, type Trying, remediesFor, remedyOffer } from './remedies';
+export type { OfferKind, RemedyOffer, Trying } from './offer';
+export { remediesFor, remedyOffer } from './remedies';

@@ -1,5 +1,5 @@
 import { artCache } from '../artwork';
-import { hasStop, saidBy } from '../finding';
+import { type Finding, hasStop, saidBy } from '../finding';
 import { type RemedyKind, type RunSpec, lookedKey, wordingOf } from '../spec';
 import { changePlace, changePlaceUse, changeRemedies, changeVariant, setLooked, setOverrides } from '../edit';
 import { type FlatFit, aRun, fitRun, seededBytes, shippedFaces, withPlace, withRule } from '../test';
@@ -15,7 +15,8 @@ const slotAt = ({ slot: { ref } }: Pick<FlatFit, 'slot'>) => ({
   useId: ref.useId,
   placeId: ref.placeId,
 });
-const offersFor = (spec: RunSpec) => remediesFor(spec, fitAll(resolveSlots(spec), cache), 0, cache);
+const offersFor = (spec: RunSpec, answering: Finding['kind'] | null = null, index = 0) =>
+  remediesFor({ spec, report: fitAll(resolveSlots(spec), cache), cache }, index, answering);
 const taken = (spec: RunSpec, fit: Pick<FlatFit, 'slot'>, sets: readonly Parameters<typeof setOverrides>[2][]) =>
   sets.reduce((now, set) => setOverrides(now, [slotAt(fit)], set, seededBytes(9)), spec);
 

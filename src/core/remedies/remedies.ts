@@ -1,65 +1,66 @@
-import type { ArtCache } from '../artwork';
-import { type Finding, hasStop } from '../finding';
-import { findingsOf, measureFindings, measureLayer } from '../checks';
-import { type Draft, type Fit, type FitReport, type SetSize, draftFit, setSize, sizeText } from '../fit';
+import type { Finding } from '../finding';
+import { type Draft, type Fit, draftFit } from '../fit';
 import { assertNever } from '../outcome';
 import { type Reset, type SetRun, type Slot, resetSlot } from '../resolve';
 import { isConnectedFace, tightenLimitEm } from '../shop';
 import type { OverrideSet, RemedyKind, RunSpec } from '../spec';
 import { lineOf } from '../wording';
-
-/** What one remedy would do to a text, and to the others of its set. */
-export interface RemedyOffer {
-  readonly kind: RemedyKind;
-  /** What it changes for this text; empty where somebody has to be asked first. */
-  readonly sets: readonly OverrideSet[];
-  readonly capHeightMm: number;
-  readonly inkWidthMm: number;
-  /** The letter height that the rest of the set would have then; null where nothing is common. */
-  readonly othersMm: number | null;
-  /** No stop is left and nothing is finer than the material takes. */
-  readonly passes: boolean;
-  readonly findings: readonly Finding[];
-}
+import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
+import { ownRemedies } from './own-remedies';
 
 /** A text may gain this little and still be worth the change. */
 const LEAST_GAIN = 1.005;
 
+/** Only what makes the letters larger answers these. */
+const BY_GAIN: ReadonlySet<Finding['kind']> = new Set(['tooSmall', 'belowSet', 'belowOwn']);
+
 /**
- * Remedies for one fit of a report in the maker's order; those that gain nothing are left out, and shortening, which nobody can
- * work out, comes without a size. Draws and measures each: some 10 to 60 ms.
+ * Remedies for one fit of a report in the maker's order. With a finding that they are to answer, only those after which it is gone;
+ * shortening, which nobody can work out, comes without a size. Without one, those that gain something. Draws and measures each:
+ * some 10 to 60 ms.
  */
-export function remediesFor(spec: RunSpec, report: FitReport, index: number, cache: ArtCache): RemedyOffer[] {
-  const fit = report.fits[index];
+export function remediesFor(
+  trying: Trying,
+  index: number,
+  answering: Finding['kind'] | null = null,
+): readonly RemedyOffer[] {
+  const fit = trying.report.fits[index];
   if (!fit?.draft.ink || !fit.draft.space) return [];
-  return spec.remedies.order.flatMap((kind) => remedyOffer({ spec, report, cache }, index, kind) ?? []);
+  const own = ownRemedies(trying, index, answering);
+  // No size makes a film another colour.
+  if (answering === 'lowContrast') return own;
+  return [...own, ...trying.spec.remedies.order.flatMap((kind) => remedyOffer(trying, index, kind, answering) ?? [])];
 }
 
-/** What remedies are tried with. */
-export interface Trying {
-  readonly spec: RunSpec;
-  readonly report: FitReport;
-  readonly cache: ArtCache;
-}
-
-/** One remedy for one fit; null when it gains nothing. */
-export function remedyOffer(trying: Trying, index: number, kind: RemedyKind): RemedyOffer | null {
+/** One remedy for one fit; null when it gains nothing, or leaves the finding that it is to answer. */
+export function remedyOffer(
+  trying: Trying,
+  index: number,
+  kind: RemedyKind,
+  answering: Finding['kind'] | null = null,
+): RemedyOffer | null {
   const fit = trying.report.fits[index];
   if (!fit?.draft.ink || !fit.draft.space) return null;
   const { draft } = fit;
-  if (kind === 'shorten') return offerOf(trying, index, { kind, sets: [], draft });
+  if (kind === 'shorten') {
+    const asking = offerOf(trying, index, { kind, sets: [], draft });
+    return answers(asking, answering) ? asking : null;
+  }
   const tried = candidates(trying, fit, kind)
     .map(({ sets, slot }) => ({ sets, draft: draftFit(slot, trying.cache) }))
     .filter((one) => one.draft.artwork.missing.length === 0);
+  const must = answering === null || BY_GAIN.has(answering) ? easeOf(draft) * LEAST_GAIN : 0;
   // A script stays a script where one of them will do.
   const isScript = isScriptDraft(draft);
-  const alike = tried.filter((one) => isScriptDraft(one.draft) === isScript && easeOf(one.draft) >= 1);
-  const best = (alike.length > 0 ? alike : tried).reduce<(typeof tried)[number] | null>(
-    (most, one) => (!most || easeOf(one.draft) > easeOf(most.draft) ? one : most),
-    null,
-  );
-  if (!best || easeOf(best.draft) < easeOf(draft) * LEAST_GAIN) return null;
-  return offerOf(trying, index, { kind, ...best });
+  const isAlike = (one: (typeof tried)[number]) => isScriptDraft(one.draft) === isScript && easeOf(one.draft) >= 1;
+  const byEase = tried
+    .filter((one) => easeOf(one.draft) >= must)
+    .sort((a, b) => Number(isAlike(b)) - Number(isAlike(a)) || easeOf(b.draft) - easeOf(a.draft));
+  for (const one of byEase) {
+    const offer = offerOf(trying, index, { kind, ...one });
+    if (answers(offer, answering)) return offer;
+  }
+  return null;
 }
 
 /** How far its largest capitals are above the least of its lettering. */
@@ -160,51 +161,4 @@ function brokenInTwo(spec: RunSpec, slot: Slot): Candidate[] {
     const words = lines.map((text, no) => lineOf(no, [{ ...run, text }]));
     return [{ sets: [{ kind: 'wording', lines }], slot: resetSlot(spec, slot, { setFrom: words }) }];
   });
-}
-
-interface Tried {
-  readonly kind: RemedyKind;
-  readonly sets: readonly OverrideSet[];
-  readonly draft: Draft;
-}
-
-function offerOf({ report }: Trying, index: number, { kind, sets, draft }: Tried): RemedyOffer {
-  const { artwork, slot } = draft;
-  const set = setWith(report, index, draft);
-  const text = sizeText(draft.sizable, slot.group.rule, set);
-  const emMm = text.letterMm / draft.letterEm;
-  const tried: Fit = {
-    ...report.fits[index]!,
-    slot,
-    artwork,
-    draft,
-    emMm,
-    sized: text,
-    set,
-    layers: slot.layers.map((layer) => ({ layer, part: null, spot: null, onBlank: null })),
-  };
-  const measured = slot.layers.flatMap(({ material }, i) =>
-    measureFindings(tried, i, measureLayer(artwork, i, emMm, material.finest), false),
-  );
-  const findings = [...findingsOf(tried), ...measured];
-  return {
-    kind,
-    sets,
-    capHeightMm: emMm * artwork.capHeightEm,
-    inkWidthMm: (draft.ink?.widthEm ?? 0) * emMm,
-    othersMm: set?.letterMm ?? null,
-    passes: !hasStop(findings) && !findings.some((one) => one.severity !== 'note' && LIMITS.has(one.kind)),
-    findings,
-  };
-}
-
-const LIMITS: ReadonlySet<Finding['kind']> = new Set(['thinStroke', 'narrowGap', 'smallHole']);
-
-/** The set as it would be with this draft in the place of its own. */
-function setWith({ fits }: FitReport, index: number, draft: Draft): SetSize | null {
-  const { group } = draft.slot;
-  const members = fits.flatMap(({ slot, draft: own }, i) =>
-    slot.group.id !== group.id ? [] : [i === index ? draft.sizable : own.sizable],
-  );
-  return setSize(group.rule, members);
 }

@@ -249,7 +249,9 @@ function lookedByText(looked: RunSpec['looked']): ReadonlyMap<string, readonly s
 }
 
 /** A slot set otherwise, as a remedy tries it; the words before their case, where they are named. */
-export interface Reset extends Partial<Pick<SettingChoice, 'letteringId' | 'trackingEm' | 'widthShare'>> {
+export interface Reset extends Partial<
+  Pick<SettingChoice, 'letteringId' | 'trackingEm' | 'widthShare' | 'ownMaterialId'>
+> {
   readonly setFrom?: readonly WordedLine[];
   readonly liesLargest?: boolean;
 }

@@ -7,7 +7,7 @@ import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import { type OverrideSet, type OwnSettings, type RunSpec, type TextRef, lookedKey, ownSettingsAt } from '@/core/spec';
 import { dropLooked, dropOverrides } from '@/core/edit';
 import { formatMm } from '@/core/units';
-import { Button, Key, SeverityTag, TextButton } from '@/ui';
+import { Button, ButtonLink, Key, SeverityTag, TextButton } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { alikeOf } from './decision-subject';
 import { textOf } from './fit-key';
@@ -24,7 +24,7 @@ const EDGES = { stop: 'border-l-madder', check: 'border-l-brass', note: 'border-
 
 /** One text at a time: what is wrong, what would help, and letting it stand. */
 export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
-  const { spec, change } = useRun();
+  const { spec, runId, change } = useRun();
   const asks = gravestFirst(asksOf(subject));
   const [gravest, ...others] = asks;
   const alike = alikeOf(shown, subject);
@@ -61,7 +61,10 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
           .
         </p>
       )}
-      <RemedyChoice subject={subject} alike={alike} onDone={onDone} />
+      {gravest?.kind === 'changedSinceProof' && (
+        <ButtonLink href={`/runs/${runId}/proof`}>Show it again on Proof</ButtonLink>
+      )}
+      <RemedyChoice subject={subject} answering={gravest?.kind ?? null} alike={alike} onDone={onDone} />
       <LetStand key={`${at.entryId}-${at.placeId}`} asks={asks} subject={subject} alike={alike} onDone={onDone} />
       <OwnSettings spec={spec} at={at} change={change} />
       {subject.looked.length > 0 && (

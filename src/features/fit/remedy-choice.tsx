@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { useFits, useRun } from '@/client';
+import type { Finding } from '@/core/finding';
 import type { RemedyOffer } from '@/core/remedies';
 import { formatMm } from '@/core/units';
 import { Button, Key, isPressable, isTyping, useKeys } from '@/ui';
@@ -13,15 +14,17 @@ import { withSets } from './with-sets';
 
 interface RemedyChoiceProps {
   readonly subject: ScreenFit;
+  /** What is to be answered; null where nothing is open. */
+  readonly answering: Finding['kind'] | null;
   readonly alike: readonly ScreenFit[];
   readonly onDone: () => void;
 }
 
 /** The remedies with the first that leaves nothing to decide picked; one key takes it, one button for all alike. */
-export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
+export function RemedyChoice({ subject, answering, alike, onDone }: RemedyChoiceProps) {
   const { spec, change, askFits, place } = useRun();
   const fits = useFits();
-  const offers = useRemedies(subject);
+  const offers = useRemedies(subject, answering);
   const [ownPick, setOwnPick] = useState<{ readonly offers: readonly RemedyOffer[]; readonly index: number } | null>(
     null,
   );
@@ -39,7 +42,7 @@ export function RemedyChoice({ subject, alike, onDone }: RemedyChoiceProps) {
     if (!offer || !result) return;
     const taken = await askFits()?.remedyForAll(
       alike.map((fit) => indexOf(result, fit)),
-      offer.kind,
+      { offer, answering },
     );
     if (!taken) return;
     change((now) => taken.reduce((run, { index, sets }) => withSets(run, textOf(result.fits[index]!), sets), now));
@@ -83,13 +86,24 @@ function isForPage({ target, defaultPrevented }: KeyboardEvent): boolean {
 }
 
 /** What it does to the rest of the set: a text that comes in again may hold the others back. */
-function OthersWords({ offer: { othersMm }, nowMm }: { readonly offer: RemedyOffer; readonly nowMm: number | null }) {
+function OthersWords({
+  offer: { othersMm, othersStopped },
+  nowMm,
+}: {
+  readonly offer: RemedyOffer;
+  readonly nowMm: number | null;
+}) {
   if (othersMm === null || nowMm === null) return null;
   if (Math.abs(othersMm - nowMm) < 0.05) return <>The others stay as they are. </>;
   return (
     <span className={othersMm < nowMm ? 'text-brass' : ''}>
       The tallest of the set go from <span className="measure">{formatMm(nowMm)}</span> to{' '}
       <span className="measure">{formatMm(othersMm)} mm</span>.{' '}
+      {othersStopped > 0 && (
+        <b className="text-madder">
+          {othersStopped === 1 ? '1 other would be' : `${othersStopped} others would be`} too small then.{' '}
+        </b>
+      )}
     </span>
   );
 }

@@ -4,7 +4,7 @@ import { REMEDY_WORDS } from './sentences';
 
 /** `Drawn narrower, 92 %`. */
 export function remedyWords(spec: RunSpec, { kind, sets }: RemedyOffer): string {
-  const details = sets.flatMap((set) => detailOf(spec, set) ?? []);
+  const details = sets.flatMap((set) => (kind === 'loosen' ? looserWords(set) : detailOf(spec, set)) ?? []);
   return [REMEDY_WORDS[kind], ...details].join(', ');
 }
 
@@ -16,9 +16,15 @@ function detailOf(spec: RunSpec, set: OverrideSet): string | null {
       return `by ${Math.round(Math.abs(set.trackingEm) * 1000) / 10} % of the letter size`;
     case 'lettering':
       return spec.shop.letterings.find(({ id }) => id === set.letteringId)?.value.name ?? null;
+    case 'material':
+      return spec.shop.materials.find(({ id }) => id === set.materialId)?.value.name ?? null;
     case 'wording':
       return set.lines?.join(' / ') ?? null;
     default:
       return null;
   }
+}
+
+function looserWords(set: OverrideSet): string | null {
+  return set.kind === 'tracking' ? `tracking ${Math.round(set.trackingEm * 1000) / 10} %` : null;
 }

@@ -1,7 +1,8 @@
 import type { ReleaseView } from '@/services';
 import type { FitOrder } from './fit-order';
 import type { CaseForm } from '@/core/shop';
-import type { RemedyKind, SizeGroup } from '@/core/spec';
+import type { OfferKind } from '@/core/remedies';
+import type { SizeGroup } from '@/core/spec';
 
 export const CASE_WORDS: Record<CaseForm, string> = {
   asTyped: 'as typed',
@@ -28,7 +29,9 @@ export const LIE_WORDS: Record<SizeGroup['lie'], string> = {
   baseline: 'one baseline for all',
 };
 
-export const REMEDY_WORDS: Record<RemedyKind, string> = {
+export const REMEDY_WORDS: Record<OfferKind, string> = {
+  film: 'Another film',
+  loosen: 'Letters farther apart',
   tighten: 'Letters closer together',
   condense: 'Drawn narrower',
   twoLines: 'On two lines',

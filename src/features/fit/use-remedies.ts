@@ -2,17 +2,22 @@
 
 import { useEffect, useState } from 'react';
 import { useFits, useRun } from '@/client';
+import type { Finding } from '@/core/finding';
 import type { RemedyOffer } from '@/core/remedies';
 import type { FitResult, ScreenFit } from '@/workers/fit-protocol';
 
 interface Answer {
   readonly sizes: FitResult['setSizes'];
   readonly index: number;
+  readonly answering: Finding['kind'] | null;
   readonly offers: readonly RemedyOffer[];
 }
 
-/** Remedies for the fit that is decided on; null while they are worked out. */
-export function useRemedies(subject: ScreenFit | null): readonly RemedyOffer[] | null {
+/** What answers the gravest finding of the fit that is decided on; null while it is worked out. */
+export function useRemedies(
+  subject: ScreenFit | null,
+  answering: Finding['kind'] | null,
+): readonly RemedyOffer[] | null {
   const { askFits } = useRun();
   const fits = useFits();
   const [answer, setAnswer] = useState<Answer | null>(null);
@@ -24,15 +29,16 @@ export function useRemedies(subject: ScreenFit | null): readonly RemedyOffer[] |
     if (!sizes || index < 0) return;
     let isCurrent = true;
     void askFits()
-      ?.remedies(index)
-      .then((offers) => isCurrent && offers && setAnswer({ sizes, index, offers }))
+      ?.remedies(index, answering)
+      .then((offers) => isCurrent && offers && setAnswer({ sizes, index, answering, offers }))
       // What fails in the worker is told by the fits, across the page.
-      .catch(() => isCurrent && setAnswer({ sizes, index, offers: [] }));
+      .catch(() => isCurrent && setAnswer({ sizes, index, answering, offers: [] }));
     return () => {
       isCurrent = false;
     };
-  }, [sizes, index, askFits]);
-  return answer && answer.index === index && answer.sizes === sizes ? answer.offers : null;
+  }, [sizes, index, answering, askFits]);
+  const isOfThis = answer?.index === index && answer.sizes === sizes && answer.answering === answering;
+  return isOfThis ? answer.offers : null;
 }
 
 /** Its place in the result: findings come and go, so that objects are not compared. */

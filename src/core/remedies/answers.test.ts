@@ -1,0 +1,143 @@
+import { artCache } from '../artwork';
+import { checkedReport, measuredReport } from '../checks';
+import { contrastOf } from '../colour';
+import { changePlaceUse, changeVariant, setOverrides } from '../edit';
+import type { Finding } from '../finding';
+import { fitAll } from '../fit';
+import { resolveSlots } from '../resolve';
+import { type RunSpec, wordingOf } from '../spec';
+import { proofRows, tickRows } from '../wording';
+import { aRun, seededBytes, shippedFaces, withPlace, withRule } from '../test';
+import { remediesFor } from '.';
+
+const cache = artCache(shippedFaces());
+const measured = (spec: RunSpec) => measuredReport(checkedReport(resolveSlots(spec), cache), cache).fits;
+const offersFor = (spec: RunSpec, answering: Finding['kind'] | null, index = 0) =>
+  remediesFor({ spec, report: fitAll(resolveSlots(spec), cache), cache }, index, answering);
+const kindsOf = (spec: RunSpec, answering: Finding['kind'] | null) =>
+  offersFor(spec, answering).map(({ kind }) => kind);
+
+const kindsAsked = (spec: RunSpec) =>
+  measured(spec)[0]!
+    .findings.filter(({ severity }) => severity !== 'note')
+    .map(({ kind }) => kind);
+
+/** Every offer with something to take, taken: which findings are left. */
+function leftAfter(spec: RunSpec, answering: Finding['kind']) {
+  const { ref } = measured(spec)[0]!.fit.slot;
+  const at = { entryId: ref.entryId, useId: ref.useId, placeId: ref.placeId };
+  return offersFor(spec, answering)
+    .filter(({ sets }) => sets.length > 0)
+    .map(({ kind, sets }) => {
+      const after = sets.reduce((now, set) => setOverrides(now, [at], set, seededBytes(4)), spec);
+      return { kind, left: kindsAsked(after) };
+    });
+}
+
+/** Runs that ask something of their first text. */
+const ASKING: readonly (readonly [Finding['kind'], RunSpec])[] = [
+  ['tooSmall', withPlace(aRun(['Montgomery-Featherstonehaugh', 'Bo']), 180, 52)],
+  ['tooSmall', withPlace(aRun(['Wilhelmina Abernethy-Castellane']), 150, 60)],
+  ['lettersNear', withPlace(aRun(['AVATAR', 'Bo']), 60, 18, 'heavy-slab')],
+  ['narrowGap', withPlace(aRun(['Willa Hall', 'Bo']), 40, 14, 'stand-block')],
+  ['smallHole', withPlace(aRun(['Beate', 'Bo']), 22, 9, 'stand-block')],
+  ['thinStroke', withPlace(aRun(['Ottilie']), 40, 20, 'pen-script')],
+];
+
+test.each(ASKING)('what is offered against %s ends it once it is taken', (answering, spec) => {
+  const asked = kindsAsked(spec);
+  const taken = leftAfter(spec, answering);
+  for (const { kind, left } of taken) expect([kind, left]).not.toEqual([kind, expect.arrayContaining([answering])]);
+  if (asked.includes(answering)) expect(offersFor(spec, answering).length).toBeGreaterThan(0);
+});
+
+test('letters that stand too near are told apart by tracking, as little as it needs; those that join are not', () => {
+  const spec = withPlace(aRun(['LAMP']), 100, 14, 'heavy-slab');
+  const { ref } = measured(spec)[0]!.fit.slot;
+  const tight = setOverrides(spec, [ref], { kind: 'tracking', trackingEm: -0.1 }, seededBytes(2));
+  expect(measured(tight)[0]!.findings.map(({ kind }) => kind)).toContain('lettersNear');
+  const [first] = offersFor(tight, 'lettersNear');
+  expect(first?.kind).toBe('loosen');
+  const trackingEm = first?.sets[0]?.kind === 'tracking' ? first.sets[0].trackingEm : NaN;
+  const at = (em: number) =>
+    measured(setOverrides(spec, [ref], { kind: 'tracking', trackingEm: em }, seededBytes(3)))[0]!.findings;
+  expect(at(trackingEm).map(({ kind }) => kind)).not.toContain('lettersNear');
+  expect(at(trackingEm - 0.011).map(({ kind }) => kind)).toContain('lettersNear');
+  expect(kindsOf(withPlace(aRun(['Ottilie']), 40, 20, 'pen-script'), 'narrowGap')).not.toContain('loosen');
+});
+
+describe('a film that is hard to tell from the blank', () => {
+  const onCream = changeVariant(aRun(['Ann', 'Bo']), null, (variant) => ({
+    ...variant,
+    colour: { name: 'cream', hex: '#efe3c2' },
+  }));
+  const spec = changePlaceUse(onCream, null, (place) => ({ ...place, materials: { main: 'film-white' } }));
+
+  test('is answered by films that are told, the best first, and by nothing else', () => {
+    const offers = offersFor(spec, 'lowContrast');
+    expect(new Set(offers.map(({ kind }) => kind))).toEqual(new Set(['film']));
+    expect(offers.length).toBeGreaterThan(1);
+    const colours = offers.map(({ sets: [set] }) => {
+      const id = set?.kind === 'material' ? set.materialId : '';
+      return spec.shop.materials.find((material) => material.id === id)!.value.colour;
+    });
+    const differences = colours.map(({ hex }) => contrastOf(hex, '#efe3c2'));
+    expect(differences).toEqual([...differences].sort((a, b) => b - a));
+    expect(colours[0]!.name).toBe('navy');
+    for (const { left } of leftAfter(spec, 'lowContrast')) expect(left).not.toContain('lowContrast');
+    // The letters stay as they are.
+    expect(offers[0]!.capHeightMm).toBeCloseTo(
+      measured(spec)[0]!.fit.emMm * measured(spec)[0]!.fit.artwork.capHeightEm,
+      9,
+    );
+  });
+
+  test('what is cut another way is no film for it', () => {
+    const ids = offersFor(spec, 'lowContrast').map(({ sets: [set] }) => set?.kind === 'material' && set.materialId);
+    for (const other of ['card-cream', 'leather-tan', 'ink-red', 'adhesive-silver']) expect(ids).not.toContain(other);
+    const none = {
+      ...spec,
+      shop: { ...spec.shop, materials: spec.shop.materials.filter(({ id }) => !ids.includes(id)) },
+    };
+    expect(
+      offersFor(none, 'lowContrast').every(
+        ({ sets: [set] }) => set?.kind === 'material' && !ids.includes(set.materialId),
+      ),
+    ).toBe(true);
+  });
+});
+
+test('words that are wrong are not answered by another size', () => {
+  const dated = changePlaceUse(aRun(['Ann Lind']), null, (place) => ({
+    ...place,
+    wording: wordingOf(['{text}', '{date:year}']),
+  }));
+  expect(kindsOf(dated, 'dateUnread')).toEqual([]);
+  const run = aRun(['Montgomery Featherstone']);
+  const ticked = tickRows(run, proofRows(run), 'Marit', '2026-05-01T08:00:00Z');
+  const changed = {
+    ...ticked,
+    entries: ticked.entries.map((entry) => ({ ...entry, fields: { text: 'Montgomery Feather' } })),
+  };
+  expect(measured(changed)[0]!.findings.map(({ kind }) => kind)).toContain('changedSinceProof');
+  expect(kindsOf(changed, 'changedSinceProof')).toEqual([]);
+  expect(kindsOf(run, null)).toContain('shorten');
+});
+
+test('others that would be too small by it are counted before it is taken', () => {
+  const long = 'Featherstonehaugh Wolfenbarger';
+  const spec = withRule(withPlace(aRun([long, 'Castellane Montgomery', 'Bo']), 180, 52), {
+    kind: 'banded',
+    ratio: 1.35,
+  });
+  for (const offer of offersFor(spec, null)) {
+    if (offer.sets.length === 0) continue;
+    const { ref } = measured(spec)[0]!.fit.slot;
+    const after = offer.sets.reduce((now, set) => setOverrides(now, [ref], set, seededBytes(5)), spec);
+    const stops = (of: RunSpec) =>
+      measured(of)
+        .slice(1)
+        .filter(({ findings }) => findings.some(({ kind }) => kind === 'tooSmall')).length;
+    expect(offer.othersStopped).toBe(Math.max(0, stops(after) - stops(spec)));
+  }
+});

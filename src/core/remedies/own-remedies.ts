@@ -1,0 +1,58 @@
+import { contrastOf, contrastProblem } from '../colour';
+import type { Finding } from '../finding';
+import { draftFit } from '../fit';
+import { resetSlot } from '../resolve';
+import { isConnectedFace, processOf } from '../shop';
+import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
+
+/** What answers one kind of finding alone, and stands in no order of the maker's. */
+export function ownRemedies(trying: Trying, index: number, answering: Finding['kind'] | null): readonly RemedyOffer[] {
+  if (answering === 'lowContrast') return films(trying, index);
+  if (answering !== 'narrowGap' && answering !== 'lettersNear') return [];
+  const looser = loosened(trying, index, answering);
+  return looser ? [looser] : [];
+}
+
+const MOST_FILMS = 4;
+
+/** Films that are worked the same way and are told from the blank, the best first. Layers of their own colours are chosen by hand. */
+function films(trying: Trying, index: number): readonly RemedyOffer[] {
+  const { spec, cache, report } = trying;
+  const { slot } = report.fits[index]!;
+  const blank = slot.variant?.colour.hex;
+  if (slot.layers.length > 1 || blank === undefined) return [];
+  return spec.shop.materials
+    .filter(({ id, value }) =>
+      slot.layers.every(({ materialId, material }) => id !== materialId && processOf(value) === processOf(material)),
+    )
+    .filter(({ value }) => contrastProblem(value.colour.hex, blank) === null)
+    .sort((a, b) => contrastOf(b.value.colour.hex, blank) - contrastOf(a.value.colour.hex, blank))
+    .slice(0, MOST_FILMS)
+    .map(({ id }) =>
+      offerOf(trying, index, {
+        kind: 'film',
+        sets: [{ kind: 'material', materialId: id }],
+        draft: draftFit(resetSlot(spec, slot, { ownMaterialId: id }), cache),
+      }),
+    );
+}
+
+/** Letters that stand farther apart than so look like single ones. */
+const MOST_LOOSENED_EM = 0.12;
+const NUM_STEPS = 12;
+
+/** As little more tracking as it needs; letters that join cannot be drawn apart. */
+function loosened(trying: Trying, index: number, answering: Finding['kind']): RemedyOffer | null {
+  const { spec, cache, report } = trying;
+  const { slot } = report.fits[index]!;
+  const runs = slot.lines.flatMap((line) => line.runs);
+  if (runs.some(({ face }) => isConnectedFace(face))) return null;
+  const now = Math.max(...runs.map((run) => run.trackingEm));
+  for (let step = 1; step <= NUM_STEPS; step++) {
+    const trackingEm = Math.round((now + (MOST_LOOSENED_EM * step) / NUM_STEPS) * 1000) / 1000;
+    const draft = draftFit(resetSlot(spec, slot, { trackingEm }), cache);
+    const offer = offerOf(trying, index, { kind: 'loosen', sets: [{ kind: 'tracking', trackingEm }], draft });
+    if (answers(offer, answering)) return offer;
+  }
+  return null;
+}
