@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { type LengthUnit, formatAtLeast, formatLength, unitWord, writeInches } from '@/core/units';
+import { type LengthUnit, formatApart, formatAtLeast, formatLength, unitWord, writeInches } from '@/core/units';
 import { useBrowserSetting } from './browser-setting';
 
 const UNITS: readonly LengthUnit[] = ['mm', 'inch'];
@@ -13,6 +13,8 @@ export interface Lengths {
   readonly word: string;
   /** A figure without its unit. */
   readonly figure: (mm: number, decimals?: number) => string;
+  /** The same with as many decimals as it takes to differ from a limit. */
+  readonly apart: (mm: number, limitMm: number, decimals: number) => string;
   /** With its unit, and never pulled onto the ruler's grid: for dimension lines. */
   readonly exact: (mm: number) => string;
   /** A figure for what has to be cut off: on a ruler, and never less. */
@@ -31,6 +33,7 @@ export function useLengths(): Lengths {
       `${figure(widthMm, decimals)} × ${figure(heightMm, decimals)} ${word}`;
     const exact = (mm: number) =>
       `${unit === 'inch' ? writeInches(mm) : formatLength(mm, unit, Number.isInteger(mm) ? 0 : 1)} ${word}`;
-    return { unit, setUnit, word, figure, exact, atLeast: (mm) => formatAtLeast(mm, unit), pair };
+    const apart = (mm: number, limitMm: number, decimals: number) => formatApart(mm, limitMm, decimals, figure)[0];
+    return { unit, setUnit, word, figure, apart, exact, atLeast: (mm) => formatAtLeast(mm, unit), pair };
   }, [unit, setUnit]);
 }

@@ -51,8 +51,13 @@ type FindingFacts =
       readonly gapMm: number;
       readonly leastMm: number;
     }
-  /** Figures that this face draws lower than its capitals, in a text with a year or a date. */
-  | { readonly kind: 'lowFigures'; readonly severity: 'check'; readonly figures: readonly string[] }
+  /** Figures whose tops this face draws lower than its capitals, and those that hang below the line, in a text with a year or a date. */
+  | {
+      readonly kind: 'lowFigures';
+      readonly severity: 'check';
+      readonly figures: readonly string[];
+      readonly hanging: readonly string[];
+    }
   /** Film and blank are hard to tell apart (`alike`), or two strong colours of one hue that are not the same (`clash`). */
   | {
       readonly kind: 'lowContrast';

@@ -1,6 +1,6 @@
 import { pathData, writeSvg } from '@/core/cutfile';
 import { outlineSize } from '@/core/fit';
-import { type Outline, outlineFromNumbers } from '@/core/geometry';
+import { type Outline, outlineArea, outlineFromNumbers } from '@/core/geometry';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
 import { type RandomBytes, makeId } from '@/core/ids';
 import { type FrozenPass, type MadePass, type Patch, placedIn } from '@/core/freeze';
@@ -216,11 +216,12 @@ export async function passOnBed(
 
 function patchOnBed(patch: Patch, outlineOf: KeptPass['outlineOf']): PatchOnBed {
   const { materialId, reversed, x, y, w, h, placed } = patch;
-  let covered = 0;
+  let [covered, ink] = [0, 0];
   const pieces = placed.map((piece): PieceOnBed => {
     const outline = outlineOf(piece.outline);
     const { inkWidthMm, inkHeightMm } = outlineSize(outline);
     covered += inkWidthMm * inkHeightMm;
+    ink += outlineArea(outline);
     return {
       pieceId: piece.pieceId,
       attempt: piece.attempt,
@@ -242,6 +243,7 @@ function patchOnBed(patch: Patch, outlineOf: KeptPass['outlineOf']): PatchOnBed 
     widthMm,
     heightMm,
     usedShare: covered / (widthMm * heightMm),
+    inkShare: ink / (w * h),
     pieces,
   };
 }

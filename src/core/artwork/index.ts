@@ -7,4 +7,4 @@ export { type ArtCache, artCache } from './art-cache';
 export { type Artwork, type LayerArt, drawArtwork } from './draw-artwork';
 export { type FaceOf, type PlacedLetter, placedLetters } from './lay-line';
 export { type NearLetters, nearestLetters } from './nearest-letters';
-export { lowFigures } from './low-figures';
+export { type UnevenFigures, unevenFigures } from './low-figures';

@@ -1,4 +1,4 @@
-import { type NearLetters, type FaceOf, lowFigures, nearestLetters } from '../artwork';
+import { type NearLetters, type FaceOf, nearestLetters, unevenFigures } from '../artwork';
 import { EM_UNITS } from '../faces';
 import type { Finding } from '../finding';
 import type { SetLine } from '../resolve';
@@ -18,8 +18,9 @@ function figureFindings({ slot }: MeasuredFit, faceOf: FaceOf): Finding[] {
   if (!YEAR.test(slot.text.join(' '))) return [];
   return slot.lines.flatMap(({ no, runs }) =>
     runs.flatMap((run, i): Finding[] => {
-      const figures = lowFigures(faceOf(run.face), run.text, run.features);
-      return figures.length > 0 ? [{ kind: 'lowFigures', severity: 'check', figures, at: { line: no, run: i } }] : [];
+      const { low: figures, hanging } = unevenFigures(faceOf(run.face), run.text, run.features);
+      if (figures.length + hanging.length === 0) return [];
+      return [{ kind: 'lowFigures', severity: 'check', figures, hanging, at: { line: no, run: i } }];
     }),
   );
 }

@@ -42,3 +42,23 @@ export function findingsByEntry(
   }
   return new Map([...byEntry].map(([entryId, own]) => [entryId, gravestFirst([...own.values()])]));
 }
+
+/** What a text is called where it is spoken of: itself, or whose it is while there is nothing to draw. */
+export function nameOfFit(
+  { text, whose }: { readonly text: readonly string[]; readonly whose: string },
+  by = ' ',
+): string {
+  return text.filter((line) => line.trim() !== '').join(by) || whose || '(empty)';
+}
+
+/** Whose it is, where the text does not say so; null where it does. */
+export function whoseElse({
+  text,
+  whose,
+}: {
+  readonly text: readonly string[];
+  readonly whose: string;
+}): string | null {
+  const said = text.join(' ');
+  return whose === '' || said === '' || said.toLowerCase() === whose.toLowerCase() ? null : whose;
+}

@@ -11,7 +11,9 @@ import {
   isOpen,
   longestFit,
   lookedWord,
+  nameOfFit,
   shownMeasures,
+  whoseElse,
   wordsAsCut,
 } from '.';
 
@@ -106,6 +108,16 @@ test('every layer’s measures are shown, each with the check that its own mater
     ['alayer0001-hole', null],
     ['alayer0002-stroke', 'thinStroke'],
   ]);
+});
+
+test('a text is called by itself, or by whose it is while nothing can be drawn', () => {
+  expect(nameOfFit({ text: ['AL', '1998'], whose: 'Ann Lind' }, ' / ')).toBe('AL / 1998');
+  expect(nameOfFit({ text: ['', '1998'], whose: 'Ann Lind' })).toBe('1998');
+  expect(nameOfFit({ text: ['', ' '], whose: 'Ann Lind' })).toBe('Ann Lind');
+  expect(nameOfFit({ text: [], whose: '' })).toBe('(empty)');
+  expect(whoseElse({ text: ['AL'], whose: 'Ann Lind' })).toBe('Ann Lind');
+  expect(whoseElse({ text: ['ANN', 'LIND'], whose: 'Ann Lind' })).toBeNull();
+  expect(whoseElse({ text: [''], whose: 'Ann Lind' })).toBeNull();
 });
 
 test('a fit awaits its measure as long as one layer with ink has none', () => {

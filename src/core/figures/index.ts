@@ -9,4 +9,4 @@ export { type ShownMeasure, awaitsMeasure, isMeasureFinding, shownMeasures } fro
 export { firstCopy, wordsAsCut } from './first-copy';
 export { longestFit } from './longest-fit';
 export { lookedWord } from './looked-word';
-export { asksOf, countDecisions, findingsByEntry, gravestFirst, isOpen } from './decisions';
+export { asksOf, countDecisions, findingsByEntry, gravestFirst, isOpen, nameOfFit, whoseElse } from './decisions';

@@ -18,6 +18,8 @@ export interface ShownMeasure {
   readonly spot: MeasuredSpot;
   /** The check that its material makes of it; null while it holds. */
   readonly broken: Finding | null;
+  /** The limit that it breaks; null where it breaks none. */
+  readonly leastMm: number | null;
 }
 
 /** What was measured of all layers, bottom up. */
@@ -31,7 +33,8 @@ export function shownMeasures(fit: {
       if (!spot) return [];
       const isOwn = ({ at }: Finding) => at?.layerId === undefined || at.layerId === layer.layerId;
       const broken = fit.findings.find((one) => one.kind === kind && one.severity !== 'note' && isOwn(one)) ?? null;
-      return [{ key: `${layer.layerId}-${part}`, part, layer, spot, broken }];
+      const leastMm = broken && 'leastMm' in broken ? broken.leastMm : null;
+      return [{ key: `${layer.layerId}-${part}`, part, layer, spot, broken, leastMm }];
     }),
   );
 }

@@ -4,7 +4,7 @@
  */
 export { type Ring, type Island, type Outline, EMPTY_OUTLINE, mapOutline, numPoints, outlineRings } from './outline';
 export { type Box, boxHeight, boxOfRings, boxWidth, boxesTouch } from './box';
-export { ringArea } from './area';
+export { outlineArea, ringArea } from './area';
 export { isPointInRing } from './containment';
 export { flattenCubic, flattenQuadratic } from './flatten';
 export { joinRings } from './join-rings';

@@ -1,7 +1,7 @@
 import type { Finding } from '../finding';
 import { assertNever } from '../outcome';
 import { DEFAULT_LETTERINGS } from '../shop';
-import { formatMm } from '../units';
+import { formatApart, formatMm } from '../units';
 
 /** What a finding says to the maker, with what to do where something has to be done. */
 export function findingSentence(finding: Finding): string {
@@ -15,24 +15,26 @@ export function findingSentence(finding: Finding): string {
     case 'characterMissing':
       return `${finding.characters.map(nameOfCharacter).join(' ')} missing in this face: ${coverSentence(finding.coveredBy)}`;
     case 'thinStroke':
-      return `thinnest stroke ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: ${passesWords(finding.passesAtMm)}, a bolder face or another material`;
+      return `thinnest stroke ${takes(finding)}: ${passesWords(finding.passesAtMm)}, a bolder face or another material`;
     case 'narrowGap':
       if (finding.closes) return `a gap closes to a point where letters join: weed it from its wide end`;
-      return `narrowest gap ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: ${passesWords(finding.passesAtMm)}, or more tracking where letters do not join`;
+      return `narrowest gap ${takes(finding)}: ${passesWords(finding.passesAtMm)}, or more tracking where letters do not join`;
     case 'smallHole':
-      return `smallest hole ${formatMm(finding.widthMm, 2)} mm, the material takes ${formatMm(finding.leastMm, 2)} mm: ${passesWords(finding.passesAtMm)}, or another face`;
-    case 'lettersNear':
-      return `${finding.letters.join(' and ')} ${finding.gapMm > 0 ? `stand ${formatMm(finding.gapMm, 2)} mm apart` : 'touch'}, the material takes ${formatMm(finding.leastMm, 2)} mm: more tracking, or larger letters`;
+      return `smallest hole ${takes(finding)}: ${passesWords(finding.passesAtMm)}, or another face`;
+    case 'lettersNear': {
+      const [gap, least] = formatApart(finding.gapMm, finding.leastMm, 2);
+      return `${finding.letters.join(' and ')} ${finding.gapMm > 0 ? `stand ${gap} mm apart` : 'touch'}, the material takes ${least} mm: more tracking, or larger letters`;
+    }
     case 'lowFigures':
-      return `this face draws ${finding.figures.join(' ')} lower than its capitals: another lettering for years and dates`;
+      return `this face ${lowWords(finding).join(' and ')}: another lettering for years and dates`;
     case 'lowContrast':
       return finding.why === 'clash'
         ? `${finding.film} on ${finding.blank} looks like a failed match: another film, or a blank of another colour`
         : `${finding.film} on ${finding.blank} is hard to read: a lighter or a darker film`;
     case 'belowOwn':
-      return `its place holds ${formatMm(finding.mm)} mm of the ${formatMm(finding.askedMm)} mm that you chose for its ${finding.by === 'width' ? 'width' : 'letter height'}`;
+      return `its place holds ${apart(finding.mm, finding.askedMm, 'of the')} that you chose for its ${finding.by === 'width' ? 'width' : 'letter height'}`;
     case 'tooSmall':
-      return `capitals would be ${formatMm(finding.capHeightMm)} mm, the least is ${formatMm(finding.leastMm)} mm: shorten the text, choose a narrower lettering or a larger place`;
+      return `capitals would be ${apart(finding.capHeightMm, finding.leastMm, 'the least is')}: shorten the text, choose a narrower lettering or a larger place`;
     case 'unreadQuantity':
       return `“${finding.said}” is no number of pieces: one is made until you type how many`;
     case 'monogramUnmade':
@@ -48,7 +50,7 @@ export function findingSentence(finding: Finding): string {
     case 'placeUnusable':
       return 'the measures of its place leave no room for lettering: mend them on Blank';
     case 'belowSet':
-      return `its place holds capitals of ${formatMm(finding.capHeightMm)} mm, the set has ${formatMm(finding.setMm)} mm`;
+      return `its place holds capitals of ${apart(finding.capHeightMm, finding.setMm, 'the set has')}`;
     case 'extenderCosts':
       return `a descender or an accent costs ${formatMm(finding.costMm)} mm of letter height`;
     case 'largerOffMiddle':
@@ -74,21 +76,21 @@ export function findingWords(finding: Finding): string {
     case 'characterMissing':
       return `no ${finding.characters.map(nameOfCharacter).join(' ')} in this face`;
     case 'thinStroke':
-      return `stroke ${formatMm(finding.widthMm, 2)} mm`;
+      return `stroke ${formatApart(finding.widthMm, finding.leastMm, 2)[0]} mm`;
     case 'narrowGap':
-      return `gap ${formatMm(finding.widthMm, 2)} mm`;
+      return `gap ${formatApart(finding.widthMm, finding.leastMm, 2)[0]} mm`;
     case 'smallHole':
-      return `hole ${formatMm(finding.widthMm, 2)} mm`;
+      return `hole ${formatApart(finding.widthMm, finding.leastMm, 2)[0]} mm`;
     case 'lettersNear':
-      return `${finding.letters.join('')} ${finding.gapMm > 0 ? `${formatMm(finding.gapMm, 2)} mm apart` : 'touch'}`;
+      return `${finding.letters.join('')} ${finding.gapMm > 0 ? `${formatApart(finding.gapMm, finding.leastMm, 2)[0]} mm apart` : 'touch'}`;
     case 'lowFigures':
-      return `low figures ${finding.figures.join(' ')}`;
+      return `uneven figures ${[...finding.figures, ...finding.hanging].join(' ')}`;
     case 'lowContrast':
       return `${finding.film} on ${finding.blank}`;
     case 'belowOwn':
-      return `${formatMm(finding.mm)} of ${formatMm(finding.askedMm)} mm`;
+      return formatApart(finding.mm, finding.askedMm).join(' of ') + ' mm';
     case 'tooSmall':
-      return `capitals ${formatMm(finding.capHeightMm)} mm`;
+      return `capitals ${formatApart(finding.capHeightMm, finding.leastMm)[0]} mm`;
     case 'unreadQuantity':
       return `“${finding.said}” is no number`;
     case 'monogramUnmade':
@@ -116,6 +118,25 @@ export function findingWords(finding: Finding): string {
     default:
       return assertNever(finding);
   }
+}
+
+/** `0.96 mm, the material takes 1.00 mm`. */
+function takes({ widthMm, leastMm }: { readonly widthMm: number; readonly leastMm: number }): string {
+  const [width, least] = formatApart(widthMm, leastMm, 2);
+  return `${width} mm, the material takes ${least} mm`;
+}
+
+function apart(mm: number, limitMm: number, between: string): string {
+  const [figure, limit] = formatApart(mm, limitMm);
+  return `${figure} mm${between.startsWith('of') ? '' : ','} ${between} ${limit} mm`;
+}
+
+/** What tops and feet do, each by itself. */
+function lowWords({ figures, hanging }: Extract<Finding, { kind: 'lowFigures' }>): readonly string[] {
+  return [
+    ...(figures.length > 0 ? [`draws ${figures.join(' ')} lower than its capitals`] : []),
+    ...(hanging.length > 0 ? [`lets ${hanging.join(' ')} hang below the line`] : []),
+  ];
 }
 
 /** `3.1 mm right and 12 mm below`; figures as the place is seen. */

@@ -73,9 +73,25 @@ const SAID: readonly (readonly [Finding, string, string])[] = [
     'LT touch',
   ],
   [
-    { kind: 'lowFigures', severity: check, figures: ['1', '9'] },
+    { kind: 'lowFigures', severity: check, figures: ['1', '9'], hanging: [] },
     'this face draws 1 9 lower than its capitals: another lettering for years and dates',
-    'low figures 1 9',
+    'uneven figures 1 9',
+  ],
+  [
+    { kind: 'lowFigures', severity: check, figures: ['1'], hanging: ['7'] },
+    'this face draws 1 lower than its capitals and lets 7 hang below the line: another lettering for years and dates',
+    'uneven figures 1 7',
+  ],
+  // A figure and its limit are told with as many decimals as it takes to see the difference.
+  [
+    { kind: 'tooSmall', severity: stop, capHeightMm: 11.996, leastMm: 12 },
+    'capitals would be 11.996 mm, the least is 12.000 mm: shorten the text, choose a narrower lettering or a larger place',
+    'capitals 11.996 mm',
+  ],
+  [
+    { kind: 'thinStroke', ...measured, widthMm: 0.998, leastMm: 1 },
+    'thinnest stroke 0.998 mm, the material takes 1.000 mm: larger letters, a bolder face or another material',
+    'stroke 0.998 mm',
   ],
   [
     { kind: 'lowContrast', severity: check, why: 'clash', film: 'red', blank: 'burgundy', difference: 30 },

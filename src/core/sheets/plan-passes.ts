@@ -1,4 +1,4 @@
-import { boxHeight, boxWidth } from '../geometry';
+import { boxHeight, boxWidth, outlineArea } from '../geometry';
 import type { Piece } from '../pieces';
 import { presentOrThrow } from '../outcome';
 import { type RunSpec, findMaterial } from '../spec';
@@ -31,6 +31,8 @@ export interface PlannedPatch {
   readonly h: Um10;
   /** Share of it that the pieces' boxes cover, 0 to 1. */
   readonly usedShare: number;
+  /** Share of it that is ink, 0 to 1. */
+  readonly inkShare: number;
 }
 
 /** One loading of the cutter, not made yet. Today it is one patch from the bed's top left corner. */
@@ -127,6 +129,7 @@ function patchOf(
   const wholeMm = mmToUm10(Math.ceil(um10ToMm(lowest + edge)));
   const h = Math.min(bedHeight, wholeMm);
   const covered = placed.reduce((sum, { piece }) => sum + boxWidth(piece.box) * boxHeight(piece.box), 0);
+  const ink = placed.reduce((sum, { piece }) => sum + outlineArea(piece.outline), 0);
   return {
     materialId,
     isReversed: processFacts(processOf(findMaterial(spec, materialId))).reversed,
@@ -136,6 +139,7 @@ function patchOf(
     w: bedWidth,
     h,
     usedShare: covered / (bedWidth * h),
+    inkShare: ink / (bedWidth * h),
   };
 }
 

@@ -6,6 +6,21 @@ export function formatMm(mm: number, decimals = 1): string {
   return Number(text) === 0 ? (0).toFixed(decimals) : text;
 }
 
+/** Beyond it the two are the same for any hand or blade. */
+const MOST_DECIMALS = 6;
+
+/** A figure and its limit with as many decimals as it takes to see that they differ: never "12.0, the least is 12.0". */
+export function formatApart(
+  mm: number,
+  limitMm: number,
+  decimals = 1,
+  format: (mm: number, decimals: number) => string = formatMm,
+): readonly [figure: string, limit: string] {
+  let shown = decimals;
+  while (mm !== limitMm && shown < MOST_DECIMALS && format(mm, shown) === format(limitMm, shown)) shown++;
+  return [format(mm, shown), format(limitMm, shown)];
+}
+
 /** `180.0 × 46.2`, width before height. */
 export function formatMmPair(widthMm: number, heightMm: number, decimals = 1): string {
   return `${formatMm(widthMm, decimals)} × ${formatMm(heightMm, decimals)}`;

@@ -3,7 +3,7 @@
  * Every conversion in the program happens here; knowing what is measured happens elsewhere.
  */
 export { type Um10, UM10_PER_MM, mmToUm10, um10ToMm } from './um10';
-export { formatMm, formatMmPair, formatMoney, writeMm } from './format';
+export { formatApart, formatMm, formatMmPair, formatMoney, writeMm } from './format';
 export {
   type LengthUnit,
   MM_PER_INCH,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { shownFits, useLengths, useRun, useWork, variantWords } from '@/client';
+import { shownFits, useFits, useLengths, useRun, useWork, variantWords } from '@/client';
 import type { MainPlace } from '@/core/edit';
 import { ButtonLink, Choice } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
@@ -16,6 +16,7 @@ interface PlacementCardProps {
 /** Where a ruler is laid for each text, to its ink; and the place on paper at its true size. */
 export function PlacementCard({ place, fits }: PlacementCardProps) {
   const { runId } = useRun();
+  const isWorking = useFits().kind === 'computing';
   const { figure, word } = useLengths();
   const [paper, setPaper] = useState('a4');
   const { useId, placeId } = place.at;
@@ -95,7 +96,11 @@ export function PlacementCard({ place, fits }: PlacementCardProps) {
             ))}
           </tbody>
         </table>
-        {rows.length === 0 && <p className="p-2 text-soft">No text with a place yet.</p>}
+        {rows.length === 0 && (
+          <p className="p-2 text-soft">
+            {isWorking ? 'Working out where each text lies…' : 'No text with a place yet.'}
+          </p>
+        )}
       </div>
     </section>
   );

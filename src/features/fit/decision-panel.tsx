@@ -2,7 +2,7 @@
 
 import { useRun } from '@/client';
 import { findingSentence, findingWords } from '@/core/sentences';
-import { asksOf, gravestFirst, lookedWord } from '@/core/figures';
+import { asksOf, gravestFirst, lookedWord, nameOfFit, whoseElse } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import { type OverrideSet, type OwnSettings, type RunSpec, type TextRef, lookedKey, ownSettingsAt } from '@/core/spec';
 import { dropLooked, dropOverrides } from '@/core/edit';
@@ -30,6 +30,7 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
   const alike = alikeOf(shown, subject);
   const worst = worstSeverity(asks) ?? 'note';
   const at = textOf(subject);
+  const whose = whoseElse(subject);
   return (
     <section
       className={`grid gap-2 border border-l-4 border-rule-strong bg-white p-3 ${EDGES[worst]}`}
@@ -37,7 +38,8 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
     >
       <h2 className="flex flex-wrap items-center gap-2 text-base font-semibold break-words">
         {worst !== 'note' && <SeverityTag severity={worst} />}
-        {subject.text.join(' / ')}
+        {nameOfFit(subject, ' / ')}
+        {whose !== null && <span className="font-normal text-soft">for {whose}</span>}
       </h2>
       {gravest ? (
         <p>{sentence(gravest)}.</p>

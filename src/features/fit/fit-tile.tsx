@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { type Lengths } from '@/client';
 import { findingSentence, findingWords } from '@/core/sentences';
-import { factsOf, isMeasureFinding, shownMeasures } from '@/core/figures';
+import { factsOf, isMeasureFinding, nameOfFit, shownMeasures } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import type { ShapeBox } from '@/core/shop';
 import type { DrawnLayer } from '@/drawing';
@@ -38,7 +38,7 @@ export interface OtherFit {
 export const FitTile = memo(function FitTile(props: FitTileProps) {
   const { no, numFits, fit, layers, place, shown, lengths, isFocused, isChosen, onFocus, onToggle, other } = props;
   const worst = worstSeverity(fit.findings);
-  const text = fit.text.join(' ');
+  const text = nameOfFit(fit);
   const key = fitKey(fit);
   return (
     <div
@@ -119,7 +119,7 @@ function MeasureLine({ fit, lengths }: { readonly fit: ScreenFit; readonly lengt
   const more = `x-height ${lengths.figure(fit.xHeightMm)} ${lengths.word}; outline ${(edgeMm / 10).toFixed(0)} cm to cut, ${(areaMm2 / 100).toFixed(1)} cm² of film`;
   return (
     <p className="flex flex-wrap gap-x-2 font-narrow text-fine text-soft" title={more}>
-      {shownMeasures(fit).map(({ key, part, layer, spot, broken }) => (
+      {shownMeasures(fit).map(({ key, part, layer, spot, broken, leastMm }) => (
         <span
           key={key}
           title={broken ? findingSentence(broken) : MEASURE_WORDS[part]}
@@ -127,7 +127,9 @@ function MeasureLine({ fit, lengths }: { readonly fit: ScreenFit; readonly lengt
         >
           {broken && '▲ '}
           {part} {fit.layers.length > 1 && `of ${layer.colourSlot} `}
-          <span className="measure">{lengths.figure(spot.widthMm, 2)}</span>
+          <span className="measure">
+            {leastMm === null ? lengths.figure(spot.widthMm, 2) : lengths.apart(spot.widthMm, leastMm, 2)}
+          </span>
         </span>
       ))}
       <span className="whitespace-nowrap">

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useRef } from 'react';
+import { nameOfFit } from '@/core/figures';
 import { worstSeverity } from '@/core/finding';
 import { formatMm } from '@/core/units';
 import type { ScreenFit } from '@/workers/fit-protocol';
@@ -68,7 +69,7 @@ function dotsOf(fits: readonly ScreenFit[], chosen: ReadonlySet<string>, named: 
     const worst = worstSeverity(fit.findings);
     const tone = worst === 'stop' || worst === 'check' ? worst : 'fine';
     const key = fitKey(fit);
-    const text = fit.text.join(' ');
+    const text = nameOfFit(fit);
     return [{ key, text, mm: fit.capHeightMm, level, tone, isChosen: chosen.has(key), isNamed: named.has(key) }];
   });
 }

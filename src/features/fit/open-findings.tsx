@@ -1,5 +1,5 @@
 import { findingWords } from '@/core/sentences';
-import { asksOf, gravestFirst } from '@/core/figures';
+import { asksOf, gravestFirst, nameOfFit } from '@/core/figures';
 import { SeverityTag } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { openFits } from './decision-subject';
@@ -31,7 +31,7 @@ export function OpenFindings({ shown, subject, onPick }: OpenFindingsProps) {
                 onClick={() => onPick(fitKey(fit))}
               >
                 {gravest && <SeverityTag severity={gravest.severity} />}
-                <span className="min-w-0 flex-1 break-words">{fit.text.join(' ')}</span>
+                <span className="min-w-0 flex-1 break-words">{nameOfFit(fit)}</span>
                 <span className="text-right text-fine text-soft">{gravest && findingWords(gravest)}</span>
               </button>
             </li>

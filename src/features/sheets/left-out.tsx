@@ -1,4 +1,5 @@
 import { findingSentence } from '@/core/sentences';
+import { nameOfFit, whoseElse } from '@/core/figures';
 import { findingKey } from '@/core/finding';
 import { formatMmPair } from '@/core/units';
 import type { PlanAnswer } from '@/services';
@@ -11,9 +12,9 @@ export function LeftOut({ plan }: { readonly plan: PlanAnswer }) {
     <section className="border-l-4 border-madder bg-paper px-4 py-3">
       <h2 className="mb-1 font-semibold">Left out of the passes</h2>
       <ul className="grid gap-2">
-        {plan.stopped.map(({ fitKey, text, findings }) => (
+        {plan.stopped.map(({ fitKey, findings, ...named }) => (
           <li key={fitKey}>
-            <b>{text.join(' ')}</b>
+            <b>{nameOfFit(named)}</b> {whoseElse(named) && <span className="text-soft">for {whoseElse(named)}</span>}
             {findings
               .filter(({ severity }) => severity === 'stop')
               .map((finding) => (

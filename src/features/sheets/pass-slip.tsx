@@ -53,8 +53,12 @@ export function PassSlip({ runId, pass, row, isNext, open, isBusy, onMake, onUnm
       <dl className="border-t border-rule">
         <SlipFigure label="pieces" value={String(pieces.length)} />
         <SlipFigure label="as it lies" value={isReversed(pass) ? 'reversed' : 'as it reads'} />
-        {pass.patches.map(({ usedShare }, i) => (
-          <SlipFigure key={i} label="used of the film" value={`${formatMm(usedShare * 100, 0)} %`} />
+        {pass.patches.map(({ usedShare, inkShare }, i) => (
+          <SlipFigure
+            key={i}
+            label="of the film: boxes of the pieces, ink"
+            value={`${formatMm(usedShare * 100, 0)} %, ${formatMm(inkShare * 100, 0)} %`}
+          />
         ))}
         {recuts.length > 0 && (
           <SlipFigure label="cut again" value={recuts.map(({ text }) => text.join(' ')).join(', ')} />

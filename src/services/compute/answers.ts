@@ -64,6 +64,8 @@ export interface PatchOnBed {
   readonly heightMm: number;
   /** Share of it that the pieces' boxes cover, 0 to 1. */
   readonly usedShare: number;
+  /** Share of it that is ink, 0 to 1. */
+  readonly inkShare: number;
   readonly pieces: readonly PieceOnBed[];
 }
 

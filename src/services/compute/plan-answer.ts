@@ -83,7 +83,10 @@ export function openPasses(request: OpenRequest, report: RunReport): OpenPass[] 
   }));
 }
 
-function patchOnBed({ materialId, isReversed, placed, x, y, w, h, usedShare }: PlannedPatch, withOutlines: boolean) {
+function patchOnBed(
+  { materialId, isReversed, placed, x, y, w, h, usedShare, inkShare }: PlannedPatch,
+  withOutlines: boolean,
+) {
   return {
     materialId,
     isReversed,
@@ -92,6 +95,7 @@ function patchOnBed({ materialId, isReversed, placed, x, y, w, h, usedShare }: P
     widthMm: um10ToMm(w),
     heightMm: um10ToMm(h),
     usedShare,
+    inkShare,
     pieces: placed.map((one) => {
       const { piece, attempt, turnDeg } = one;
       const lying = { x: one.x, y: one.y, turnDeg, reversed: isReversed };
