@@ -2,6 +2,7 @@ import { type Bench, bestOf, calibrationMs, machine } from './bench';
 import { FIT_BENCHES } from './fit.bench';
 import { LEDGER_BENCHES } from './ledger.bench';
 import { LIST_BENCHES } from './list.bench';
+import { PACKING_BENCHES } from './packing.bench';
 import { PLACE_BENCHES } from './place.bench';
 import { SHEETS_BENCHES } from './sheets.bench';
 
@@ -11,6 +12,7 @@ const benches: readonly Bench[] = [
   ...FIT_BENCHES,
   ...PLACE_BENCHES,
   ...SHEETS_BENCHES,
+  ...PACKING_BENCHES,
   ...LEDGER_BENCHES,
   ...LIST_BENCHES,
 ];

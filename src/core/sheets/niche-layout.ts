@@ -38,159 +38,200 @@ export function emptyLayout(numBoxes: number): NicheLayout {
 /** How many of the waiting boxes a niche is offered; more cost time and change little. */
 const OFFERED = 300;
 
-/** What is laid out, whatever the order; the first `numFirst` go before all others. */
+/** What is laid out, whatever the order; the first `numFirst` of an order go before all others. */
 export interface PackTask {
   readonly boxes: readonly PackBox[];
   readonly bed: InnerBed;
   readonly numFirst: number;
 }
 
-/** A stretch between two walls, with how far they stand below it. */
-interface Niche extends Pick<Stretch, 'width' | 'y'> {
-  readonly leftWall: number;
-  readonly rightWall: number;
-}
-
-/** A stretch of the skyline: nothing lies below `y` between `x` and `x + width`. */
-interface Stretch {
-  x: number;
-  y: number;
-  width: number;
+/** A layout is decided by the order in which boxes are offered, and by which of them may be turned. */
+export interface PackOrder {
+  readonly order: Int32Array<ArrayBuffer>;
+  /** By box: 1 where it may lie turned. */
+  readonly mayTurn: Uint8Array<ArrayBuffer>;
 }
 
 /**
- * Lays boxes out bed after bed: the highest niche of the skyline gets the first waiting box that fits it, unless a later one
- * fills its width or its wall exactly. A niche that nothing fits is filled up to its lower wall. The first `numFirst`
- * boxes of the order go before all others.
+ * Lays boxes out bed after bed: the highest niche of the skyline gets the first waiting box that fits it, unless a later one fills
+ * its width or its wall exactly. A niche that nothing fits is filled up to its lower wall.
  *
  *     ▁▁▁▁▁▁▁▁▁▁▁▁▁▁▁▁▁▁▁▁▁ top edge
  *     │ A    │niche│ B   │   the niche under the edge is the one nearest to it;
  *     │      └─────┤     │   a box as wide as it leaves no waste beside
  *     └──────┘     └─────┘
  *
- * Writes into `into` and answers nothing; every box that fits an empty bed is placed. Cost: boxes × offered.
+ * Made once for a task, since it is asked thousands of times: nothing is allocated for a layout. Cost: boxes × offered.
  */
-export function layOutNiches(into: NicheLayout, { boxes, bed, numFirst }: PackTask, order: Int32Array): void {
-  into.bedNo.fill(-1);
-  into.numBeds = 0;
-  into.lastHeight = 0;
-  const fitting = (from: number, to: number) => [...order.subarray(from, to)].filter((i) => fitsBed(boxes[i]!, bed));
-  const wantedFirst = fitting(0, numFirst);
-  let waiting = [...wantedFirst, ...fitting(numFirst, order.length)];
-  let first = wantedFirst.length;
-  while (waiting.length > 0) {
-    const { rest, numFirst: firstLeft, height } = fillBed(into, { boxes, bed, numFirst: first }, waiting);
-    into.numBeds++;
-    into.lastHeight = height;
-    waiting = rest;
-    first = firstLeft;
+export class NichePacker {
+  readonly #width: Int32Array;
+  readonly #height: Int32Array;
+  /** The next waiting box, by box; the last entry is the head. */
+  readonly #next: Int32Array;
+  readonly #isFirst: Uint8Array;
+  /** Whether an empty bed holds a box; and whether only turned. */
+  readonly #fits: Uint8Array;
+  readonly #mustTurn: Uint8Array;
+  /** The skyline from left to right: nothing lies below `y` from `x` on, as far as the next. */
+  readonly #x: Int32Array;
+  readonly #y: Int32Array;
+  #numStretches = 0;
+
+  constructor(private readonly task: PackTask) {
+    const { boxes, bed } = task;
+    const lies = ({ width, height }: PackBox) => width <= bed.width && height <= bed.height;
+    const liesTurned = ({ width, height }: PackBox) => bed.mayTurn && height <= bed.width && width <= bed.height;
+    this.#fits = Uint8Array.from(boxes, (box) => Number(lies(box) || liesTurned(box)));
+    this.#mustTurn = Uint8Array.from(boxes, (box) => Number(!lies(box)));
+    this.#width = Int32Array.from(boxes, ({ width }) => width);
+    this.#height = Int32Array.from(boxes, ({ height }) => height);
+    this.#next = new Int32Array(boxes.length + 1);
+    this.#isFirst = new Uint8Array(boxes.length);
+    this.#x = new Int32Array(boxes.length + 3);
+    this.#y = new Int32Array(boxes.length + 3);
   }
-}
 
-function fitsBed({ width, height }: PackBox, bed: InnerBed): boolean {
-  const fits = (w: number, h: number) => w <= bed.width && h <= bed.height;
-  return fits(width, height) || (bed.mayTurn && fits(height, width));
-}
-
-function fillBed(
-  into: NicheLayout,
-  { boxes, bed, numFirst: wantedFirst }: PackTask,
-  waiting: number[],
-): { rest: number[]; numFirst: number; height: number } {
-  let numFirst = wantedFirst;
-  const skyline: Stretch[] = [{ x: 0, y: 0, width: bed.width }];
-  let height = 0;
-  for (;;) {
-    const at = highest(skyline);
-    const niche = skyline[at]!;
-    if (niche.y >= bed.height || waiting.length === 0) return { rest: waiting, numFirst, height };
-    const leftWall = (skyline[at - 1]?.y ?? Infinity) - niche.y;
-    const rightWall = (skyline[at + 1]?.y ?? Infinity) - niche.y;
-    const offer = bestFor({ boxes, bed, numFirst }, waiting, { width: niche.width, y: niche.y, leftWall, rightWall });
-    if (!offer) {
-      fillUpInPlace(skyline, at, Math.min(leftWall, rightWall, bed.height - niche.y));
-      continue;
+  /** Writes into `into`; every box that fits an empty bed is placed. */
+  layOut(into: NicheLayout, { order, mayTurn }: PackOrder): void {
+    const { numFirst } = this.task;
+    const head = this.#next.length - 1;
+    let last = head;
+    into.bedNo.fill(-1);
+    for (let at = 0; at < order.length; at++) {
+      const box = order[at]!;
+      if (this.#fits[box] === 0) continue;
+      this.#isFirst[box] = at < numFirst ? 1 : 0;
+      this.#next[last] = box;
+      last = box;
     }
-    const box = waiting[offer.no]!;
-    waiting.splice(offer.no, 1);
-    if (offer.no < numFirst) numFirst--;
-    const { width, height: tall } = turned(boxes[box]!, offer.isTurned);
-    const isAtRight = tall === rightWall && tall !== leftWall;
-    into.x[box] = isAtRight ? niche.x + niche.width - width : niche.x;
-    into.y[box] = niche.y;
-    into.isTurned[box] = offer.isTurned ? 1 : 0;
-    into.bedNo[box] = into.numBeds;
-    height = Math.max(height, niche.y + tall);
-    placeInPlace(skyline, at, { width, height: tall }, isAtRight);
+    this.#next[last] = -1;
+    into.numBeds = 0;
+    into.lastHeight = 0;
+    while (this.#next[head]! >= 0) {
+      into.lastHeight = this.#fillBed(into, mayTurn);
+      into.numBeds++;
+    }
   }
-}
 
-function turned({ width, height }: PackBox, isTurned: boolean): PackBox {
-  return isTurned ? { width: height, height: width } : { width, height };
-}
-
-/** The stretch nearest to the top edge; the leftmost of several. */
-function highest(skyline: readonly Stretch[]): number {
-  let best = 0;
-  for (let i = 1; i < skyline.length; i++) if (skyline[i]!.y < skyline[best]!.y) best = i;
-  return best;
-}
-
-/** First that fits wins, but one that fills the width exactly is better, and one that ends level with a wall too. */
-function bestFor(
-  { boxes, bed, numFirst }: PackTask,
-  waiting: readonly number[],
-  { width: nicheWidth, y, leftWall, rightWall }: Niche,
-): { no: number; isTurned: boolean } | null {
-  const room = bed.height - y;
-  let bestScore = -1;
-  let best: { no: number; isTurned: boolean } | null = null;
-  const consider = (no: number, width: number, height: number, isTurned: boolean) => {
-    if (width > nicheWidth || height > room) return;
-    const score = (width === nicheWidth ? 2 : 0) + (height === leftWall || height === rightWall ? 1 : 0);
-    if (score <= bestScore) return;
-    bestScore = score;
-    best = { no, isTurned };
-  };
-  const end = Math.min(waiting.length, Math.max(OFFERED, numFirst));
-  for (let no = 0; no < end && bestScore < 3; no++) {
-    if (no === numFirst && best) break;
-    const { width, height } = boxes[waiting[no]!]!;
-    consider(no, width, height, false);
-    if (bed.mayTurn) consider(no, height, width, true);
+  #fillBed(into: NicheLayout, mayTurn: Uint8Array): number {
+    const { bed } = this.task;
+    const head = this.#next.length - 1;
+    const [x, y] = [this.#x, this.#y];
+    x[0] = 0;
+    y[0] = 0;
+    // Where the bed ends, a wall without end.
+    x[1] = bed.width;
+    this.#numStretches = 1;
+    let height = 0;
+    while (this.#next[head]! >= 0) {
+      let at = 0;
+      for (let i = 1; i < this.#numStretches; i++) if (y[i]! < y[at]!) at = i;
+      const top = y[at]!;
+      if (top >= bed.height) break;
+      const nicheWidth = x[at + 1]! - x[at]!;
+      const leftWall = at > 0 ? y[at - 1]! - top : Infinity;
+      const rightWall = at + 1 < this.#numStretches ? y[at + 1]! - top : Infinity;
+      this.#leftWall = leftWall;
+      this.#rightWall = rightWall;
+      const before = this.#bestFor(mayTurn, nicheWidth, bed.height - top);
+      if (before < 0) {
+        this.#raise(at, Math.min(leftWall, rightWall, bed.height - top));
+        continue;
+      }
+      const box = this.#next[before]!;
+      this.#next[before] = this.#next[box]!;
+      const isTurned = this.#isOfferTurned;
+      const [width, tall] = isTurned
+        ? [this.#height[box]!, this.#width[box]!]
+        : [this.#width[box]!, this.#height[box]!];
+      const isAtRight = tall === rightWall && tall !== leftWall;
+      into.x[box] = isAtRight ? x[at + 1]! - width : x[at]!;
+      into.y[box] = top;
+      into.isTurned[box] = isTurned ? 1 : 0;
+      into.bedNo[box] = into.numBeds;
+      if (top + tall > height) height = top + tall;
+      this.#place(at, width, tall, isAtRight);
+    }
+    return height;
   }
-  return best;
-}
 
-/** Raises a niche by `by` and joins it with walls of the same height. */
-function fillUpInPlace(skyline: Stretch[], at: number, by: number): void {
-  skyline[at]!.y += by;
-  joinInPlace(skyline, at);
-}
+  /** How far the walls of the present niche stand below it; the offer that was found for it. */
+  #leftWall = Infinity;
+  #rightWall = Infinity;
+  #isOfferTurned = false;
 
-function placeInPlace(skyline: Stretch[], at: number, { width, height }: PackBox, isAtRight: boolean): void {
-  const niche = skyline[at]!;
-  const restWidth = niche.width - width;
-  const box: Stretch = { x: isAtRight ? niche.x + restWidth : niche.x, y: niche.y + height, width };
-  if (restWidth === 0) {
-    skyline[at] = box;
-    joinInPlace(skyline, at);
-    return;
+  /**
+   * The waiting box before the best one for a niche; -1 when none fits. The first that fits wins, but one that fills the width
+   * exactly is better, and one that ends level with a wall too. Those that are wanted first are asked first.
+   */
+  #bestFor(mayTurn: Uint8Array, nicheWidth: number, room: number): number {
+    const [leftWall, rightWall] = [this.#leftWall, this.#rightWall];
+    const next = this.#next;
+    let bestScore = -1;
+    let best = -1;
+    let offered = 0;
+    let before = next.length - 1;
+    for (let box = next[before]!; box >= 0 && bestScore < 3; before = box, box = next[box]!) {
+      const isFirst = this.#isFirst[box] === 1;
+      if (!isFirst && (offered >= OFFERED || (best >= 0 && this.#isFirst[next[best]!] === 1))) break;
+      offered++;
+      const width = this.#width[box]!;
+      const height = this.#height[box]!;
+      if (width <= nicheWidth && height <= room) {
+        const score = (width === nicheWidth ? 2 : 0) + (height === leftWall || height === rightWall ? 1 : 0);
+        if (score > bestScore) {
+          bestScore = score;
+          best = before;
+          this.#isOfferTurned = false;
+        }
+      }
+      if ((mayTurn[box] === 1 || this.#mustTurn[box] === 1) && height <= nicheWidth && width <= room) {
+        const score = (height === nicheWidth ? 2 : 0) + (width === leftWall || width === rightWall ? 1 : 0);
+        if (score > bestScore) {
+          bestScore = score;
+          best = before;
+          this.#isOfferTurned = true;
+        }
+      }
+    }
+    return best;
   }
-  const rest: Stretch = { x: isAtRight ? niche.x : niche.x + width, y: niche.y, width: restWidth };
-  skyline.splice(at, 1, ...(isAtRight ? [rest, box] : [box, rest]));
-  joinInPlace(skyline, isAtRight ? at + 1 : at);
-}
 
-function joinInPlace(skyline: Stretch[], at: number): void {
-  const after = skyline[at + 1];
-  if (after && after.y === skyline[at]!.y) {
-    skyline[at]!.width += after.width;
-    skyline.splice(at + 1, 1);
+  /** Raises a niche by `by` and joins it with walls of the same height. */
+  #raise(at: number, by: number): void {
+    this.#y[at]! += by;
+    this.#join(at);
   }
-  const before = skyline[at - 1];
-  if (before && before.y === skyline[at]!.y) {
-    before.width += skyline[at]!.width;
-    skyline.splice(at, 1);
+
+  #place(at: number, width: number, tall: number, isAtRight: boolean): void {
+    const [x, y] = [this.#x, this.#y];
+    if (x[at + 1]! - x[at]! === width) {
+      this.#raise(at, tall);
+      return;
+    }
+    x.copyWithin(at + 2, at + 1, this.#numStretches + 1);
+    y.copyWithin(at + 2, at + 1, this.#numStretches);
+    this.#numStretches++;
+    y[at + 1] = y[at]!;
+    if (isAtRight) {
+      x[at + 1] = x[at + 2]! - width;
+      this.#raise(at + 1, tall);
+    } else {
+      x[at + 1] = x[at]! + width;
+      this.#raise(at, tall);
+    }
+  }
+
+  #join(at: number): void {
+    const y = this.#y;
+    if (at + 1 < this.#numStretches && y[at + 1] === y[at]) this.#drop(at + 1);
+    if (at > 0 && y[at - 1] === y[at]) this.#drop(at);
+  }
+
+  /** The stretch before it goes on as far as it did. */
+  #drop(at: number): void {
+    this.#x.copyWithin(at, at + 1, this.#numStretches + 1);
+    this.#y.copyWithin(at, at + 1, this.#numStretches);
+    this.#numStretches--;
   }
 }

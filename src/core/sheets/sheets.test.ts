@@ -59,6 +59,32 @@ test('a bed that is exactly full is found full: the spacing is owed between boxe
   expect(beds.map((onBed) => onBed.length)).toEqual([6, 1]);
 });
 
+test('a box is not turned into a gap that it makes longer', () => {
+  const options = {
+    bedWidth: 2_900_000,
+    bedHeight: 20_000_000,
+    spacing: 30_000,
+    edge: 0,
+    mayTurn: true,
+    seed: 5,
+    layouts: 8,
+  };
+  const names = [
+    { width: 1_850_000, height: 350_000 },
+    { width: 1_700_000, height: 240_000 },
+  ];
+  const { beds } = packBoxes(names, 0, options);
+  expect(beds).toHaveLength(1);
+  expect(beds[0]!.map(({ y, isTurned }) => [y, isTurned])).toEqual([
+    [0, false],
+    [380_000, false],
+  ]);
+  // What fits turned alone is turned all the same.
+  const tall = packBoxes([{ width: 3_000_000, height: 240_000 }], 0, options);
+  expect(tall.beds[0]![0]!.isTurned).toBe(true);
+  expect(packBoxes([{ width: 3_000_000, height: 240_000 }], 0, { ...options, mayTurn: false }).tooLarge).toEqual([0]);
+});
+
 test('the same seed gives the same beds, and a larger budget never a longer layout', () => {
   const boxes = Array.from({ length: 40 }, (_, i) => ({
     width: 300 + ((i * 97) % 900),
