@@ -60,6 +60,9 @@ const planned = async () =>
   ]);
 const undone = (actId: string): Deed => ({ kind: 'undone', actId });
 
+/** As they lie in the pass, which is the packer's business. */
+const anyOrder = (...texts: string[]): unknown => expect.arrayContaining(texts);
+
 describe('a mark that would make a pass', () => {
   test('asks first, with the number of the pass, its pieces and what is open; nothing is made or recorded', async () => {
     expect(problemOf(await record([await cut(1)]))).toEqual({
@@ -68,8 +71,8 @@ describe('a mark that would make a pass', () => {
         {
           no: 1,
           numPieces: 3,
-          notReleased: { num: 3, texts: ['Ottoline', 'Bo', 'Quim'] },
-          notProofed: { num: 3, texts: ['Ottoline', 'Bo', 'Quim'] },
+          notReleased: { num: 3, texts: anyOrder('Ottoline', 'Bo', 'Quim') },
+          notProofed: { num: 3, texts: anyOrder('Ottoline', 'Bo', 'Quim') },
           checks: { num: 0, texts: [] },
         },
       ],
@@ -91,7 +94,7 @@ describe('a mark that would make a pass', () => {
     expect(next).toMatchObject({
       no: 1,
       notReleased: { num: 0 },
-      notProofed: { num: 2, texts: ['Ottoline', 'Quim'] },
+      notProofed: { num: 2, texts: anyOrder('Ottoline', 'Quim') },
     });
   });
 
