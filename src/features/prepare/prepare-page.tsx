@@ -39,7 +39,7 @@ export function PreparePage() {
             </span>
           ))}
         </h1>
-        <span className="w-80">
+        <span className="w-96">
           <NumberField
             label="Spares for what spoils"
             unit="%"

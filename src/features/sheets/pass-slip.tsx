@@ -56,8 +56,8 @@ export function PassSlip({ runId, pass, row, isNext, open, isBusy, onMake, onUnm
         {pass.patches.map(({ usedShare, inkShare }, i) => (
           <SlipFigure
             key={i}
-            label="of the film: boxes of the pieces, ink"
-            value={`${formatMm(usedShare * 100, 0)} %, ${formatMm(inkShare * 100, 0)} %`}
+            label="used of the film: boxes · ink"
+            value={`${formatMm(usedShare * 100, 0)} % · ${formatMm(inkShare * 100, 0)} %`}
           />
         ))}
         {recuts.length > 0 && (
