@@ -29,7 +29,16 @@ export class KnurlServer {
   }
 
   async startAgain(): Promise<void> {
-    const words = ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(this.port)];
+    const words = [
+      'node_modules/next/dist/bin/next',
+      'start',
+      '-H',
+      '127.0.0.1',
+      '-p',
+      String(this.port),
+      '--keepAliveTimeout',
+      '65000',
+    ];
     this.#process = spawn(process.execPath, words, {
       stdio: ['ignore', 'ignore', 'pipe'],
       env: { ...process.env, NODE_ENV: 'production', KNURL_DATA_DIR: this.dataDir, KNURL_URL: this.url },

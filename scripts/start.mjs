@@ -7,6 +7,8 @@ import { readArguments } from './arguments.mjs';
 import { ensureBuilt, ensureInstalled, runProgram, say } from './prepare.mjs';
 import { Stopped } from './stopped.mjs';
 
+/** Longer than whoever asks keeps a connection: one that is closed while it is used again is an answer that never comes. */
+const KEEP_ALIVE_MS = '65000';
 const HOST = '127.0.0.1';
 const START_LIMIT_MS = 60_000;
 
@@ -94,7 +96,16 @@ async function seedDemo(dataDir) {
 
 /** @param {{ port: number, url: string, dataDir: string }} at */
 async function serve({ port, url, dataDir }) {
-  const words = ['node_modules/next/dist/bin/next', 'start', '-H', HOST, '-p', String(port)];
+  const words = [
+    'node_modules/next/dist/bin/next',
+    'start',
+    '-H',
+    HOST,
+    '-p',
+    String(port),
+    '--keepAliveTimeout',
+    KEEP_ALIVE_MS,
+  ];
   const server = spawn(process.execPath, words, {
     // The framework's own banner names an address that other machines cannot reach; errors stay in sight.
     stdio: ['ignore', 'ignore', 'inherit'],
