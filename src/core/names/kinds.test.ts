@@ -194,6 +194,7 @@ test('a comma before two that are joined is read in two ways, and both are offer
     ['Bo Quill', 'Cy Quill'],
     ['Quill', 'Bo', 'Cy'],
   ]);
+  expect(peopleReadings('Quill, Ann, Bo & Cy')).toEqual([['Quill', 'Ann', 'Bo', 'Cy']]);
   expect(peopleReadings('Quill, Bo & Cy Marsh')).toEqual([['Quill Marsh', 'Bo Marsh', 'Cy Marsh']]);
 });
 
@@ -233,6 +234,8 @@ test.each<[string, string | null]>([
   ['TOM BEN MARSH', 'Tom Ben Marsh'],
   ['ADA QUILL PHD', 'Ada Quill PhD'],
   ['ADA QUILL BSC', 'Ada Quill BSc'],
+  ['PHD', 'PhD'],
+  ['MBE ADA', 'Mbe Ada'],
   ['HUGH STONE JR', 'Hugh Stone Jr'],
   ['HUGH STONE 3RD', 'Hugh Stone 3rd'],
   ['DR ADA QUILL', 'Dr Ada Quill'],
@@ -266,5 +269,6 @@ test.each<[string, string]>([
 
 test('letters that are spelled out make no double of what is merely like it', () => {
   expect(doubleNames(['Mueller', 'Muller', 'Quill'])).toEqual([{ reason: 'oneLetter', at: [0, 1] }]);
+  expect(doubleNames(['Quillon', 'Qu', 'Quillonston'])).toEqual([]);
   expect(doubleNames(['Müller', 'Müller'])).toEqual([{ reason: null, at: [0, 1] }]);
 });

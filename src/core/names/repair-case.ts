@@ -50,7 +50,7 @@ function setWord(word: string, wasCapitals: boolean, { words, no, language }: Sp
   if (no > 0 && isWord && (isInParticle(words, no) || isJoining(word.toLowerCase()))) return lower(word, language);
   if (isTitle(word) || isFamilyStart(word)) return titled(word, language);
   const isRoman = /^[IVX]+$/i.test(word);
-  if (no > 0 && isLast && !isRoman && isSuffix(word)) return suffixCase(word, language);
+  if (isLast && !isRoman && isSuffix(word)) return suffixCase(word, language);
   if (no > 0 && isLast && isNumeral(word.toUpperCase(), words.length)) return word.toUpperCase();
   return wasCapitals && !isRoman && isInitials(word) ? word : titled(word, language);
 }

@@ -105,3 +105,29 @@ test('a list that comes again unchanged changes nothing', () => {
   expect(fates.map(({ kind }) => kind)).toEqual(['same', 'same', 'same']);
   expect(takeComparison(entries, { fates, gone }, () => false, seededBytes(1))).toEqual(entries);
 });
+
+test('who has a key is matched by it alone; who has none is matched by the text', () => {
+  const rows = (...body: string[][]) => linesOf([['Member no', 'Name'], ...body]).lines;
+  const entries = entriesFromList(rows(['7', 'Ann Lee'], ['', 'Bo May'], ['9', 'Cy Ott']), seededBytes(8));
+  const key = 'Member no';
+  const fates = (...body: string[][]) => {
+    const { fates: told, gone } = compareList(entries, rows(...body), key);
+    return [
+      ...told.map(({ kind, line }) => `${kind} ${line.text}`),
+      ...gone.map(({ fields }) => `gone ${fields.text}`),
+    ];
+  };
+  expect(fates(['9', 'Cyril Ott'], ['', 'Bo May'], ['7', 'Ann Lee'])).toEqual([
+    'changed Cyril Ott',
+    'same Bo May',
+    'same Ann Lee',
+  ]);
+  // The same name under another number is somebody else; one without a number is whoever bears the name without one.
+  expect(fates(['8', 'Ann Lee'], ['', 'Cy Ott'], ['', 'Bo May'])).toEqual([
+    'new Ann Lee',
+    'new Cy Ott',
+    'same Bo May',
+    'gone Ann Lee',
+    'gone Cy Ott',
+  ]);
+});

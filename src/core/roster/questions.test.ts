@@ -9,6 +9,7 @@ import {
   answersOf,
   changeField,
   changeParts,
+  columnsBesideText,
   compareList,
   entriesFromList,
   listQuestions,
@@ -312,4 +313,39 @@ test('a family name with its particle in a column is lettered as in one cell', (
   ]);
   const renamed = changeParts(spec, spec.entries[0]!.id, { ...entryParts(spec.entries[0]!), given: 'Bo' });
   expect(texts(renamed)[0]).toBe('Bo van der Hoek');
+});
+
+test('of two spellings the first or the second stays, with the pieces of both', () => {
+  const spec = runOf([
+    ['Name', 'Qty'],
+    ['Sian Hughes', '2'],
+    ['Siân Hughes', '3'],
+  ]);
+  for (const [id, spelled] of [
+    ['first', 'Sian Hughes'],
+    ['second', 'Siân Hughes'],
+  ] as const) {
+    const { entries } = answer(spec, 'nearDouble', id);
+    expect(entries.map(({ fields, quantity }) => [fields.text, quantity])).toEqual([[spelled, 5]]);
+  }
+  // Who has left the list meanwhile is nobody to be put together with.
+  const [question] = listQuestions(spec);
+  const gone = { ...spec, entries: spec.entries.slice(0, 1) };
+  expect(answerQuestion(gone, question!, 'first', means)).toBe(gone);
+});
+
+test('columns beside the text are those that say more than it does', () => {
+  const spec = runOf([
+    ['Text', 'Given', 'Family', 'Colour of the boat'],
+    ['Ann Lind', 'Ann', 'Lind', 'red'],
+    ['Bo Berg', 'Bo', 'Berg', ''],
+  ]);
+  expect(columnsBesideText(spec.entries)).toEqual(['Colour of the boat']);
+  const called = runOf([
+    ['Text', 'Given'],
+    ['The Linds', 'Ann'],
+    ['Bo', ''],
+  ]);
+  expect(columnsBesideText(called.entries)).toEqual(['given']);
+  expect(columnsBesideText(aRun(['Ann']).entries)).toEqual([]);
 });

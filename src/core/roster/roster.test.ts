@@ -219,3 +219,8 @@ test('an edit that changes nothing gives the very same spec back', () => {
   expect(changeQuantity(spec, id, 1)).toBe(spec);
   expect(changeField(spec, id, 'text', 'Anna')).not.toBe(spec);
 });
+
+test('lines without a mark between cells are no table, whatever the lines after them hold', () => {
+  expect(parseList('Ann\nBo; and Cy')).toMatchObject({ value: { reading: { kind: 'lines' } } });
+  expect(parseList('name,\nAnn,')).toMatchObject({ value: { reading: { kind: 'columns' } } });
+});
