@@ -6,3 +6,4 @@ export { aPlace, aRect, aVariant, aZone } from './a-place';
 export { type FlatFit, aRunOfLetters, aimedBox, anArtwork, fitRun, piecesOfRun } from './a-fit';
 export { aBed } from './a-bed';
 export { aHead } from './a-head';
+export { answer, asked, means, runOf, texts } from './asked-lists';
