@@ -16,12 +16,14 @@ interface PassSlipProps {
   /** What is open in the next one; null until it is known. */
   readonly open: OpenPass | null;
   readonly isBusy: boolean;
+  /** What is shown is laid out for the run as it stands: nothing else is made. */
+  readonly isCurrent: boolean;
   readonly onMake: () => void;
   readonly onUnmake: (passId: string) => void;
 }
 
 /** The written slip beside the bed: what to do in which order, ending in the deed. */
-export function PassSlip({ runId, pass, row, isNext, open, isBusy, onMake, onUnmake }: PassSlipProps) {
+export function PassSlip({ runId, pass, row, isNext, open, isBusy, isCurrent, onMake, onUnmake }: PassSlipProps) {
   const { atLeast, exact, word } = useLengths();
   const { spec } = useRun();
   const pieces = piecesOf(pass);
@@ -67,7 +69,7 @@ export function PassSlip({ runId, pass, row, isNext, open, isBusy, onMake, onUnm
       <div className="mt-4">
         {row.made === null ? (
           isNext ? (
-            <MakePass key={pass.no} no={pass.no} open={open} isBusy={isBusy} onMake={onMake} />
+            <MakePass key={pass.no} no={pass.no} open={open} isBusy={isBusy || !isCurrent} onMake={onMake} />
           ) : (
             <p className="text-soft">Waits for the passes before it.</p>
           )

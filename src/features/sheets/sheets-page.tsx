@@ -56,7 +56,8 @@ export function SheetsPage() {
             row={row}
             isNext={row === next}
             open={open}
-            isBusy={isBusy || !state.isCurrent}
+            isBusy={isBusy}
+            isCurrent={state.isCurrent}
             onMake={() => void make()}
             onUnmake={(passId) => void unmake(passId)}
           />
