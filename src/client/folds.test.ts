@@ -4,7 +4,7 @@ import { keptScale } from './photo-file';
 import { stateAfter } from './save-state';
 import { bondedWord, entryFacets, stageWord } from './stage-words';
 import { holesIn } from './use-shown-layers';
-import { countToLayOut, entriesWith, hasWorkOn, isUnmade, isWorked, madeOtherwise } from './work-done';
+import { countToLayOut, entriesWith, hasWorkOn, isUnmade, isWorked, madeOtherwise, madeTexts } from './work-done';
 
 const item = (itemId: string, stage: BenchItem['stage'], ...pieces: Partial<BenchPiece>[]) =>
   ({
@@ -111,4 +111,12 @@ test('a picture is made smaller by its longest side and never larger; holes are 
       [ring, ring],
     ]),
   ]).toEqual([0, 0, 3]);
+});
+
+test('what lies in made passes is told as it was made; what is only released or planned is not', () => {
+  const frozen = (by: 'pass' | 'release') => ({ placeId: 'aplace0001', frozen: { by, text: ['Ilke', 'Ro'] } }) as never;
+  const open = { placeId: 'aplace0001', frozen: null };
+  expect(madeTexts([item('a', 'cut', frozen('pass'), open), item('b', 'open', frozen('release'))])).toEqual([
+    { itemId: 'a', placeId: 'aplace0001', text: ['Ilke', 'Ro'] },
+  ]);
 });

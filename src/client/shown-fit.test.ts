@@ -4,7 +4,7 @@ import type { InkOnBlank } from '@/core/place';
 import type { BenchItem, BenchPiece, FrozenPiece } from '@/services';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { cutTexts } from './cut-texts';
-import { shownFit, shownFits } from './shown-fit';
+import { shownFit, shownFits, stoppedTexts } from './shown-fit';
 import { entryFacets } from './stage-words';
 import { countToLayOut, madeOtherwise, entriesWith, hasWorkOn, isUnmade, isWorked } from './work-done';
 
@@ -153,4 +153,13 @@ test('a stop at one place keeps the item’s other place in the passes to be lai
   expect(countToLayOut([two], [at(PLACE, true), at('aplace0002', false)])).toBe(1);
   expect(countToLayOut([two], [at(PLACE, true), at('aplace0002', true)])).toBe(0);
   expect(countToLayOut([anItem({ pieces: [aPiece(0, { passNo: 1 })] })], [])).toBe(0);
+});
+
+test('texts that cannot be cut are told with what stops them, unless they were frozen before', () => {
+  const stop = { kind: 'nothingToDraw', severity: 'stop' } as const;
+  const check = { kind: 'partMissing', severity: 'check', part: 'date' } as const;
+  const at = (entryId: string, findings: readonly object[], frozen: object | null = null) =>
+    ({ fit: { entryId, useId: 'u', placeId: 'p', findings }, layers: [{ frozen }] }) as never;
+  const told = stoppedTexts([at('a', [check, stop]), at('b', [check]), at('c', [stop], {})]);
+  expect([...told]).toEqual([['a-u-p', stop]]);
 });
