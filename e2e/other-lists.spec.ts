@@ -23,7 +23,6 @@ test('a list as people paste it: headings, numbering, counts, couples and names 
   const asked = page.getByRole('region', { name: 'Questions of the list' });
   await expect(page.getByText('Ida Quill  +  Per Quill, or Quill  +  Ida  +  Per')).toBeVisible();
   await expectNoAxeFinding(page);
-  if (process.env.SHOTS) await page.screenshot({ path: '/tmp/s1.png' });
   await page.getByRole('button', { name: /^\d An entry for each$/ }).click();
   await page.getByRole('button', { name: /^\d Typed twice, one piece/ }).click();
   await expect(asked.getByRole('heading')).toHaveCount(0);
@@ -63,7 +62,6 @@ test('letters of an older program: read by what is likely, and chosen by whoever
   const shown = page.getByRole('group', { name: 'Columns and first rows' });
   await expect(shown).toContainText('Peña Muñko');
   await expectNoAxeFinding(page);
-  if (process.env.SHOTS) await page.screenshot({ path: '/tmp/s2.png' });
   await letters.selectOption({ label: 'central European: Peńa Muńko' });
   await expect(shown).toContainText('Peńa Muńko');
   await expect(letters).toHaveValue('windows-1250');
@@ -96,13 +94,11 @@ test('an open document, and a proof in which what cannot be cut stands apart', a
   await page.getByRole('button', { name: /^Tick all 4/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('All 4 texts are ticked, 1 cannot be cut yet');
   await expectNoAxeFinding(page);
-  if (process.env.SHOTS) await page.screenshot({ path: '/tmp/s3.png' });
   const proof = await page.request.get(
     page
       .url()
       .replace('/runs/', '/api/runs/')
       .replace(/proof$/, 'proof.pdf'),
   );
-  if (process.env.SHOTS) (await import('node:fs')).writeFileSync('/tmp/p.pdf', await proof.body());
   expect([proof.status(), (await proof.body()).subarray(0, 5).toString()]).toEqual([200, '%PDF-']);
 });
