@@ -14,7 +14,7 @@ export interface Measured {
   readonly note: string;
 }
 
-const TRIES = Number(process.env.BENCH_TRIES ?? 3);
+const TRIES = 3;
 
 /** Processor time of this process for doing `work` once, in milliseconds: other programs on the machine cost nothing. */
 export function cpuMs(work: () => void): number {
