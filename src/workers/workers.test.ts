@@ -36,6 +36,32 @@ test('outlines survive the trip through one buffer: every ring of every text, to
   expect(paths.pathOf(99)).toBe('');
 });
 
+test('a shape is packed into just its points, from the corner of the whole ink, and drawn in thousandths of an em', () => {
+  const ring = Int32Array.from([10_000, 20_000, 40_000, 20_000, 40_000, 60_000]);
+  const artwork = (inkBox: object | null) =>
+    ({ layers: [{ outline: { islands: [{ outer: ring, holes: [] }] } }], inkBox }) as never;
+  const packed = packShapes(
+    new Map([
+      [4, { artwork: artwork({ minX: 10_000, minY: 15_000 }), layerIndex: 0 }],
+      [7, { artwork: artwork(null), layerIndex: 0 }],
+      [9, { artwork: artwork(null), layerIndex: 3 }],
+    ]),
+  );
+  expect([...packed.points]).toEqual([0, 5_000, 30_000, 5_000, 30_000, 45_000, ...ring]);
+  expect([[...packed.ringEnds], [...packed.shapeEnds], packed.shapeNos]).toEqual([
+    [6, 12],
+    [1, 2, 2],
+    [4, 7, 9],
+  ]);
+  const paths = new ShapePaths();
+  paths.add(packed);
+  expect([4, 7, 9].map((no) => paths.pathOf(no))).toEqual([
+    'M0.0 5.0L30.0 5.0L30.0 45.0Z',
+    'M10.0 20.0L40.0 20.0L40.0 60.0Z',
+    '',
+  ]);
+});
+
 test('texts that come later do not disturb those that came before', () => {
   const [first, second] = fitRun(aRun(['Bo', 'Ægir']), cache).fits;
   const paths = new ShapePaths();

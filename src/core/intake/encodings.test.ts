@@ -1,5 +1,6 @@
 import iconv from 'iconv-lite';
 import { decodeText } from '.';
+import { likelihood } from './encodings';
 
 /** Lists as older programs wrote them, in the languages that used each encoding. */
 const LISTS: readonly (readonly [encoding: string, language: string, list: string])[] = [
@@ -50,4 +51,18 @@ test('how it would look otherwise is told, and a person who knows better is beli
   expect(decodeText(Uint8Array.from(iconv.encode('Zoë', 'utf-16be')), 'utf-16be').text).toBe('Zoë');
   // Nothing was guessed where the bytes say it.
   expect(decodeText(new TextEncoder().encode('Zoë')).readings).toEqual([]);
+});
+
+test('letters of one language in their places are likely; signs and capitals inside words, and two scripts in one, are not', () => {
+  expect(likelihood('Jürgen Weiß', 'windows-1252')).toBe(1);
+  // Nothing but printers' marks speaks for none in particular.
+  expect(likelihood('Sean O’Dell', 'windows-1252')).toBe(likelihood('Sean O’Dell', 'windows-1251'));
+  expect(likelihood('Sean O’Dell', 'windows-1252')).toBeGreaterThan(0.5);
+  for (const [text, encoding] of [
+    ['£ucja Œwiêcka', 'windows-1252'],
+    ['JŸrgen Wei§', 'windows-1252'],
+    ['Mьller', 'windows-1251'],
+    ['Èâàí', 'windows-1252'],
+  ] as const)
+    expect([text, likelihood(text, encoding) < 0.5]).toEqual([text, true]);
 });

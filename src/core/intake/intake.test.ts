@@ -302,3 +302,10 @@ test('marks before semicolons and commas are no part of a name', () => {
   );
   expect(table.rows[1]).toEqual(['Lind; Anna, II', '', 'Anna', '', 'Li;nd', '', '', '', 'a\nb; c']);
 });
+
+test('cards are numbered by the line where they begin, and one that never ends is told, the first as well', () => {
+  const broken = readCards('BEGIN:VCARD\nFN:Ann\nBEGIN:VCARD\nFN:Bo\nEND:VCARD\n');
+  expect(broken.troubles).toEqual([{ cardNo: 1, lineNo: 1 }]);
+  expect(broken.table.rowNos).toEqual([1, 3]);
+  expect(readCards('BEGIN:VCARD\nFN:Ann\n').troubles).toEqual([{ cardNo: 1, lineNo: 1 }]);
+});

@@ -65,6 +65,7 @@ test.each<[string, Partial<MonogramRule>, string, string]>([
   ['Ida + Per van Dalen', { form: 'couple' }, 'nl', 'I|D|P'],
   ['Ida + Per van Dalen', { form: 'couple', particles: 'keep' }, 'nl', 'I|V|P'],
   ['Mia & Leo Hart-Voss', { form: 'couple', doubled: 'both' }, 'en', 'M|HV|L'],
+  ['Ann Lind & Bo', { form: 'couple' }, 'en', 'A|L|B'],
   // One person is no couple, and two family names cannot both stand in the middle.
   ['Ann Lind', { form: 'couple' }, 'en', 'noSecond'],
   ['Ann Lind & Bo Berg', { form: 'couple' }, 'en', 'twoFamilies'],

@@ -2,7 +2,7 @@ import { guessMapping, mapTable, rereadLine, tableOf } from '../intake';
 import { wordingOf } from '../spec';
 import { changeList, changePlaceUse, mainPlace } from '../edit';
 import { aRun, answer, asked, means, runOf, seededBytes, texts } from '../test';
-import { answerQuestion, changeField, changeParts, compareList, listQuestions, takeComparison } from '.';
+import { answerQuestion, changeField, changeParts, compareList, isForColumn, listQuestions, takeComparison } from '.';
 import { entryParts } from '../wording';
 
 test('a clean list asks nothing', () => {
@@ -189,4 +189,20 @@ test('the order of day and month is asked only where the items would say it, and
   expect(listQuestions(spec)[0]?.cases[0]?.becomes).toEqual(['3 April 1980', '4 March 1980']);
   expect(listQuestions(worded('{date:romanMonth}'))[0]?.cases[0]?.becomes).toEqual(['3 · IV · 1980', '4 · III · 1980']);
   expect(listQuestions(worded('est. {date:year}'))).toEqual([]);
+});
+
+test('doubles say what stands there twice, near ones all their spellings; what is for a whole column says so', () => {
+  const cases = listQuestions(aRun(['Ann Lind', 'Siân May', 'Ann Lind', 'Sian May'])).map(({ kind, cases: [one] }) => [
+    kind,
+    one?.was,
+    one?.becomes,
+  ]);
+  expect(cases).toEqual([
+    ['double', 'Ann Lind', ['Ann Lind']],
+    ['nearDouble', 'Siân May | Sian May', ['Siân May', 'Sian May']],
+  ]);
+  expect((['dayFirst', 'monthFirst', 'givenOnly', 'take', 'keep', 'merge'] as const).map(isForColumn)).toEqual([
+    ...[true, true, true],
+    ...[false, false, false],
+  ]);
 });
