@@ -89,13 +89,15 @@ test('remedies are ordered by their handle, by keyboard alone, or one place at a
   await expect.poll(async () => (await words()).slice(0, 3)).toEqual([first, third, second]);
 });
 
-test('what was done is told in passing, with a way back', async ({ page }) => {
+test('what was done is told in passing, and its way back waits for whoever is slow', async ({ page }) => {
+  await page.clock.install();
   const id = await startRun(page, server.url, 'Lantern labels, way back', LANTERNS);
   await makeAllPasses(page.request, server.url, id);
   await page.goto(`${server.url}/runs/${id}/sheets`);
   await page.getByRole('button', { name: 'Unmake it' }).click();
   await expect(page.getByText('The pass is unmade; its pieces are laid out anew.')).toBeVisible();
   await expectNoAxeFinding(page);
+  await page.clock.fastForward('02:00');
   await page
     .getByRole('region', { name: /Messages that pass/ })
     .getByRole('button', { name: 'Undo' })
