@@ -12,20 +12,30 @@ const GAP_MM = 3;
 /** Processor time that each packing gets. */
 const BUDGET_MS = 1000;
 
-/** A bed cut at random by straight cuts into so many boxes: all of it can be used. Gaps are taken off the boxes. */
+const GAP = mmToUm10(GAP_MM);
+
+/**
+ * A bed cut at random by straight cuts into so many boxes: all of it can be used. Gaps are taken off the boxes. Cut at whole units: two
+ * halves that are rounded each may be wider than what they were cut from, and then nothing fills it.
+ */
 function cutBoxes(count: number, seed: number): PackBox[] {
   const random = seededRandom(seed);
-  const boxes = [{ width: WIDTH_MM + GAP_MM, height: 400 + GAP_MM }];
+  const boxes = [{ width: mmToUm10(WIDTH_MM) + GAP, height: mmToUm10(400) + GAP }];
   while (boxes.length < count) {
     boxes.sort((a, b) => b.width * b.height - a.width * a.height);
     const at = Math.floor(random() ** 2 * Math.min(boxes.length, 8));
     const [box] = boxes.splice(at, 1);
     const { width, height } = box!;
     const share = 0.25 + random() * 0.5;
-    if (width > height) boxes.push({ width: width * share, height }, { width: width * (1 - share), height });
-    else boxes.push({ width, height: height * share }, { width, height: height * (1 - share) });
+    if (width > height) {
+      const left = Math.round(width * share);
+      boxes.push({ width: left, height }, { width: width - left, height });
+    } else {
+      const upper = Math.round(height * share);
+      boxes.push({ width, height: upper }, { width, height: height - upper });
+    }
   }
-  return boxes.map(({ width, height }) => ({ width: mmToUm10(width - GAP_MM), height: mmToUm10(height - GAP_MM) }));
+  return boxes.map(({ width, height }) => ({ width: width - GAP, height: height - GAP }));
 }
 
 const cache = artCache(shippedFaces());
@@ -54,12 +64,11 @@ function lengthOverBound(boxes: readonly PackBox[], seed: number): { ratio: numb
   const ms = cpuMs(() => {
     packed = packBoxes(boxes, 0, { ...options, layouts });
   });
-  const gap = mmToUm10(GAP_MM);
   const low = Math.max(
-    ...packed.beds[0]!.map(({ index, y, isTurned }) => y + boxes[index]![isTurned ? 'width' : 'height'] + gap),
+    ...packed.beds[0]!.map(({ index, y, isTurned }) => y + boxes[index]![isTurned ? 'width' : 'height'] + GAP),
   );
   const bound =
-    boxes.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0) / (mmToUm10(WIDTH_MM) + gap);
+    boxes.reduce((sum, { width, height }) => sum + (width + GAP) * (height + GAP), 0) / (mmToUm10(WIDTH_MM) + GAP);
   return { ratio: low / bound, ms, layouts: packed.layouts };
 }
 

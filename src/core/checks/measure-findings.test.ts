@@ -8,20 +8,26 @@ import { checkedReport, measureFindings } from '.';
 const cache = artCache(shippedFaces());
 const { fit } = checkedReport(resolveSlots(aRun(['Ottilie'])), cache).fits[0]!;
 const { finest } = fit.slot.layers[0]!.material;
-const spot = (widthMm: number, closes = false) => ({ widthMm, xMm: 0, yMm: 0, closes });
-const nothing: Measures = { stroke: null, gap: null, hole: null };
+const spot = (widthMm: number) => ({ widthMm, xMm: 0, yMm: 0 });
+const nothing: Measures = { stroke: null, gap: null, notch: null, hole: null };
 const width = fc.integer({ min: 1, max: 400 }).map((hundredths) => hundredths / 100);
 
-test('what is finer than its material takes is a check; a gap that closes to a point is only noted', () => {
+test('what is finer than its material takes is a check; a gap that closes to a point is noted where no passage is too narrow', () => {
   fc.assert(
-    fc.property(width, width, width, fc.boolean(), (stroke, gap, hole, closes) => {
-      const found = measureFindings(fit, 0, { stroke: spot(stroke), gap: spot(gap, closes), hole: spot(hole) }, false);
+    fc.property(width, width, width, width, (stroke, gap, notch, hole) => {
+      const measures = { stroke: spot(stroke), gap: spot(gap), notch: spot(notch), hole: spot(hole) };
+      const found = measureFindings(fit, 0, measures, false);
       expect(found.map(({ kind, severity }) => [kind, severity])).toEqual([
         ...(stroke < finest.strokeMm ? [['thinStroke', 'check']] : []),
-        ...(gap < finest.gapMm ? [['narrowGap', closes ? 'note' : 'check']] : []),
+        ...(gap < finest.gapMm ? [['narrowGap', 'check']] : []),
         ...(hole < finest.holeMm ? [['smallHole', 'check']] : []),
+        ...(notch < finest.gapMm && gap >= finest.gapMm ? [['narrowGap', 'note']] : []),
       ]);
-      for (const { at } of found) expect(at).toEqual({ layerId: fit.slot.layers[0]!.id });
+      for (const one of found) {
+        expect(one.at).toEqual({ layerId: fit.slot.layers[0]!.id });
+        if (one.kind === 'narrowGap')
+          expect([one.closes, one.widthMm]).toEqual(one.severity === 'note' ? [true, notch] : [false, gap]);
+      }
     }),
   );
   expect(measureFindings(fit, 0, nothing)).toEqual([]);

@@ -10,26 +10,34 @@ const MOST_GROWTH = 2;
 export type MeasuredFit = Pick<Fit, 'artwork' | 'emMm' | 'slot'>;
 
 /**
- * Limits of its material that a layer breaks; `withHeights`: whether to look for the height that passes, which measures again. A gap that closes to a point is only noted: its waste hangs on the wide end and
- * comes out with it, while a passage or a slot that is too narrow tears.
+ * Limits of its material that a layer breaks; `withHeights`: whether to look for the height that passes, which measures again. A
+ * gap that closes to a point is only noted, and only where no passage is too narrow: its waste hangs on the wide end and comes out
+ * with it, while in a passage or a slot it tears.
  */
 export function measureFindings(fit: MeasuredFit, index: number, measures: Measures, withHeights = true): Finding[] {
   const { id: layerId, material } = fit.slot.layers[index]!;
   const { finest } = material;
   const at = { layerId };
-  const broken = PARTS.flatMap(({ part, kind, least }) => {
+  const found = PARTS.flatMap(({ part, kind, least }): Finding[] => {
     const spot = measures[part];
-    return spot && spot.widthMm < finest[least] ? [{ part, kind, spot, leastMm: finest[least] }] : [];
+    if (!spot || spot.widthMm >= finest[least]) return [];
+    const passesAtMm = withHeights ? passingHeight(fit, index, part, spot.widthMm) : null;
+    const common = { severity: 'check', widthMm: spot.widthMm, leastMm: finest[least], passesAtMm, at } as const;
+    return [kind === 'narrowGap' ? { kind, closes: false, ...common } : { kind, ...common }];
   });
-  return broken.map(({ part, kind, spot: { widthMm, closes }, leastMm }): Finding => {
-    if (kind === 'narrowGap' && closes) {
-      return { kind, severity: 'note', widthMm, leastMm, closes, passesAtMm: null, at };
-    }
-    const passesAtMm = withHeights ? passingHeight(fit, index, part, widthMm) : null;
-    return kind === 'narrowGap'
-      ? { kind, severity: 'check', widthMm, leastMm, closes, passesAtMm, at }
-      : { kind, severity: 'check', widthMm, leastMm, passesAtMm, at };
-  });
+  const { notch } = measures;
+  if (!notch || notch.widthMm >= finest.gapMm || found.some(({ kind }) => kind === 'narrowGap')) return found;
+  const { widthMm } = notch;
+  const note = {
+    kind: 'narrowGap',
+    severity: 'note',
+    closes: true,
+    widthMm,
+    leastMm: finest.gapMm,
+    passesAtMm: null,
+    at,
+  } as const;
+  return [...found, note];
 }
 
 const PARTS = [
@@ -45,7 +53,7 @@ const PARTS = [
 function passingHeight(
   { artwork, emMm, slot }: MeasuredFit,
   index: number,
-  part: keyof Measures,
+  part: (typeof PARTS)[number]['part'],
   widthMm: number,
 ): number | null {
   const { finest } = slot.layers[index]!.material;
@@ -53,7 +61,7 @@ function passingHeight(
   if (widthMm <= 0) return null;
   for (let factor = (leastMm / widthMm) * 1.005; factor <= MOST_GROWTH; factor *= 1.06) {
     const spot = measureLayer(artwork, index, emMm * factor, finest)[part];
-    if (!spot || spot.widthMm >= leastMm || (part === 'gap' && spot.closes)) return emMm * factor * artwork.capHeightEm;
+    if (!spot || spot.widthMm >= leastMm) return emMm * factor * artwork.capHeightEm;
   }
   return null;
 }

@@ -1,6 +1,6 @@
 import type { Artwork, LayerArt } from '../artwork';
 import { EM_UNITS } from '../faces';
-import { ABOVE_LIMIT, type NarrowSpot, lookAtOutline, narrowestGap, smallestHole, thinnestStroke } from '../measures';
+import { ABOVE_LIMIT, type NarrowSpot, lookAtOutline, narrowestGaps, smallestHole, thinnestStroke } from '../measures';
 import type { MeasuredSpot, Measures } from '../figures';
 import type { FinestCut } from '../shop';
 
@@ -50,7 +50,7 @@ export function measureLayer(
   return measures;
 }
 
-const NOTHING: Measures = { stroke: null, gap: null, hole: null };
+const NOTHING: Measures = { stroke: null, gap: null, notch: null, hole: null };
 
 function measured(
   { outline }: LayerArt,
@@ -69,11 +69,12 @@ function measured(
       widthMm: spot.width / units,
       xMm: (spot.x - inkBox.minX) / units,
       yMm: (spot.y - inkBox.minY) / units,
-      closes: spot.closes,
     };
+  const { passage, notch } = narrowestGaps(look, limit(finest.gapMm));
   return {
     stroke: inMm(thinnestStroke(look, limit(finest.strokeMm))),
-    gap: inMm(narrowestGap(look, limit(finest.gapMm))),
+    gap: inMm(passage),
+    notch: inMm(notch),
     hole: inMm(smallestHole(look, limit(finest.holeMm))),
   };
 }

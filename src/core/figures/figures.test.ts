@@ -91,8 +91,8 @@ test('facts are those of all layers together', () => {
 });
 
 test('every layer’s measures are shown, each with the check that its own material makes of it', () => {
-  const spot = { widthMm: 0.4, xMm: 1, yMm: 2, closes: false };
-  const measures = { stroke: spot, gap: null, hole: spot };
+  const spot = { widthMm: 0.4, xMm: 1, yMm: 2 };
+  const measures = { stroke: spot, gap: null, notch: spot, hole: spot };
   const broken = (layerId: string): Finding => ({
     kind: 'thinStroke',
     severity: 'check',
@@ -121,7 +121,7 @@ test('a text is called by itself, or by whose it is while nothing can be drawn',
 });
 
 test('a fit awaits its measure as long as one layer with ink has none', () => {
-  const measures = { stroke: null, gap: null, hole: null };
+  const measures = { stroke: null, gap: null, notch: null, hole: null };
   expect(awaitsMeasure({ emMm: 10, layers: [aLayer({ measures }), aLayer()] })).toBe(true);
   expect(awaitsMeasure({ emMm: 10, layers: [aLayer({ measures }), aLayer({ part: null })] })).toBe(false);
   expect(awaitsMeasure({ emMm: 0, layers: [aLayer()] })).toBe(false);

@@ -3,13 +3,14 @@ export interface MeasuredSpot {
   readonly widthMm: number;
   readonly xMm: number;
   readonly yMm: number;
-  /** It narrows to a point, as a notch between joined letters does. */
-  readonly closes: boolean;
 }
 
 /** What can be weeded and will hold. Null: wider than twice its limit, or none there. */
 export interface Measures {
   readonly stroke: MeasuredSpot | null;
+  /** The narrowest passage or slot. */
   readonly gap: MeasuredSpot | null;
+  /** The narrowest that closes to a point, as between joined letters. */
+  readonly notch: MeasuredSpot | null;
   readonly hole: MeasuredSpot | null;
 }

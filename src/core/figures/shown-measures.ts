@@ -1,6 +1,6 @@
 import type { Finding } from '../finding';
 import type { LayerNumbers } from './fit-numbers';
-import type { MeasuredSpot, Measures } from './measures';
+import type { MeasuredSpot } from './measures';
 
 const PARTS = [
   ['stroke', 'thinStroke'],
@@ -13,7 +13,7 @@ const MEASURED: ReadonlySet<Finding['kind']> = new Set(PARTS.map(([, kind]) => k
 /** One measure of one layer, with what is asked about it. */
 export interface ShownMeasure {
   readonly key: string;
-  readonly part: keyof Measures;
+  readonly part: (typeof PARTS)[number][0];
   readonly layer: LayerNumbers;
   readonly spot: MeasuredSpot;
   /** The check that its material makes of it; null while it holds. */

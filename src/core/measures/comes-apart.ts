@@ -37,7 +37,7 @@ export function comesApart(
   for (const run of runs) {
     if (run.isWholeRing) continue;
     const [before, after] = endsOfRun(samples, run);
-    if (discDistance(samples, local, sign, run, runs, width) <= width) parts.join(before, after);
+    if (discDistance(samples, local, sign, run, () => runs, width) <= width) parts.join(before, after);
   }
   // Where it was too wide to have been looked across, it is looked across now, as far as it takes.
   for (const i of wide) {
@@ -53,7 +53,7 @@ export function comesApart(
  * that no disc goes that way: it may have gone through a neck.
  */
 function hitByRay(
-  { x, y, normalX, normalY, ringStarts }: OutlineSamples,
+  { x, y, normalX, normalY, ringStarts, rings }: OutlineSamples,
   sign: 1 | -1,
   ringNos: readonly number[],
   from: number,
@@ -65,7 +65,7 @@ function hitByRay(
   let blocked = Infinity;
   for (const ringNo of ringNos) {
     const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
-    const step = Math.hypot(x[start + 1]! - x[start]!, y[start + 1]! - y[start]!);
+    const { step } = rings[ringNo]!;
     for (let i = start; i < end; i++) {
       const dx = x[i]! - x[from]!;
       const dy = y[i]! - y[from]!;
@@ -122,11 +122,11 @@ export function discDistance(
   { width: widths, opposite }: LocalWidths,
   sign: 1 | -1,
   run: LostRun,
-  runs: readonly LostRun[],
+  runs: () => readonly LostRun[],
   width: number,
 ): number {
   const other = endsAtCorner(samples, run)
-    ? runs.find((bank) => holdsSample(samples, bank, opposite[narrowestOfRun(samples, widths, run)]!))
+    ? runs().find((bank) => holdsSample(samples, bank, opposite[narrowestOfRun(samples, widths, run)]!))
     : undefined;
   const told = other && !other.isWholeRing && !endsAtCorner(samples, other) ? other : run;
   const [before, after] = endsOfRun(samples, told);

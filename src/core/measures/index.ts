@@ -1,14 +1,15 @@
 /**
- * Measures: an outline → its thinnest stroke, narrowest gap and smallest hole, by local discs along its edge.
+ * Measures: an outline → its thinnest stroke, narrowest gaps and smallest hole, by local discs along its edge.
  * What a material takes, and what is said when it is broken, belongs to fit.
  */
 export {
   type MeasurableOutline,
+  type NarrowGaps,
   type NarrowSpot,
   type WidthLimit,
   ABOVE_LIMIT,
   lookAtOutline,
-  narrowestGap,
+  narrowestGaps,
   smallestHole,
   thinnestStroke,
 } from './measure-outline';

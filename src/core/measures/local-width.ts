@@ -10,6 +10,15 @@ export interface LocalWidths {
   readonly opposite: Int32Array;
 }
 
+/** Widths of samples that were looked at before and stand where they stood. */
+export interface KnownWidths {
+  readonly widths: LocalWidths;
+  /** Which it was then; -1 for one that is new. */
+  readonly sampleOf: Int32Array;
+  /** For each that was there then, the one that is there now, or next to it. */
+  readonly nowAt: Int32Array;
+}
+
 /**
  * A disc that touches the outline at p with normal n and passes through q has the diameter |pq|² / (n·pq); the largest
  * disc that fits is the least over all q.
@@ -20,16 +29,27 @@ export interface LocalWidths {
  *      `-.-'
  *        p ──── outline
  */
-export function localWidths(samples: OutlineSamples, side: 'inside' | 'outside', cutOff: number): LocalWidths {
-  const { x, y, normalX, normalY } = samples;
+export function localWidths(
+  samples: OutlineSamples,
+  grid: PointGrid,
+  side: 'inside' | 'outside',
+  cutOff: number,
+  known?: KnownWidths,
+): LocalWidths {
+  const { x, normalX, normalY } = samples;
   const num = x.length;
   const width = new Float64Array(num).fill(Infinity);
   const opposite = new Int32Array(num).fill(-1);
   if (num === 0) return { width, opposite };
-  const grid = pointGrid(x, y, cutOff / CELLS_PER_CUT_OFF);
   const sign = side === 'inside' ? 1 : -1;
   const disc: Disc = { width: cutOff, opposite: -1 };
   for (let i = 0; i < num; i++) {
+    const from = known?.sampleOf[i] ?? -1;
+    if (known && from >= 0) {
+      width[i] = known.widths.width[from]!;
+      opposite[i] = known.nowAt[known.widths.opposite[from]!] ?? -1;
+      continue;
+    }
     const nx = sign * normalX[i]!;
     const ny = sign * normalY[i]!;
     guessInPlace(disc, samples, i, nx, ny, cutOff);
@@ -72,6 +92,11 @@ interface Disc {
   opposite: number;
 }
 
+/** The samples in cells that suit a search up to this cut-off. */
+export function gridFor({ x, y }: OutlineSamples, cutOff: number): PointGrid {
+  return pointGrid(x, y, cutOff / CELLS_PER_CUT_OFF);
+}
+
 /** Measured: fewer make cells with many points in them, more make many empty cells. */
 const CELLS_PER_CUT_OFF = 6;
 
@@ -105,14 +130,14 @@ function guessInPlace(disc: Disc, { x, y }: OutlineSamples, i: number, nx: numbe
 /** Looks at every point in the box around the disc. */
 function shrinkInPlace(
   disc: Disc,
-  { x, y }: OutlineSamples,
+  samples: OutlineSamples,
   { minX, minY, cell, columns, rows, starts, order, sortedX, sortedY }: PointGrid,
   i: number,
   nx: number,
   ny: number,
 ): void {
-  const px = x[i]!;
-  const py = y[i]!;
+  const px = samples.x[i]!;
+  const py = samples.y[i]!;
   // Kept out of the object while it changes: this is the innermost loop of all measures.
   let width = disc.width;
   let opposite = disc.opposite;
@@ -130,27 +155,69 @@ function shrinkInPlace(
       const dy = sortedY[k]! - py;
       const along = nx * dx + ny * dy;
       const distance2 = dx * dx + dy * dy;
-      if (along <= 0 || distance2 >= width * along || along * along < COS2_OF_CONE * distance2) continue;
-      width = distance2 / along;
-      opposite = order[k]!;
+      if (along <= 0 || distance2 >= width * along) continue;
+      if (along * along >= COS2_OF_CONE * distance2) {
+        width = distance2 / along;
+        opposite = order[k]!;
+        continue;
+      }
+      // Two edges nearer to each other than the samples stand apart face each other between samples.
+      const q = order[k]!;
+      const between = isElsewhere(samples, i, q) ? widthToEdges(samples, i, nx, ny, q) : Infinity;
+      if (between >= width) continue;
+      width = between;
+      opposite = q;
     }
   }
   disc.width = width;
   disc.opposite = opposite;
 }
 
+/** As many samples along its own edge belong to the bend of the edge itself. */
+const OWN_BEND = 3;
+
+function isElsewhere({ ringStarts }: OutlineSamples, i: number, q: number): boolean {
+  const apart = Math.abs(i - q);
+  if (apart <= OWN_BEND) return false;
+  const ringNo = ringOf(ringStarts, i);
+  const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
+  return q < start || q >= end || end - start - apart > OWN_BEND;
+}
+
+/** Diameter of the disc that touches the outline at sample i and the straight edges beside sample q; Infinity if it touches neither. */
+function widthToEdges(samples: OutlineSamples, i: number, nx: number, ny: number, q: number): number {
+  const [before, after] = neighbours(samples, q);
+  return Math.min(widthToEdge(samples, i, nx, ny, before, q), widthToEdge(samples, i, nx, ny, q, after));
+}
+
+function widthToEdge({ x, y }: OutlineSamples, i: number, nx: number, ny: number, a: number, b: number): number {
+  const [ax, ay] = [x[a]! - x[i]!, y[a]! - y[i]!];
+  const [dx, dy] = [x[b]! - x[a]!, y[b]! - y[a]!];
+  const length = Math.sqrt(dx * dx + dy * dy);
+  const across = (dx * ay - dy * ax) / length;
+  // The edge's normal away from the sample, and how far it is that way.
+  const facing = ((dx * ny - dy * nx) / length) * Math.sign(across);
+  const radius = Math.abs(across) / (1 + facing);
+  const share = ((radius * nx - ax) * dx + (radius * ny - ay) * dy) / (length * length);
+  return facing > 0 && share >= 0 && share <= 1 ? 2 * radius : Infinity;
+}
+
+function neighbours({ ringStarts }: OutlineSamples, q: number): [number, number] {
+  const ringNo = ringOf(ringStarts, q);
+  const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
+  return [q === start ? end - 1 : q - 1, q === end - 1 ? start : q + 1];
+}
+
 /** The opposite side lies between samples: the least of a parabola through the three nearest. */
 function refined(samples: OutlineSamples, i: number, nx: number, ny: number, middle: number, q: number): number {
-  const { ringStarts } = samples;
-  const ringNo = ringOf(ringStarts, q);
-  const start = ringStarts[ringNo]!;
-  const end = ringStarts[ringNo + 1]!;
-  const before = widthTo(samples, i, nx, ny, q === start ? end - 1 : q - 1);
-  const after = widthTo(samples, i, nx, ny, q === end - 1 ? start : q + 1);
+  const [previous, next] = neighbours(samples, q);
+  const before = widthTo(samples, i, nx, ny, previous);
+  const after = widthTo(samples, i, nx, ny, next);
   const bend = before - 2 * middle + after;
-  // At corners and tips the three do not lie on a parabola; there the sample itself is near enough.
+  // At corners and tips the three do not lie on a parabola; there an edge or the sample itself is near enough.
   const isSmooth = Math.max(before, after) < 1.5 * middle && Math.abs(before - after) <= 2 * bend;
-  if (!isSmooth || bend <= 0) return middle;
+  if (!isSmooth || bend <= 0)
+    return isElsewhere(samples, i, q) ? Math.min(middle, widthToEdges(samples, i, nx, ny, q)) : middle;
   return middle - (before - after) ** 2 / (8 * bend);
 }
 

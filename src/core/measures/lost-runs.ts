@@ -35,7 +35,8 @@ export function lostRuns({ ringStarts, rings }: OutlineSamples, widths: Float64A
   return runs;
 }
 
-const DIRECTIONS = Array.from({ length: 16 }, (_, k) => {
+/** Those of a caliper. */
+export const DIRECTIONS = Array.from({ length: 16 }, (_, k) => {
   const angle = (k * Math.PI) / 16;
   return [Math.cos(angle), Math.sin(angle)] as const;
 });
@@ -97,7 +98,12 @@ export function shareOfWay(widths: Float64Array, stays: number, lost: number, wi
 }
 
 /** A run begins and ends between samples. */
-function endPoints(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): [number, number][] {
+export function endPoints(
+  samples: OutlineSamples,
+  widths: Float64Array,
+  run: LostRun,
+  width: number,
+): [number, number][] {
   const { x, y } = samples;
   const [before, after] = endsOfRun(samples, run);
   const between = (stays: number, lost: number): [number, number] => {
@@ -108,8 +114,16 @@ function endPoints(samples: OutlineSamples, widths: Float64Array, run: LostRun, 
 }
 
 /** The sample of a run where it is narrowest. */
-export function narrowestOfRun(samples: OutlineSamples, widths: Float64Array, run: LostRun): number {
-  let narrowest = run.first;
-  for (const i of samplesOfRun(samples, run)) if (widths[i]! < widths[narrowest]!) narrowest = i;
+export function narrowestOfRun(
+  { ringStarts }: OutlineSamples,
+  widths: Float64Array,
+  { ringNo, first, count }: LostRun,
+): number {
+  const end = ringStarts[ringNo + 1]!;
+  let narrowest = first;
+  // Written out, since it is asked at every width.
+  for (let k = 0, i = first; k < count; k++, i = i + 1 === end ? ringStarts[ringNo]! : i + 1) {
+    if (widths[i]! < widths[narrowest]!) narrowest = i;
+  }
   return narrowest;
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Island, Outline, Ring } from '../geometry';
-import { lookAtOutline, narrowestGap, smallestHole, thinnestStroke } from '.';
+import { lookAtOutline, narrowestGaps, smallestHole, thinnestStroke } from '.';
 
 /** Shapes in hundredths of a millimetre, so that every one is made of whole numbers. */
 const MM = 100;
@@ -36,9 +36,11 @@ function measured(...islands: Island[]) {
   const outline: Outline = { islands };
   const look = lookAtOutline(outline, STEP, 6 * MM, 6 * MM);
   const inMm = (spot: { width: number } | null) => (spot ? spot.width / MM : null);
+  const { passage, notch } = narrowestGaps(look, limit);
   return {
     stroke: inMm(thinnestStroke(look, limit)),
-    gap: inMm(narrowestGap(look, limit)),
+    gap: inMm(passage),
+    notch: inMm(notch),
     hole: inMm(smallestHole(look, { ...limit, least: 3 * MM })),
   };
 }
@@ -153,33 +155,70 @@ test('an island that would vanish is a thin stroke, however short', () => {
 });
 
 test('nothing has no measures', () => {
-  expect(measured()).toEqual({ stroke: null, gap: null, hole: null });
+  expect(measured()).toEqual({ stroke: null, gap: null, notch: null, hole: null });
 });
 
+/** A plate of 30 × 12 mm, cut into from above. */
+const cutInto = (...points: readonly (readonly [number, number])[]) =>
+  ring([[0, 0], [30, 0], [30, 12], ...points, [0, 12]]);
+
 test('a notch closes to a point; a passage between two plates and a slot with parallel sides do not', () => {
-  const limit = { least: 1.5 * MM, leastRun: 0.8 * MM };
-  const closes = (...islands: Island[]) =>
-    narrowestGap(lookAtOutline({ islands }, STEP, 6 * MM, 6 * MM), limit)?.closes;
-  const notch = ring([
+  const notch = measured(island(cutInto([15.8, 12], [15, 2], [14.2, 12])));
+  expect(notch.gap).toBeNull();
+  // 9° wide: it is long from where its edge is, 0.8 mm from its point.
+  expect(Math.abs(notch.notch! - 0.125)).toBeLessThan(0.04);
+  const slot = measured(island(cutInto([15.4, 12], [15.4, 4], [14.6, 4], [14.6, 12])));
+  expect([slot.gap, slot.notch]).toEqual([expect.closeTo(0.8, 1), null]);
+  const plates = measured(island(rect(0, 0, 20, 8)), island(rect(0, 8.5, 20, 8)));
+  expect([plates.gap, plates.notch]).toEqual([expect.closeTo(0.5, 1), null]);
+});
+
+test('a short narrow passage is found although it is too short for the limit, and a notch beside it hides nothing', () => {
+  // 0.4 mm over 2 mm of length: at 0.7 mm and more it would have to be longer to count.
+  const opens = cutInto(
+    ...([
+      [20, 12],
+      [16.4, 9],
+      [16.4, 7],
+      [20, 4],
+      [12, 4],
+      [16, 7],
+      [16, 9],
+      [12, 12],
+    ] as const),
+  );
+  const passage = measured(island(opens));
+  expect(Math.abs(passage.gap! - 0.4)).toBeLessThan(0.04);
+  const both = measured(
+    island(opens),
+    island(cutInto([15.8, 12], [15, 2], [14.2, 12]).map((at, i) => (i % 2 ? at - 20 * MM : at))),
+  );
+  expect(Math.abs(both.gap! - 0.4)).toBeLessThan(0.04);
+  expect(both.notch).toBeLessThan(0.2);
+});
+
+test('a neck to a part that is itself soon lost is a thin stroke', () => {
+  // A plate, a neck of 0.5 × 2 mm and a knob of 0.9: at 1.0 the knob is gone as well and what is left is in one part.
+  const knob = ring([
     [0, 0],
-    [30, 0],
-    [30, 12],
-    [15.8, 12],
-    [15, 2],
-    [14.2, 12],
-    [0, 12],
+    [8, 0],
+    [8, 3.7],
+    [9.4, 3.7],
+    [9.4, 3.5],
+    [10.3, 3.5],
+    [10.3, 4.4],
+    [9.4, 4.4],
+    [9.4, 4.2],
+    [8, 4.2],
+    [8, 8],
+    [0, 8],
   ]);
-  const slot = ring([
-    [0, 0],
-    [30, 0],
-    [30, 12],
-    [15.4, 12],
-    [15.4, 4],
-    [14.6, 4],
-    [14.6, 12],
-    [0, 12],
-  ]);
-  expect(closes(island(notch))).toBe(true);
-  expect(closes(island(slot))).toBe(false);
-  expect(closes(island(rect(0, 0, 20, 8)), island(rect(0, 8.5, 20, 8)))).toBe(false);
+  expect(Math.abs(measured(island(knob)).stroke! - 0.5)).toBeLessThan(0.06);
+});
+
+test.each([0.02, 0.05, 0.1])('edges %d mm apart, nearer than the samples stand, have that gap', (gapMm) => {
+  for (const shift of [0, 0.04, 0.08, 0.11]) {
+    const { gap } = measured(island(rect(0, 0, 20, 8)), island(rect(shift, 8 + gapMm, 20, 8)));
+    expect(Math.abs(gap! - gapMm)).toBeLessThan(0.02);
+  }
 });

@@ -14,7 +14,8 @@ export interface PointGrid {
 }
 
 export function pointGrid(x: Float64Array, y: Float64Array, cell: number): PointGrid {
-  let [minX, minY, maxX, maxY] = [Infinity, Infinity, -Infinity, -Infinity];
+  // Without points it is one empty cell.
+  let [minX, minY, maxX, maxY] = x.length > 0 ? [Infinity, Infinity, -Infinity, -Infinity] : [0, 0, 0, 0];
   for (let i = 0; i < x.length; i++) {
     minX = Math.min(minX, x[i]!);
     minY = Math.min(minY, y[i]!);

@@ -1,7 +1,7 @@
 import type { Outline, Ring } from '../geometry';
 
 /**
- * Points at even steps along every ring, with the unit normal into the material. In the outline's own units. Rings stand
+ * Points along every ring, with the unit normal into the material. In the outline's own units. Rings stand
  * one after another; `ringStarts` has one more number than there are rings.
  */
 export interface OutlineSamples {
@@ -18,22 +18,29 @@ export interface OutlineSamples {
 interface SampledRing {
   readonly islandNo: number;
   readonly isHole: boolean;
+  /** The way along the edge from one sample to the next, where it is not looked at more closely. */
+  readonly step: number;
 }
 
 /** Enough for a dot to look round. */
 const LEAST_SAMPLES = 12;
 
-export function sampleOutline({ islands }: Outline, step: number): OutlineSamples {
+/**
+ * `finer`: by sample of the same outline at the same step, 1 where so many samples stand in its stead as `FINER` says.
+ */
+export function sampleOutline({ islands }: Outline, step: number, finer?: Uint8Array): OutlineSamples {
   const points: number[] = [];
   const straight: number[] = [];
   const corners: number[] = [];
   const ringStarts = [0];
   const rings: SampledRing[] = [];
+  let numEven = 0;
   islands.forEach(({ outer, holes }, islandNo) => {
     [outer, ...holes].forEach((ring, i) => {
-      sampleRing({ points, straight, corners }, ring, step);
+      const even = sampleRing({ points, straight, corners }, ring, step, finer?.subarray(numEven));
+      numEven += even.count;
       ringStarts.push(points.length / 2);
-      rings.push({ islandNo, isHole: i > 0 });
+      rings.push({ islandNo, isHole: i > 0, step: even.step });
     });
   });
   const num = points.length / 2;
@@ -62,7 +69,16 @@ interface Sampling {
   readonly corners: number[];
 }
 
-function sampleRing({ points: into, straight, corners }: Sampling, ring: Ring, step: number): void {
+/** How many samples stand where one stood, where it has to be looked at more closely. */
+export const FINER = 4;
+
+/** Gives how many even steps it has. */
+function sampleRing(
+  { points: into, straight, corners }: Sampling,
+  ring: Ring,
+  step: number,
+  finer: Uint8Array | undefined,
+): { readonly count: number; readonly step: number } {
   const num = ring.length / 2;
   const lengthOf = (i: number) => {
     const j = (i + 1) % num;
@@ -78,8 +94,13 @@ function sampleRing({ points: into, straight, corners }: Sampling, ring: Ring, s
   let edge = 0;
   let edgeLength = lengthOf(0);
   let edgeStart = 0;
+  const positions: number[] = [];
   for (let k = 0; k < count; k++) {
-    const at = (k + 0.5) * even;
+    const num = finer?.[k] === 1 ? FINER : 1;
+    for (let j = 0; j < num; j++) positions.push((k + (j + 0.5) / num) * even);
+  }
+  for (let k = 0; k < positions.length; k++) {
+    const at = positions[k]!;
     if (k > 0) corners.push(NaN, NaN);
     while (at > edgeStart + edgeLength && edge < num - 1) {
       edgeStart += edgeLength;
@@ -100,6 +121,7 @@ function sampleRing({ points: into, straight, corners }: Sampling, ring: Ring, s
   }
   // The ring's first vertex is passed on the way from its last sample to its first.
   corners.push(...(isCorner(ring, 0) ? [ring[0]!, ring[1]!] : [NaN, NaN]));
+  return { count, step: even };
 }
 
 /** Cosine of the turn from which a vertex is a corner and not a part of a curve. */
