@@ -1,6 +1,6 @@
 import { type APIRequestContext, type Page, type Route, expect, test } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
-import { expectSaved, field, letMakePass, startRun, step, textOf } from './pages';
+import { expectSaved, field, letMakePass, makePass, startRun, step, textOf } from './pages';
 
 /** A beekeepers' fair: two pages on one run, several items to an entry, films of their own. */
 const KEEPERS = ['Melisande', 'Bo', 'Ignatz', 'Ottilie'];
@@ -147,4 +147,37 @@ test('a server that is asked to end ends at once, with pages that listen', async
   const ended = own.stop();
   await expect(Promise.race([ended, page.waitForTimeout(10_000).then(() => 'still there')])).resolves.toBeUndefined();
   await ended;
+});
+
+test('a shorter layout is looked for behind the page, and a pass is made as it is shown', async ({ page }) => {
+  const names = [...KEEPERS, 'Wilhelmina', 'Jo', 'Thessaly', 'Quim', 'Anneke', 'Florentine', 'Ida', 'Bartholomy'];
+  const id = await startRun(page, server.url, 'Honey jars', names);
+  const plan = async () =>
+    (await (await page.request.get(`${server.url}/api/runs/${id}/plan`)).json()) as {
+      name: string;
+      isSearching: boolean;
+      passes: { patches: { heightMm: number; pieces: { pieceId: string; xMm: number; yMm: number }[] }[] }[];
+    };
+  const first = await plan();
+  expect(first.isSearching).toBe(true);
+  await page.goto(`${server.url}/runs/${id}/sheets`);
+  await expect.poll(async () => (await plan()).isSearching, { timeout: 30_000 }).toBe(false);
+  const last = await plan();
+  expect(last.passes[0]!.patches[0]!.heightMm).toBeLessThanOrEqual(first.passes[0]!.patches[0]!.heightMm);
+  await expect(page.getByText('a shorter layout is looked for')).toHaveCount(0);
+  await expect(page.getByText('not made yet', { exact: false })).toBeVisible();
+
+  const shown = await page.request.post(`${server.url}/api/runs/${id}/passes`, { data: { plan: 'another' } });
+  expect([shown.status(), ((await shown.json()) as { kind: string }).kind]).toEqual([409, 'otherPlan']);
+  await makePass(page, 1);
+  const made = (await (await page.request.get(`${server.url}/api/runs/${id}/passes`)).json()) as {
+    passes: { patches: { placed: { pieceId: string; x: number; y: number }[] }[] }[];
+  };
+  expect(made.passes[0]!.patches[0]!.placed.map(({ pieceId, x, y }) => [pieceId, x, y])).toEqual(
+    last.passes[0]!.patches[0]!.pieces.map(({ pieceId, xMm, yMm }) => [
+      pieceId,
+      Math.round(xMm * 10_000),
+      Math.round(yMm * 10_000),
+    ]),
+  );
 });

@@ -4,6 +4,7 @@ import { build } from 'esbuild';
 await build({
   entryPoints: {
     'compute-thread': 'src/services/compute/thread.ts',
+    'packing-thread': 'src/services/compute/packing-thread.ts',
     'reading-thread': 'src/services/compute/reading-thread.ts',
     'seed-demo': 'demo/seed-demo.ts',
     'write-schema': 'tools/write-schema.ts',

@@ -59,7 +59,7 @@ class FakeLedger {
     this.sentAnswers.push(answers);
     if (this.question === 'needsPass' && !answers.mayMake) {
       const passes = [{ no: 2, numPieces: 12, notReleased: NOBODY, notProofed: NOBODY, checks: NOBODY }];
-      return fail({ kind: 'refused', status: 409, problem: 'needsPass', detail: '', passes });
+      return fail({ kind: 'refused', status: 409, problem: 'needsPass', detail: '', plan: 'asked about', passes });
     }
     if (this.question === 'wasItCut' && !answers.notCut)
       return fail({ kind: 'refused', status: 409, problem: 'wasItCut', detail: '', passNo: 4 });
@@ -242,7 +242,7 @@ describe('a question of the server', () => {
     expect(kept.map(({ deeds }) => deeds[0]!.kind)).toEqual(['cut']);
     queue.answer(true);
     expect(await mark).toMatchObject({ ok: true });
-    expect(ledger.sentAnswers).toContainEqual({ mayMake: true, notCut: false });
+    expect(ledger.sentAnswers).toContainEqual({ mayMake: true, notCut: false, plan: 'asked about' });
     // Each act asks for itself.
     await until(() => queue.getSnapshot().question !== null);
     queue.answer(true);

@@ -10,7 +10,7 @@ export type Recorded =
 
 /** What the server asks before it records an act. */
 export type ActQuestion =
-  | { readonly kind: 'needsPass'; readonly passes: readonly OpenPass[] }
+  | { readonly kind: 'needsPass'; readonly plan: string | null; readonly passes: readonly OpenPass[] }
   | { readonly kind: 'wasItCut'; readonly passNo: number };
 
 export interface QueueSnapshot {
@@ -144,7 +144,7 @@ export class ActQueue {
       const question = answer.ok ? null : questionOf(answer.problem);
       if (question) {
         this.#publish({ isServerGone: false });
-        if (await this.#ask(question)) job.answers = { ...job.answers, ...YES[question.kind] };
+        if (await this.#ask(question)) job.answers = { ...job.answers, ...yesTo(question) };
         else this.#drop(job, act);
         continue;
       }
@@ -247,14 +247,16 @@ function undoneDeeds(actId: string | null): readonly Deed[] {
   return actId === null ? [] : [{ kind: 'undone', actId }];
 }
 
-const YES: Readonly<Record<ActQuestion['kind'], Partial<ActAnswers>>> = {
-  needsPass: { mayMake: true },
-  wasItCut: { notCut: true },
-};
+/** A yes is for the passes as they were asked about. */
+function yesTo(question: ActQuestion): Partial<ActAnswers> {
+  return question.kind === 'needsPass' ? { mayMake: true, plan: question.plan } : { notCut: true };
+}
 
 function questionOf(problem: ApiProblem): ActQuestion | null {
   if (problem.kind === 'serverGone') return null;
-  if (problem.problem === 'needsPass') return { kind: 'needsPass', passes: problem.passes ?? [] };
+  if (problem.problem === 'needsPass') {
+    return { kind: 'needsPass', plan: problem.plan ?? null, passes: problem.passes ?? [] };
+  }
   return problem.problem === 'wasItCut' ? { kind: 'wasItCut', passNo: problem.passNo ?? 0 } : null;
 }
 

@@ -34,7 +34,11 @@ export interface ApiAnswer<T> {
   readonly problem: ApiProblem | null;
 }
 
-function againWhileGone({ state }: { readonly state: { readonly data?: Outcome<unknown, ApiProblem> | undefined } }) {
+interface Asked<T> {
+  readonly state: { readonly data?: Outcome<T, ApiProblem> | undefined };
+}
+
+function againWhileGone({ state }: Asked<unknown>) {
   return state.data && !state.data.ok ? RETRY_MS : (false as const);
 }
 
@@ -46,17 +50,27 @@ interface ApiQuestion<T> {
   readonly isAsked?: boolean;
   /** False: the key does not name a state, so that it is asked again whenever a screen with it is opened. */
   readonly isKept?: boolean;
+  /** True: the server works on a better answer to the same question, so that it is asked again. */
+  readonly isUnfinished?: (value: T) => boolean;
 }
 
 /** Asks the server once for each question, and again while it is gone. */
-export function useApiQuery<T>({ key, ask, isAsked = true, isKept = true }: ApiQuestion<T>): ApiAnswer<T> {
+export function useApiQuery<T>({
+  key,
+  ask,
+  isAsked = true,
+  isKept = true,
+  isUnfinished,
+}: ApiQuestion<T>): ApiAnswer<T> {
+  const again = ({ state: { data } }: Asked<T>) =>
+    data && (!data.ok || isUnfinished?.(data.value)) ? RETRY_MS : false;
   const { data, isPlaceholderData } = useQuery({
     queryKey: key,
     queryFn: ask,
     enabled: isAsked,
     ...(isKept ? {} : { staleTime: 0, gcTime: 0 }),
     placeholderData: keepPreviousData,
-    refetchInterval: againWhileGone,
+    refetchInterval: again,
   });
   return {
     value: data?.ok ? data.value : null,

@@ -33,6 +33,8 @@ export type ApiProblem =
       readonly detail: string;
       /** Of `needsPass`: the passes that would be made. */
       readonly passes?: readonly OpenPass[];
+      /** Name of the plan in which they lie. */
+      readonly plan?: string;
       /** The pass that it speaks of. */
       readonly passNo?: number;
     };
@@ -111,7 +113,9 @@ export const api = {
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan?outlines=1`),
   passes: (id: string) => send<{ passes: MadePassView[] }>(`/api/runs/${id}/passes`),
   passOnBed: (id: string, no: number) => send<PassOnBed>(`/api/runs/${id}/passes/${no}`),
-  makePass: (id: string, passId: string) => send<MadePass>(`/api/runs/${id}/passes`, withJson('POST', { id: passId })),
+  /** `plan` names the plan that was shown. */
+  makePass: (id: string, passId: string, plan: string | null) =>
+    send<MadePass>(`/api/runs/${id}/passes`, withJson('POST', { id: passId, plan })),
   releaseView: (id: string) => send<ReleaseView>(`/api/runs/${id}/releases`),
   release: (id: string, input: { id: string; by: { who: string; station: string } }) =>
     send<ReleaseView>(`/api/runs/${id}/releases`, withJson('POST', input)),

@@ -36,6 +36,8 @@ export interface ActAnswers {
   readonly mayMake: boolean;
   /** A pass that it unmakes was not cut, though its file was taken. */
   readonly notCut: boolean;
+  /** Name of the plan in which those passes were asked about; null: whichever stands. */
+  readonly plan?: string | null;
 }
 
 /** Looks at every deed against the run: its targets exist, it speaks of the current cutting, and that lies in a made pass. */

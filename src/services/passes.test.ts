@@ -67,6 +67,7 @@ describe('a mark that would make a pass', () => {
   test('asks first, with the number of the pass, its pieces and what is open; nothing is made or recorded', async () => {
     expect(problemOf(await record([await cut(1)]))).toEqual({
       kind: 'needsPass',
+      plan: valueOf(await planOfRun(context, run.id, false)).name,
       passes: [
         {
           no: 1,
@@ -90,7 +91,9 @@ describe('a mark that would make a pass', () => {
     valueOf(await releaseRun(context, run.id, { id: 'areleaseno', by: { who: 'Jo', station: 'x' } }));
     const later = changeField(saved.spec, run.spec.entries[2]!.id, 'text', 'Quimby');
     valueOf(await saveSpec(context, run.id, saved.counter, later));
-    const [next] = valueOf(await openInPasses(context, run.id, null));
+    const {
+      passes: [next],
+    } = valueOf(await openInPasses(context, run.id, null));
     expect(next).toMatchObject({
       no: 1,
       notReleased: { num: 0 },
@@ -100,8 +103,38 @@ describe('a mark that would make a pass', () => {
 
   test('with everything in made passes nothing is asked and there is no next one', async () => {
     valueOf(await makeNextPass(context, run.id, null));
-    expect(valueOf(await openInPasses(context, run.id, null))).toEqual([]);
+    expect(valueOf(await openInPasses(context, run.id, null)).passes).toEqual([]);
     expect(valueOf(await record([await cut(0)])).madePasses).toEqual([]);
+  });
+});
+
+describe('what is made is what was shown', () => {
+  test('a plan that is named makes its pass; after a change its name makes none', async () => {
+    const shown = valueOf(await planOfRun(context, run.id, false));
+    const changed = changeField(run.spec, run.spec.entries[2]!.id, 'text', 'Quimberley');
+    const saved = valueOf(await saveSpec(context, run.id, run.counter, changed));
+    expect(problemOf(await makeNextPass(context, run.id, null, shown.name))).toEqual({ kind: 'otherPlan' });
+    expect(await told()).toEqual([]);
+    valueOf(await saveSpec(context, run.id, saved.counter, run.spec));
+    const { pass } = valueOf(await makeNextPass(context, run.id, null, shown.name));
+    const lying = (pieces: readonly { pieceId: string; xMm: number; yMm: number }[]) =>
+      pieces.map(({ pieceId, xMm, yMm }) => [pieceId, xMm.toFixed(4), yMm.toFixed(4)]);
+    expect(
+      lying(pass.patches[0]!.placed.map(({ pieceId, x, y }) => ({ pieceId, xMm: x / 10_000, yMm: y / 10_000 }))),
+    ).toEqual(lying(shown.passes[0]!.patches[0]!.pieces));
+  });
+
+  test('a yes to passes that are laid out otherwise by now is asked again', async () => {
+    const asked = problemOf(await record([await cut(1)]));
+    const changed = changeField(run.spec, run.spec.entries[2]!.id, 'text', 'Quimberley');
+    valueOf(await saveSpec(context, run.id, run.counter, changed));
+    const plan = asked.kind === 'needsPass' ? asked.plan : '';
+    const again = problemOf(await record([await cut(1)], { mayMake: true, plan }));
+    expect(again).toMatchObject({ kind: 'needsPass', passes: [{ no: 1, numPieces: 3 }] });
+    expect(await told()).toEqual([]);
+    const now = again.kind === 'needsPass' ? again.plan : '';
+    expect(now).not.toBe(plan);
+    expect(valueOf(await record([await cut(1)], { mayMake: true, plan: now })).madePasses).toEqual([1]);
   });
 });
 

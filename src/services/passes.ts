@@ -67,14 +67,17 @@ const MOST_TRIES = 8;
 
 /**
  * Makes the next pass: freezes outlines, positions and text, so that nothing done to the run later changes its cut file.
- * `passId` comes from the caller, which makes sending twice harmless.
+ * `passId` comes from the caller, which makes sending twice harmless. `shown` names the plan that it was seen in: it is made as it
+ * lay there, or not at all.
  */
 export async function makeNextPass(
   context: Context,
   runId: string,
   passId: string | null,
+  shown: string | null = null,
 ): Promise<Outcome<MadeAnswer, ServiceProblem>> {
-  return makePass(context, runId, { id: passId ?? makeId<'pass'>(context.randomBytes), pieceId: null, forAct: null });
+  const id = passId ?? makeId<'pass'>(context.randomBytes);
+  return makePass(context, runId, { id, pieceId: null, forAct: null, shown });
 }
 
 /** Makes the planned pass that a piece lies in, wherever it stands in the order: what was cut is frozen, nothing else. */
@@ -82,21 +85,23 @@ export async function makePassOfPiece(
   context: Context,
   runId: string,
   pieceId: string,
-  forAct: string,
+  wanted: Pick<WantedPass, 'forAct' | 'shown'>,
 ): Promise<Outcome<MadeAnswer, ServiceProblem>> {
-  return makePass(context, runId, { id: makeId<'pass'>(context.randomBytes), pieceId, forAct });
+  return makePass(context, runId, { id: makeId<'pass'>(context.randomBytes), pieceId, ...wanted });
 }
 
 interface WantedPass {
   readonly id: string;
   readonly pieceId: string | null;
   readonly forAct: string | null;
+  /** Name of the plan that it was shown in; null takes the plan that stands. */
+  readonly shown: string | null;
 }
 
 async function makePass(
   context: Context,
   runId: string,
-  { id, pieceId, forAct }: WantedPass,
+  { id, pieceId, forAct, shown }: WantedPass,
 ): Promise<Outcome<MadeAnswer, ServiceProblem>> {
   const { db } = context.store;
   for (let tries = 0; tries < MOST_TRIES; tries++) {
@@ -115,8 +120,9 @@ async function makePass(
       no: nextPassNo(before.allPasses),
       version: context.version,
       bytes: drawBytes(context.randomBytes),
+      shown,
     });
-    if (answer.kind === 'nothingToMake') return fail(answer);
+    if (answer.kind !== 'frozen') return fail(answer);
     if (await keepIfUnchanged(db, runId, before.fingerprint, answer.frozen)) {
       context.events.changed(runId);
       return ok({ pass: answer.frozen.pass, isRepeat: false });

@@ -1,8 +1,8 @@
 import { type LedgerState, currentAttempt } from '@/core/ledger';
 import { type Outcome, ok } from '@/core/outcome';
 import { type MadePass, madeAttempts } from '@/core/freeze';
-import type { OpenPass, PlanAnswer } from './compute/answers';
-import type { CutSoFar, PlanRequest } from './compute/compute';
+import type { PlanAnswer } from './compute/answers';
+import type { CutSoFar, OpenAnswer, PlanRequest } from './compute/compute';
 import type { Context } from './context';
 import type { ServiceProblem } from './problem';
 import { releasedToCut } from './releases';
@@ -23,7 +23,7 @@ export async function openInPasses(
   context: Context,
   runId: string,
   pieceIds: readonly string[] | null,
-): Promise<Outcome<readonly OpenPass[], ServiceProblem>> {
+): Promise<Outcome<OpenAnswer, ServiceProblem>> {
   const request = await planRequest(context, runId);
   return request.ok ? ok(await context.compute.openPasses({ ...request.value, pieceIds })) : request;
 }

@@ -29,7 +29,9 @@ export type ServiceProblem =
   | { readonly kind: 'nothingToRelease'; readonly numStopped: number }
   | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number }
   /** The act would make these passes for good, and did not say that it may. */
-  | { readonly kind: 'needsPass'; readonly passes: readonly OpenPass[] }
+  | { readonly kind: 'needsPass'; readonly plan: string; readonly passes: readonly OpenPass[] }
+  /** The plan is not the one that was shown to whoever wants a pass of it. */
+  | { readonly kind: 'otherPlan' }
   /** The pass was made and taken back; nothing of it counts, and its file is not given out. */
   | { readonly kind: 'passUnmade'; readonly no: number; readonly isFile: boolean }
   /** Marks stand on pieces of the pass. */

@@ -47,7 +47,11 @@ export async function recordAct(
       const bench = await benchAfterAct(context, runId, tried.act, madePasses);
       return bench.ok ? ok({ act: tried.act, isRepeat: tried.isRepeat, madePasses, bench: bench.value }) : bench;
     }
-    const made = await makePassesWith(context, runId, tried.notMade, answers.mayMake ? act.id : null);
+    const made = await makePassesWith(context, runId, tried.notMade, {
+      forAct: answers.mayMake ? act.id : null,
+      // What is left of it once a pass is made is laid out anew.
+      shown: madePasses.length === 0 ? (answers.plan ?? null) : null,
+    });
     if (!made.ok) return made;
     madePasses.push(...made.value);
   }
@@ -98,7 +102,7 @@ async function makePassesWith(
   context: Context,
   runId: string,
   pieceIds: readonly string[],
-  forAct: string | null,
+  { forAct, shown }: { readonly forAct: string | null; readonly shown: string | null },
 ): Promise<Outcome<number[], ServiceProblem>> {
   const plan = await planOfRun(context, runId, false);
   if (!plan.ok) return plan;
@@ -109,14 +113,20 @@ async function makePassesWith(
   );
   const missing = pieceIds.find((id) => !passOf.has(id));
   if (missing !== undefined) return fail(notCuttable(plan.value, missing));
-  if (forAct === null) {
+  const ask = async () => {
     const open = await openInPasses(context, runId, pieceIds);
-    return open.ok ? fail({ kind: 'needsPass', passes: open.value }) : open;
-  }
+    return open.ok ? fail({ kind: 'needsPass', ...open.value } as const) : open;
+  };
+  if (forAct === null) return ask();
   const numbers: number[] = [];
   // One piece for each pass: the others in it come along. Making one may lay the rest out anew, so the caller looks again.
   for (const pieceId of new Map(pieceIds.map((id) => [passOf.get(id), id])).values()) {
-    const made = await makePassOfPiece(context, runId, pieceId, forAct);
+    const made = await makePassOfPiece(context, runId, pieceId, {
+      forAct,
+      shown: numbers.length === 0 ? shown : null,
+    });
+    // Laid out otherwise since it was asked about: that was no yes to this.
+    if (!made.ok && made.problem.kind === 'otherPlan') return ask();
     if (!made.ok && made.problem.kind !== 'nothingToMake') return made;
     if (made.ok) numbers.push(made.value.pass.no);
   }

@@ -14,6 +14,8 @@ export interface ProblemBody {
   readonly errors?: readonly InputIssue[];
   /** Of `needsPass`: the passes that would be made. */
   readonly passes?: readonly OpenPass[];
+  /** Name of the plan in which they lie. */
+  readonly plan?: string;
   readonly passNo?: number;
   readonly requestId?: string;
 }
@@ -98,6 +100,12 @@ function tell(problem: HttpProblem): Told {
         409,
         'A pass has to be made',
         `What is marked lies in no made pass. ${problem.passes.map(openSentence).join(' ')} Making a pass keeps its outlines for good: send the act again with "mayMake": true if it may be made.`,
+      ];
+    case 'otherPlan':
+      return [
+        409,
+        'The plan has changed',
+        'The passes are laid out otherwise than they were shown, so that none was made. Look at them once more, then make the pass.',
       ];
     case 'passUnmade':
       return [
@@ -189,8 +197,8 @@ function nothingSentence({ numStopped, numTooLarge }: { numStopped: number; numT
 }
 
 /** What a program needs to answer a question. */
-function factsOf(problem: HttpProblem): Pick<ProblemBody, 'passes' | 'passNo'> {
-  if (problem.kind === 'needsPass') return { passes: problem.passes };
+function factsOf(problem: HttpProblem): Pick<ProblemBody, 'passes' | 'plan' | 'passNo'> {
+  if (problem.kind === 'needsPass') return { passes: problem.passes, plan: problem.plan };
   return 'no' in problem ? { passNo: problem.no } : {};
 }
 

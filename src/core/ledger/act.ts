@@ -66,6 +66,8 @@ export const sentActSchema = newActSchema.extend({
   mayMake: z.boolean().default(false),
   /** A pass that it unmakes was not cut, though its file was taken. */
   notCut: z.boolean().default(false),
+  /** Name of the plan in which those passes were asked about; null: whichever stands. */
+  plan: z.string().max(64).nullable().default(null),
 });
 
 /** An act as recorded. `seq` is its place in the ledger, `receivedAt` the server's clock. */

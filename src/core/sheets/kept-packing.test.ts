@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { aBed } from '../test';
-import { keptPackBoxes, packings } from './kept-packing';
+import { keepLonger, keptPackBoxes, packings } from './kept-packing';
 import { type PackOptions, packBoxes } from './pack-boxes';
 
 const OPTIONS = aBed({ layouts: 4 });
@@ -18,14 +18,13 @@ test('what is kept is what a search finds, and it is searched once', () => {
     fc.property(boxes, fc.nat({ max: 3 }), (list, first) => {
       const found = keptPackBoxes(list, first, OPTIONS);
       const searched = packings.count;
-      expect(found).toEqual(packBoxes(list, first, OPTIONS));
-      expect(
-        keptPackBoxes(
-          list.map((box) => ({ ...box })),
-          first,
-          { ...OPTIONS },
-        ),
-      ).toBe(found);
+      expect(found.packing).toEqual(packBoxes(list, first, OPTIONS));
+      const again = keptPackBoxes(
+        list.map((box) => ({ ...box })),
+        first,
+        { ...OPTIONS },
+      );
+      expect(again.packing).toBe(found.packing);
       expect(packings.count).toBe(searched);
     }),
     { numRuns: 40 },
@@ -64,5 +63,26 @@ test('of many packings the latest are kept: what was asked for again stays, what
   at(1000);
   expect(packings.count).toBe(before);
   at(2000);
+  expect(packings.count).toBe(before + 1);
+});
+
+test('a longer search is due until it was done; what it found stands where it is shorter, and the first stays', () => {
+  const options = { ...OPTIONS, seed: 77 };
+  const { packing, search } = keptPackBoxes(some, 0, options);
+  expect(search).toMatchObject({ boxes: some, numFirst: 0, options: { ...options, layouts: 20 * options.layouts } });
+  const longer = { ...packing, length: packing.length + 1 };
+  keepLonger(search!.key, longer);
+  expect(keptPackBoxes(some, 0, options)).toEqual({ packing, search: null });
+  const shorter = { ...packing, length: packing.length - 1 };
+  keepLonger(search!.key, shorter);
+  expect(keptPackBoxes(some, 0, options).packing).toBe(shorter);
+  expect(keptPackBoxes(some, 0, options, 'first').packing).toBe(packing);
+});
+
+test('there is nothing to search for where the order is given; what nobody asked for is not kept', () => {
+  expect(keptPackBoxes(some.slice(1), 0, OPTIONS).search).toBeNull();
+  expect(keptPackBoxes(some, 1, OPTIONS).search).toBeNull();
+  const before = packings.count;
+  keepLonger('unheard of', keptPackBoxes(some, 0, { ...OPTIONS, seed: 78 }).packing);
   expect(packings.count).toBe(before + 1);
 });

@@ -22,6 +22,8 @@ export interface NicheLayout {
   numBeds: number;
   /** Lowest edge on the last bed. */
   lastHeight: number;
+  /** How far down the last bed is taken up, on average over its width: what lies above is pieces, or waste that nothing can fill. */
+  lastMean: number;
 }
 
 export function emptyLayout(numBoxes: number): NicheLayout {
@@ -32,6 +34,7 @@ export function emptyLayout(numBoxes: number): NicheLayout {
     bedNo: new Int32Array(numBoxes).fill(-1),
     numBeds: 0,
     lastHeight: 0,
+    lastMean: 0,
   };
 }
 
@@ -107,10 +110,18 @@ export class NichePacker {
     this.#next[last] = -1;
     into.numBeds = 0;
     into.lastHeight = 0;
+    into.lastMean = 0;
     while (this.#next[head]! >= 0) {
       into.lastHeight = this.#fillBed(into, mayTurn);
+      into.lastMean = this.#meanDepth();
       into.numBeds++;
     }
+  }
+
+  #meanDepth(): number {
+    let area = 0;
+    for (let i = 0; i < this.#numStretches; i++) area += this.#y[i]! * (this.#x[i + 1]! - this.#x[i]!);
+    return area / this.task.bed.width;
   }
 
   #fillBed(into: NicheLayout, mayTurn: Uint8Array): number {

@@ -1,7 +1,7 @@
 import { seededRandom } from '../random';
 import type { Um10 } from '../units';
 import type { PackBox } from './niche-layout';
-import { searchLayout } from './search-layout';
+import { lengthUsed, searchLayout } from './search-layout';
 
 export type { PackBox } from './niche-layout';
 
@@ -32,6 +32,8 @@ export interface PackedBox {
 export interface Packing {
   readonly beds: readonly (readonly PackedBox[])[];
   readonly tooLarge: readonly number[];
+  /** How much of the material it takes: beds that are full, and as far as the last one is needed. */
+  readonly length: Um10;
   /** Layouts that were tried. */
   readonly layouts: number;
 }
@@ -66,5 +68,10 @@ export function packBoxes(boxes: readonly PackBox[], numFirst: number, options: 
     const isTurned = layout.isTurned[index] === 1;
     beds[bedNo]!.push({ index, x: layout.x[index]! + edge, y: layout.y[index]! + edge, isTurned });
   });
-  return { beds: beds.map((onBed) => onBed.sort((a, b) => a.y - b.y || a.x - b.x)), tooLarge, layouts };
+  return {
+    beds: beds.map((onBed) => onBed.sort((a, b) => a.y - b.y || a.x - b.x)),
+    tooLarge,
+    length: lengthUsed(layout, bed),
+    layouts,
+  };
 }

@@ -4,7 +4,7 @@ import { presentOrThrow } from '../outcome';
 import { type RunSpec, findMaterial } from '../spec';
 import { processFacts, processOf } from '../shop';
 import { type Um10, mmToUm10, um10ToMm } from '../units';
-import { keptPackBoxes } from './kept-packing';
+import { type PackSearch, type WhichPacking, keptPackBoxes } from './kept-packing';
 import type { PackOptions } from './pack-boxes';
 
 /** A piece that still has to be cut, and for the how-manieth time. */
@@ -53,26 +53,28 @@ export interface UnplacedPiece extends WantedPiece {
 export interface PassPlan {
   readonly passes: readonly PlannedPass[];
   readonly unplaced: readonly UnplacedPiece[];
+  /** Longer searches that might better it, and were not done yet. */
+  readonly searches: readonly PackSearch[];
 }
 
 /**
  * Lays everything wanted on as many beds as it takes, material by material in the order of the run's materials. Recuts
  * come first, since an item waits for them. Orders are searched with a budget that is counted in layouts, from the seed
- * of the run, so that the same run gives the same passes.
+ * of the run, so that the same run gives the same passes; `which` takes those again that stood before a longer search had been.
  */
-export function planPasses(spec: RunSpec, wanted: readonly WantedPiece[]): PassPlan {
+export function planPasses(spec: RunSpec, wanted: readonly WantedPiece[], which: WhichPacking = 'best'): PassPlan {
   const passes: PlannedPass[] = [];
   const unplaced: UnplacedPiece[] = [];
+  const searches: PackSearch[] = [];
   for (const { id: materialId } of spec.shop.materials) {
     const ofMaterial = wanted
       .filter(({ piece }) => piece.materialId === materialId)
       .sort((a, b) => isRecut(b) - isRecut(a) || inIdOrder(a, b));
     const options = packOptions(spec, ofMaterial.length);
-    const { beds, tooLarge, layouts } = keptPackBoxes(
-      ofMaterial.map(sizeOf),
-      ofMaterial.filter(isRecut).length,
-      options,
-    );
+    const boxes = ofMaterial.map(sizeOf);
+    const { packing, search } = keptPackBoxes(boxes, ofMaterial.filter(isRecut).length, options, which);
+    const { beds, tooLarge, layouts } = packing;
+    if (search) searches.push(search);
     for (const onBed of beds) {
       const placed = onBed.map(({ index, x, y, isTurned }): PlannedPiece => {
         return { ...ofMaterial[index]!, x, y, turnDeg: isTurned ? 90 : 0 };
@@ -81,7 +83,7 @@ export function planPasses(spec: RunSpec, wanted: readonly WantedPiece[]): PassP
     }
     unplaced.push(...tooLarge.map((index) => largerThanBed(ofMaterial[index]!, options)));
   }
-  return { passes, unplaced };
+  return { passes, unplaced, searches };
 }
 
 /** Cost of a layout grows with the square of the pieces: about a fifth of a second in all, up to a few hundred pieces. */

@@ -39,7 +39,15 @@ export function SheetsPage() {
     <div className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_372px]">
       <section className="min-w-0" aria-busy={!state.isCurrent}>
         <ChooseEntries />
-        {row && pass && <PassOnBedView key={row.key} pass={pass} row={row} isCurrent={state.isCurrent} />}
+        {row && pass && (
+          <PassOnBedView
+            key={row.key}
+            pass={pass}
+            row={row}
+            isCurrent={state.isCurrent}
+            isSearching={state.plan.isSearching}
+          />
+        )}
         {row && !pass && <p className="text-lg">Reading pass {row.no}…</p>}
         {!row && (
           <p className="text-lg">
@@ -93,9 +101,10 @@ interface PassOnBedViewProps {
   readonly pass: PassOnBed;
   readonly row: PassRow;
   readonly isCurrent: boolean;
+  readonly isSearching: boolean;
 }
 
-function PassOnBedView({ pass, row, isCurrent }: PassOnBedViewProps) {
+function PassOnBedView({ pass, row, isCurrent, isSearching }: PassOnBedViewProps) {
   const { spec } = useRun();
   const [isTurned, setTurned] = useState(false);
   const numPieces = piecesOf(pass).length;
@@ -107,8 +116,7 @@ function PassOnBedView({ pass, row, isCurrent }: PassOnBedViewProps) {
         <h1 className="text-xl font-bold">Pass {pass.no}</h1>
         <p>
           {materialsOf(spec, pass)}, {numPieces} {numPieces === 1 ? 'piece' : 'pieces'},{' '}
-          {row.made ? (row.made.isUnmade ? 'unmade' : 'made') : isCurrent ? 'not made yet' : 'being laid out anew…'};{' '}
-          <b>{lies}</b>
+          {stateWords(row, isCurrent, isSearching)}; <b>{lies}</b>
         </p>
         {reversed && (
           <Button className="ml-auto" onClick={() => setTurned(!isTurned)}>
@@ -119,4 +127,10 @@ function PassOnBedView({ pass, row, isCurrent }: PassOnBedViewProps) {
       <BedDrawing pass={pass} isTurned={isTurned} />
     </>
   );
+}
+
+function stateWords({ made }: PassRow, isCurrent: boolean, isSearching: boolean): string {
+  if (made) return made.isUnmade ? 'unmade' : 'made';
+  if (!isCurrent) return 'being laid out anew…';
+  return isSearching ? 'not made yet, and a shorter layout is looked for' : 'not made yet';
 }

@@ -39,6 +39,7 @@ export function useSheets(): Sheets {
   const plan = useApiQuery({
     key: ['plan', runId, counter, passes, releases, acts],
     ask: () => api.plan(runId),
+    isUnfinished: ({ isSearching }) => isSearching,
   });
   const made = useApiQuery({ key: ['passes', runId, passes, acts], ask: () => api.passes(runId) });
   const next = useApiQuery({
@@ -46,11 +47,12 @@ export function useSheets(): Sheets {
     ask: () => api.nextPass(runId),
     isAsked: (plan.value?.passes.length ?? 0) > 0,
   });
+  const shown = plan.value?.name ?? null;
   const makeNext = useCallback(async () => {
     setBusy(true);
     setProblem(null);
     await saver.flush();
-    const answer = await api.makePass(runId, makeId<'pass'>(randomBytes));
+    const answer = await api.makePass(runId, makeId<'pass'>(randomBytes), shown);
     if (answer.ok) await refresh();
     else
       setProblem(
@@ -60,7 +62,7 @@ export function useSheets(): Sheets {
       );
     setBusy(false);
     return answer.ok ? answer.value.no : null;
-  }, [runId, saver, refresh]);
+  }, [runId, saver, refresh, shown]);
   const unmake = useCallback(
     async (passId: string) => {
       setBusy(true);

@@ -84,6 +84,10 @@ export interface OpenPass extends OpenPieces {
 
 /** What is not made yet: passes as they would be made now, and what stays out with the reason. */
 export interface PlanAnswer {
+  /** Names this very layout: a pass can be asked for as it was shown. */
+  readonly name: string;
+  /** A longer search runs behind, and may find a shorter layout. */
+  readonly isSearching: boolean;
   readonly passes: readonly PassOnBed[];
   readonly unplaced: readonly {
     readonly pieceId: string;

@@ -62,6 +62,8 @@ export interface FreezeRequest extends RunState {
   readonly version: string;
   /** Chance for the ids inside the pass. */
   readonly bytes: Uint8Array;
+  /** Name of the plan that was shown: the pass is frozen as it lay there. Null takes the plan that stands. */
+  readonly shown: string | null;
 }
 
 /** A frozen piece with the text of its outline. */
@@ -93,14 +95,22 @@ export interface TemplateRequest extends RunState {
 
 export type FreezeAnswer =
   | { readonly kind: 'frozen'; readonly frozen: FrozenPass }
-  | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number };
+  | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number }
+  /** What was shown is not how it would be laid out now. */
+  | { readonly kind: 'otherPlan' };
+
+export interface OpenAnswer {
+  /** Name of the plan in which they are open. */
+  readonly plan: string;
+  readonly passes: readonly OpenPass[];
+}
 
 /** The heavy work of the core. The server does it in a worker thread, so that a mark never waits for a plan. */
 export interface Compute {
   fits(request: FitsRequest): Promise<FitsAnswer>;
   plan(request: PlanRequest): Promise<PlanAnswer>;
   /** What is open in passes before they are made, in the order in which they would be. */
-  openPasses(request: OpenRequest): Promise<readonly OpenPass[]>;
+  openPasses(request: OpenRequest): Promise<OpenAnswer>;
   freezeNext(request: FreezeRequest): Promise<FreezeAnswer>;
   /** Every fit without a stop as it stands. */
   freezeRelease(request: ReleaseRequest): Promise<FrozenRelease>;

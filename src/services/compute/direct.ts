@@ -7,7 +7,8 @@ export function directCompute(readFace: (sha: string) => Uint8Array): Compute {
   const jobs = createJobs(readFace);
   return {
     fits: async (request) => jobs.fits(request),
-    plan: async (request) => jobs.plan(request),
+    // Nothing is searched behind: nobody waits for it.
+    plan: async (request) => ({ ...jobs.plan(request).answer, isSearching: false }),
     openPasses: async (request) => jobs.openPasses(request),
     freezeNext: async (request) => jobs.freezeNext(request),
     freezeRelease: async (request) => jobs.freezeRelease(request),

@@ -7,12 +7,14 @@ import { KeptReports, type RunReport } from '@/core/report';
 import type { RandomBytes } from '@/core/ids';
 import { findBed } from '@/core/spec';
 import { proofPdf } from '../documents/proof-pdf';
-import type { FitsAnswer, OpenPass, PlanAnswer } from './answers';
+import { type PackSearch, type Packing, keepLonger } from '@/core/sheets';
+import type { FitsAnswer, PlanAnswer } from './answers';
 import type {
   ChangesRequest,
   FitsRequest,
   FreezeAnswer,
   FreezeRequest,
+  OpenAnswer,
   OpenRequest,
   PlanRequest,
   ProofRequest,
@@ -20,14 +22,22 @@ import type {
   TemplateRequest,
 } from './compute';
 import { fitsAnswer } from './fits-answer';
-import { numStopped, openPasses, planAnswer, planOf } from './plan-answer';
+import { nameOfPlan, numStopped, openPasses, planAnswer, planOf } from './plan-answer';
 import { templateOf } from './template-of';
+
+export interface PlannedAnswer {
+  readonly answer: PlanAnswer;
+  readonly searches: readonly PackSearch[];
+}
 
 /** The jobs themselves: plain functions of their request and the faces, run in a thread by the server. */
 export interface Jobs {
   fits(request: FitsRequest): FitsAnswer;
-  plan(request: PlanRequest): PlanAnswer;
-  openPasses(request: OpenRequest): readonly OpenPass[];
+  /** With the longer searches that might better it. */
+  plan(request: PlanRequest): PlannedAnswer;
+  /** Keeps what a longer search has found. */
+  keepLonger(key: string, found: Packing): void;
+  openPasses(request: OpenRequest): OpenAnswer;
   freezeNext(request: FreezeRequest): FreezeAnswer;
   freezeRelease(request: ReleaseRequest): FrozenRelease;
   changesSince(request: ChangesRequest): readonly ReleaseChange[];
@@ -51,7 +61,12 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
   const reports = new KeptReports(cache);
   return {
     fits: (request) => fitsAnswer(request, reports.of(request.runId, request.spec)),
-    plan: (request) => planAnswer(request, reports.of(request.runId, request.spec)),
+    plan: (request) => {
+      const report = reports.of(request.runId, request.spec);
+      const plan = planOf(request, report);
+      return { answer: planAnswer(request, report, plan), searches: plan.searches };
+    },
+    keepLonger,
     openPasses: (request) => openPasses(request, reports.of(request.runId, request.spec)),
     freezeNext: (request) => freezeNext(request, reports.of(request.runId, request.spec)),
     freezeRelease: (request) => freezeRelease(reports.of(request.runId, request.spec).measured().fits, request.head),
@@ -69,9 +84,11 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
 }
 
 function freezeNext(request: FreezeRequest, report: RunReport): FreezeAnswer {
-  const { pieceId, passId, forAct, no, version, bytes } = request;
+  const { pieceId, passId, forAct, no, version, bytes, shown } = request;
   const { layout } = report.spec;
-  const plan = planOf(request, report);
+  const plans = [planOf(request, report), planOf(request, report, 'first')];
+  const plan = shown === null ? plans[0] : plans.find((one) => nameOfPlan(one) === shown);
+  if (!plan) return { kind: 'otherPlan' };
   const next = plan.passes.find(
     ({ patches }) => pieceId === null || patches.some(({ placed }) => placed.some(({ piece }) => piece.id === pieceId)),
   );

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import type { RunReport } from '@/core/report';
 import { asksOf } from '@/core/figures';
 import { pathData } from '@/core/cutfile';
@@ -7,25 +8,34 @@ import { boxHeight, boxWidth } from '@/core/geometry';
 import { type Piece, namesOfSlot } from '@/core/pieces';
 import { openPieces, releasedPieces } from '@/core/release';
 import { presentOrThrow } from '@/core/outcome';
-import { type PassPlan, type PlannedPatch, outlineOnBed, planPasses } from '@/core/sheets';
+import { type PassPlan, type PlannedPatch, type WhichPacking, outlineOnBed, planPasses } from '@/core/sheets';
 import { isCut, processOf } from '@/core/shop';
 import { fitKeyOf, findBed, findMaterial } from '@/core/spec';
 import type { RunSpec } from '@/core/spec';
 import { um10ToMm } from '@/core/units';
-import type { OpenPass, PatchOnBed, PlanAnswer } from './answers';
-import type { FreezeRequest, OpenRequest, PlanRequest } from './compute';
+import type { PatchOnBed, PlanAnswer } from './answers';
+import type { FreezeRequest, OpenAnswer, OpenRequest, PlanRequest } from './compute';
 
 /** Everything that is wanted and not made, laid out. */
 export function planOf(
   { cutSoFar: { made, attempts }, released }: Pick<PlanRequest | FreezeRequest, 'cutSoFar' | 'released'>,
   { spec, slots, checked }: RunReport,
+  which: WhichPacking = 'best',
 ): PassPlan {
   const isMade = new Set(made);
   const heldBack = new Set<string>(spec.layout.heldBack);
   const wanted = releasedPieces(slots, checked.fits, released)
     .map((piece) => ({ piece, attempt: attempts[piece.id] ?? 1 }))
     .filter(({ piece, attempt }) => !isMade.has(attemptKey(piece.id, attempt)) && isCutHere(spec, piece, heldBack));
-  return planPasses(spec, wanted);
+  return planPasses(spec, wanted, which);
+}
+
+/** Names a layout by what lies where. */
+export function nameOfPlan({ passes }: PassPlan): string {
+  const lying = passes.map(({ patches }) =>
+    patches.map(({ placed }) => placed.map(({ piece, attempt, x, y, turnDeg }) => [piece.id, attempt, x, y, turnDeg])),
+  );
+  return createHash('sha256').update(JSON.stringify(lying)).digest('hex').slice(0, 16);
 }
 
 /** Ready-made pieces are not cut, and entries that are held back wait for a later pass. */
@@ -33,12 +43,14 @@ function isCutHere(spec: RunSpec, { materialId, slot }: Piece, heldBack: Readonl
   return isCut(processOf(findMaterial(spec, materialId))) && !heldBack.has(slot.entry.id);
 }
 
-export function planAnswer(request: PlanRequest, report: RunReport): PlanAnswer {
+export function planAnswer(request: PlanRequest, report: RunReport, plan: PassPlan): PlanAnswer {
   const { firstNo, withOutlines, released } = request;
   const bed = findBed(report.spec, report.spec.layout.bedId);
-  const { passes, unplaced } = planOf(request, report);
+  const { passes, unplaced, searches } = plan;
   const isReleased = new Set(released.map(({ pieceId }) => pieceId));
   return {
+    name: nameOfPlan(plan),
+    isSearching: searches.length > 0,
     passes: passes.map((pass, i) => ({
       no: firstNo + i,
       bed: pageOf(bed, pass),
@@ -65,11 +77,10 @@ export function planAnswer(request: PlanRequest, report: RunReport): PlanAnswer 
 }
 
 /** What is open in the passes that pieces lie in, or in the first: numbered as they would be if they were made in this order. */
-export function openPasses(request: OpenRequest, report: RunReport): OpenPass[] {
+export function openPasses(request: OpenRequest, report: RunReport): OpenAnswer {
   const { pieceIds, released, firstNo } = request;
-  const passes = planOf(request, report).passes.map(({ patches }) =>
-    patches.flatMap(({ placed }) => placed.map(({ piece }) => piece)),
-  );
+  const plan = planOf(request, report);
+  const passes = plan.passes.map(({ patches }) => patches.flatMap(({ placed }) => placed.map(({ piece }) => piece)));
   const passOf = new Map(passes.flatMap((pieces, i) => pieces.map(({ id }) => [id, i] as const)));
   const asked = new Set(pieceIds ? pieceIds.flatMap((id) => passOf.get(id) ?? []) : passes.slice(0, 1).keys());
   const isAsked = new Set([...asked].flatMap((at) => passes[at]!.map(({ slot }) => fitKeyOf(slot.ref))));
@@ -77,10 +88,11 @@ export function openPasses(request: OpenRequest, report: RunReport): OpenPass[] 
   const asking = new Set(
     measured.filter((checked) => asksOf(checked).length > 0).map(({ fit }) => fitKeyOf(fit.slot.ref)),
   );
-  return [...asked].map((at, i) => ({
+  const open = [...asked].map((at, i) => ({
     no: firstNo + i,
     ...openPieces(presentOrThrow(passes[at], 'a planned pass'), released, ({ slot }) => asking.has(fitKeyOf(slot.ref))),
   }));
+  return { plan: nameOfPlan(plan), passes: open };
 }
 
 function patchOnBed(

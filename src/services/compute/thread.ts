@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
+import type { Packing } from '@/core/sheets';
 import { faceFilePath } from '@/core/shop';
 import type {
   ChangesRequest,
@@ -22,6 +23,10 @@ export function fits(request: FitsRequest) {
 
 export function plan(request: PlanRequest) {
   return jobs.plan(request);
+}
+
+export function keepLonger({ key, found }: { readonly key: string; readonly found: Packing }) {
+  jobs.keepLonger(key, found);
 }
 
 export function open(request: OpenRequest) {

@@ -5,6 +5,8 @@ import { Tinypool } from 'tinypool';
 import { type Outcome, fail } from '@/core/outcome';
 import { type FileProblem, type ReadFile, MOST_INSIDE_BYTES } from '../list-file/list-file';
 import type { Compute } from './compute';
+import type { PlannedAnswer } from './jobs';
+import { LongerSearches } from './longer-searches';
 
 /** Where the build leaves the thread's bundle. */
 const THREAD_FILE = 'build/compute-thread.mjs';
@@ -26,9 +28,14 @@ export function threadCompute(): Compute {
     maxThreads: 1,
     idleTimeout: 2 ** 30,
   });
+  const longer = new LongerSearches((key, found) => pool.run({ key, found }, { name: 'keepLonger' }));
   return {
     fits: (request) => pool.run(request, { name: 'fits' }),
-    plan: (request) => pool.run(request, { name: 'plan' }),
+    plan: async (request) => {
+      const { answer, searches } = (await pool.run(request, { name: 'plan' })) as PlannedAnswer;
+      longer.follow(request.runId, searches);
+      return answer;
+    },
     openPasses: (request) => pool.run(request, { name: 'open' }),
     freezeNext: (request) => pool.run(request, { name: 'freezeNext' }),
     freezeRelease: (request) => pool.run(request, { name: 'freezeReleased' }),

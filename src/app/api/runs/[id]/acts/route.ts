@@ -10,8 +10,8 @@ export const POST = route<{ id: string }>(async ({ request, params, context }) =
   if (!body.ok) return body.problem;
   const sent = sentActSchema.safeParse(body.value);
   if (!sent.success) return { kind: 'invalidInput', issues: issuesOfZod(sent.error) };
-  const { mayMake, notCut, ...act } = sent.data;
-  return answerWith(await recordAct(context, params.id, act, { mayMake, notCut }), (answer) =>
+  const { mayMake, notCut, plan, ...act } = sent.data;
+  return answerWith(await recordAct(context, params.id, act, { mayMake, notCut, plan }), (answer) =>
     Response.json(answer, { status: answer.isRepeat ? 200 : 201 }),
   );
 });

@@ -8,6 +8,8 @@ export const dynamic = 'force-dynamic';
 
 const makeSchema = z.object({
   id: z.string().refine(isId, 'An id is a letter and nine letters or digits.').nullable().default(null),
+  /** Name of the plan that the pass was seen in. */
+  plan: z.string().max(64).nullable().default(null),
 });
 
 export const GET = route<{ id: string }>(async ({ params, context }) =>
@@ -20,7 +22,7 @@ export const POST = route<{ id: string }>(async ({ request, params, context }) =
   if (!body.ok) return body.problem;
   const input = makeSchema.safeParse(body.value);
   if (!input.success) return { kind: 'invalidInput', issues: issuesOfZod(input.error) };
-  return answerWith(await makeNextPass(context, params.id, input.data.id), ({ pass, isRepeat }) =>
+  return answerWith(await makeNextPass(context, params.id, input.data.id, input.data.plan), ({ pass, isRepeat }) =>
     Response.json(pass, {
       status: isRepeat ? 200 : 201,
       headers: { location: `/api/runs/${params.id}/passes/${pass.no}/cut.svg` },
