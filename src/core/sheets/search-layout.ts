@@ -66,7 +66,10 @@ class Search {
         const sorted = (from: number, to: number) =>
           indices.slice(from, to).sort((a, b) => start(boxes[a]!, boxes[b]!) || a - b);
         const order = Int32Array.from([...sorted(0, numFirst), ...sorted(numFirst, boxes.length)]);
-        this.#tryOrder({ order, mayTurn: new Uint8Array(this.#numBoxes).fill(turns) });
+        const candidate = { order, mayTurn: new Uint8Array(this.#numBoxes).fill(turns) };
+        const cost = this.#layOut(candidate);
+        // Gone on from is the shortest, whatever waste it has.
+        if (this.#keepIfBest()) this.#goOnFrom(candidate, cost);
       }
     }
   }
@@ -82,15 +85,28 @@ class Search {
   }
 
   /** What costs more by the warmth is gone on from in one of three cases, what costs less always. */
-  #tryOrder(candidate: PackOrder, warmth = 0): void {
+  #tryOrder(candidate: PackOrder, warmth: number): void {
+    const cost = this.#layOut(candidate);
+    if (cost <= this.#cost || this.random() < Math.exp((this.#cost - cost) / warmth)) this.#goOnFrom(candidate, cost);
+    this.#keepIfBest();
+  }
+
+  #layOut(candidate: PackOrder): number {
     this.#packer.layOut(this.#next, candidate);
     this.layouts++;
-    const cost = workedCost(this.#next, this.task.bed);
-    if (cost > this.#cost && !(warmth > 0 && this.random() < Math.exp((this.#cost - cost) / warmth))) return;
+    return workedCost(this.#next, this.task.bed);
+  }
+
+  #goOnFrom(candidate: PackOrder, cost: number): void {
     this.#order = candidate;
     this.#cost = cost;
-    if (this.layouts > 1 && lengthUsed(this.#next, this.task.bed) >= lengthUsed(this.best, this.task.bed)) return;
+  }
+
+  #keepIfBest(): boolean {
+    const { bed } = this.task;
+    if (this.layouts > 1 && lengthUsed(this.#next, bed) >= lengthUsed(this.best, bed)) return false;
     [this.best, this.#next] = [this.#next, this.best];
+    return true;
   }
 
   /** Two places exchanged, one box moved to another place in the order, or one turned. */
