@@ -28,6 +28,9 @@ const FINEST_MM = 0.08;
 
 const LEAST_RUN_MM = 0.8;
 
+/** As in the definition: what closes to a point is narrow over more than this share of the run. */
+const CLOSING_SHARE = 0.35;
+
 /** Finer gaps than in practice: so that most texts have one within twice the limit. */
 const LIMIT_MM = 1.5;
 
@@ -46,7 +49,9 @@ function compare(numTexts: number, seed: number): GapComparison {
     const emMm = (10 + (i % 7) * 3) / faceOf(sha).capHeightEm;
     const artwork = anArtwork(sha, [word]);
     const { gap, notch } = measureLayer(artwork, 0, emMm, finest);
-    const own = { passage: gap?.widthMm ?? WIDEST, notch: notch?.widthMm ?? WIDEST };
+    // Finer than what is asked about counts as the finest.
+    const widthOf = (spot: { widthMm: number } | null) => (spot ? Math.max(FINEST_MM, spot.widthMm) : WIDEST);
+    const own = { passage: widthOf(gap), notch: widthOf(notch) };
     const asked = askedWidths(artwork.layers[0]!.outline, EM_UNITS / emMm);
     for (const kind of KINDS) {
       const found = leastOf(asked, kind, 0);
@@ -99,8 +104,9 @@ function askedWidths(outline: Outline, units: number): Asked[] {
     const at = {
       widthMm,
       passage: (by: number) =>
-        isParted || runs.some(({ widthsLong, closing }) => isLong(widthsLong, by) && closing <= 0.5 + 2 * by),
-      notch: (by: number) => runs.some(({ widthsLong, closing }) => isLong(widthsLong, by) && closing > 0.5 - 2 * by),
+        isParted || runs.some(({ widthsLong, closing }) => isLong(widthsLong, by) && closing <= CLOSING_SHARE + 2 * by),
+      notch: (by: number) =>
+        runs.some(({ widthsLong, closing }) => isLong(widthsLong, by) && closing > CLOSING_SHARE - 2 * by),
     };
     asked.push(at);
     if (at.passage(-TOLERANCE)) break;

@@ -20,6 +20,9 @@ const POINTS = 50;
 /** Where a run begins and ends is halved between two points. */
 const NUM_HALVINGS = 5;
 
+/** As in the definition: a part is there still when it is asked about this much wider. */
+const STAYS_PARTED = 1.06;
+
 /** As in the definition: this much narrower than what is asked about is narrow. */
 const NARROW_SHARE = 0.75;
 
@@ -37,7 +40,9 @@ export function closingOf(
   const filled = closedBy(rings, width);
   const isFilled = insideOf(filled);
   const isParted = rings.some(
-    (ring) => ringArea(ring) < 0 && opened(turnedRound(ring), width).filter(isOuter).length > 1,
+    (ring) =>
+      ringArea(ring) < 0 &&
+      [width, STAYS_PARTED * width].every((one) => opened(turnedRound(ring), one).filter(isOuter).length > 1),
   );
   const all = rings.flatMap((ring) => filledRuns(ring, shortest / POINTS, isFilled));
   const long = all.filter((run) => caliper(run) > shortest);

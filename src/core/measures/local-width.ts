@@ -173,10 +173,11 @@ function shrinkInPlace(
   disc.opposite = opposite;
 }
 
-/** As many samples along its own edge belong to the bend of the edge itself. */
+/** As many samples along its own edge belong to the bend of the edge itself, unless it turns back between them. */
 const OWN_BEND = 3;
 
-function isElsewhere({ ringStarts }: OutlineSamples, i: number, q: number): boolean {
+function isElsewhere({ normalX, normalY, ringStarts }: OutlineSamples, i: number, q: number): boolean {
+  if (normalX[i]! * normalX[q]! + normalY[i]! * normalY[q]! < 0) return true;
   const apart = Math.abs(i - q);
   if (apart <= OWN_BEND) return false;
   const ringNo = ringOf(ringStarts, i);

@@ -222,3 +222,43 @@ test.each([0.02, 0.05, 0.1])('edges %d mm apart, nearer than the samples stand, 
     expect(Math.abs(gap! - gapMm)).toBeLessThan(0.02);
   }
 });
+
+test('a sliver that is lost whole with the next hair of width does not come apart', () => {
+  // Two rooms of 1.06 and 1.04 mm in a plate, on a way of 1.0: a disc of 1.02 fits both, one of 1.07 fits neither.
+  const rooms = ring([
+    [4, 4],
+    [5.06, 4],
+    [5.06, 4.03],
+    [7.5, 4.03],
+    [7.5, 4],
+    [8.54, 4],
+    [8.54, 5.04],
+    [7.5, 5.04],
+    [7.5, 5.03],
+    [5.06, 5.03],
+    [5.06, 5.06],
+    [4, 5.06],
+  ]);
+  const { gap } = measured(island(rect(0, 0, 14, 10), rooms));
+  expect(gap === null || gap > 1.02).toBe(true);
+});
+
+test('an inlet with a wide end is no passage at the width at which its end is nearly lost', () => {
+  // A mouth of 1.6, a neck of 0.3 and a bulb of 1.0 mm, all in one: it is too long from 0.99 on, where its end is the last to be lost.
+  const side = [
+    [0.8, 12],
+    [0.15, 8],
+    [0.35, 7.8],
+    [0.47, 7.4],
+    [0.5, 7.1],
+    [0.42, 6.7],
+    [0.2, 6.45],
+  ] as const;
+  const inlet = cutInto(
+    ...side.map(([x, y]) => [15 + x, y] as const),
+    ...[...side].reverse().map(([x, y]) => [15 - x, y] as const),
+  );
+  const { gap, notch } = measured(island(inlet));
+  expect(gap).toBeNull();
+  expect(Math.abs(notch! - 1)).toBeLessThan(0.04);
+});

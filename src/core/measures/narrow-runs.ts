@@ -25,7 +25,7 @@ export interface NarrowRun {
 
 export interface NarrowRuns {
   readonly narrow: NarrowRun | null;
-  /** Both sides of it are one run round its end, and half of it is much narrower. */
+  /** Both sides of it are one run round its end, and a good part of it is much narrower. */
   readonly point: NarrowRun | null;
 }
 
@@ -50,14 +50,16 @@ export function narrowRuns(side: Side, { most, leastRun }: { most: number; least
       return { run: { ...run }, width: begins(from, width, is) };
     };
     if (runs.isLonger(run, longest(width, leastRun))) {
-      if (!closesToPoint(side, run, width))
+      const closes = closesToPoint(side, run, width);
+      if (closes) point ??= since(run.before, isLongAt(side, run, leastRun, true));
+      else if (!closesSoon(side, run, width)) {
         return { narrow: since(run.before, isLongAt(side, run, leastRun, false)), point };
-      point ??= since(run.before, isLongAt(side, run, leastRun, true));
+      }
     }
     const region = regionOf[runs.ringOf(i)]!;
     const whole = wholeAt.get(region) ?? 0;
     if (width < whole * ASK_AGAIN || !mayPart(side, region, run, () => runs.of(region))) continue;
-    if (isParted(side, region, runs.of(region), width)) {
+    if (isParted(side, region, runs.of(region), width) && isPartedAt(side, region, width * STAYS_PARTED)) {
       return { narrow: since(Math.max(whole, run.before), (at) => isPartedAt(side, region, at)), point };
     }
     wholeAt.set(region, width);
@@ -117,8 +119,11 @@ function isPartedAt(side: Side, region: readonly number[], width: number): boole
   return isParted(side, region, runs, width);
 }
 
-/** Half of a wedge is narrower than half its width; of a slot with parallel sides only the corners at its end are. */
-const CLOSED_SHARE = 0.75;
+/** Three quarters of a wedge are narrower than this share of its width, of a slot with parallel sides only the corners at its end: a fifth. */
+const NARROW_SHARE = 0.75;
+
+/** How much of a run has to be narrow for it to close to a point: a notch with a round end is one, too. */
+const CLOSING_SHARE = 0.35;
 
 function closesToPoint({ samples, widths, tellsPoints }: Side, run: LostRun, width: number): boolean {
   if (!tellsPoints) return false;
@@ -129,14 +134,26 @@ function closesToPoint({ samples, widths, tellsPoints }: Side, run: LostRun, wid
   for (const i of samplesOfRun(samples, run)) {
     if (before >= 0) {
       const step = Math.hypot(x[i]! - x[before]!, y[i]! - y[before]!);
-      const over = (at: number) => widths.width[at]! - CLOSED_SHARE * width;
+      const over = (at: number) => widths.width[at]! - NARROW_SHARE * width;
       length += step;
       narrower += step * shareBelow(over(before), over(i));
       if (holdsSample(samples, run, widths.opposite[i]!)) across += step;
     }
     before = i;
   }
-  return across * 2 > length && narrower * 2 > length;
+  return across * 2 > length && narrower > CLOSING_SHARE * length;
+}
+
+/** Both sides of an inlet with a wide end are one run only once the end is lost, too: just before, they look like a passage. */
+const SOON = 1.03;
+
+function closesSoon(side: Side, now: LostRun, width: number): boolean {
+  const { samples, widths, tellsPoints } = side;
+  if (!tellsPoints) return false;
+  const later = lostRuns(samples, widths.width, width * SOON).find(
+    (run) => run.ringNo === now.ringNo && (run.isWholeRing || holdsSample(samples, run, now.first)),
+  );
+  return later !== undefined && closesToPoint(side, later, width * SOON);
 }
 
 /** How much of the way from one value to another lies below nought. */
@@ -144,6 +161,9 @@ function shareBelow(from: number, to: number): number {
   if (from < 0 === to < 0) return from < 0 ? 1 : 0;
   return Math.min(from, to) / (Math.min(from, to) - Math.max(from, to));
 }
+
+/** What is lost with the next hair of width is no part: a sliver would be told as two just before it vanishes. */
+const STAYS_PARTED = 1.06;
 
 /** A region is asked whether it comes apart at widths that are this much wider. */
 const ASK_AGAIN = 1.01;
