@@ -8,6 +8,7 @@ import { resolveSlots } from '../resolve';
 import { type RunSpec, wordingOf } from '../spec';
 import { proofRows, tickRows } from '../wording';
 import { aRun, seededBytes, shippedFaces, withPlace, withRule } from '../test';
+import { answers } from './offer';
 import { remediesFor } from '.';
 
 const cache = artCache(shippedFaces());
@@ -140,4 +141,79 @@ test('others that would be too small by it are counted before it is taken', () =
         .filter(({ findings }) => findings.some(({ kind }) => kind === 'tooSmall')).length;
     expect(offer.othersStopped).toBe(Math.max(0, stops(after) - stops(spec)));
   }
+});
+
+test('whoever loosens a text is told how many others fall below their own least by it', () => {
+  const loose = withRule(withPlace(aRun(['LAMP', 'Bo', 'Al']), 62, 30, 'heavy-slab'), {
+    kind: 'level',
+    heightMm: null,
+  });
+  const slab = loose.shop.letterings.find(({ id }) => id === 'heavy-slab')!;
+  const refs = measured(loose).map(({ fit }) => fit.slot.ref);
+  let most = 0;
+  for (const leastHeightMm of [13, 15, 17]) {
+    const tallest = { ...slab, id: 'tall-slab', value: { ...slab.value, minLetterHeightMm: leastHeightMm } };
+    const shop = { ...loose.shop, letterings: [...loose.shop.letterings, tallest] };
+    const others = setOverrides(
+      { ...loose, shop },
+      refs.slice(1),
+      { kind: 'lettering', letteringId: 'tall-slab' },
+      seededBytes(2),
+    );
+    const spec = setOverrides(others, [refs[0]!], { kind: 'tracking', trackingEm: -0.1 }, seededBytes(3));
+    const tooSmall = (of: RunSpec) =>
+      measured(of)
+        .slice(1)
+        .filter(({ findings }) => findings.some(({ kind }) => kind === 'tooSmall')).length;
+    const [offer] = offersFor(spec, 'lettersNear').filter(({ kind }) => kind === 'loosen');
+    const after = offer!.sets.reduce((now, set) => setOverrides(now, [refs[0]!], set, seededBytes(5)), spec);
+    expect([leastHeightMm, offer!.othersStopped]).toEqual([
+      leastHeightMm,
+      Math.max(0, tooSmall(after) - tooSmall(spec)),
+    ]);
+    most = Math.max(most, offer!.othersStopped);
+  }
+  expect(most).toBe(2);
+});
+
+test('more tracking answers gaps alone', () => {
+  const spec = withPlace(aRun(['Montgomery-Featherstonehaugh']), 180, 52, 'stand-block');
+  expect(kindsOf(spec, 'tooSmall')).not.toContain('loosen');
+  expect(kindsOf(spec, null)).not.toContain('loosen');
+  const near = withPlace(aRun(['LAMP']), 100, 14, 'heavy-slab');
+  const { ref } = measured(near)[0]!.fit.slot;
+  const tight = setOverrides(near, [ref], { kind: 'tracking', trackingEm: -0.1 }, seededBytes(2));
+  for (const kind of ['thinStroke', 'smallHole', 'tooSmall'] as const)
+    expect(kindsOf(tight, kind)).not.toContain('loosen');
+  for (const kind of ['narrowGap', 'lettersNear'] as const) expect(kindsOf(tight, kind)).toContain('loosen');
+});
+
+test('an offer answers a finding when that one is gone, whatever else is left; a note is no finding to answer', () => {
+  const [offer] = offersFor(withPlace(aRun(['Ottilie']), 40, 20, 'pen-script'), null).filter(
+    ({ sets }) => sets.length > 0,
+  );
+  const stop = { kind: 'tooSmall', severity: 'stop', capHeightMm: 5, leastMm: 6 } as const;
+  const hole = { kind: 'smallHole', severity: 'check', widthMm: 0.5, leastMm: 1, passesAtMm: null } as const;
+  const gap = { kind: 'narrowGap', widthMm: 0.5, leastMm: 1, closes: true, passesAtMm: null } as const;
+  const left = (...findings: Finding[]) => ({ ...offer!, findings });
+  expect(answers(left(hole), 'tooSmall')).toBe(true);
+  expect(answers(left(hole, stop), 'tooSmall')).toBe(false);
+  expect(answers(left(hole), null)).toBe(true);
+  expect(answers(left({ ...gap, severity: 'note' }), 'narrowGap')).toBe(true);
+  expect(answers(left({ ...gap, severity: 'check', closes: false }), 'narrowGap')).toBe(false);
+  // Heights at which it would pass are not looked for while remedies are tried: each would be measured again.
+  for (const one of offersFor(withPlace(aRun(['Ottilie']), 40, 20, 'pen-script'), null)) {
+    for (const finding of one.findings) if ('passesAtMm' in finding) expect(finding.passesAtMm).toBeNull();
+  }
+});
+
+test('only a single line that is all alike is broken in two', () => {
+  const breaks = (text: string, templates: readonly string[] = ['{text}']) =>
+    kindsOf(
+      changePlaceUse(withPlace(aRun([text]), 120, 60), null, (place) => ({ ...place, wording: wordingOf(templates) })),
+      null,
+    ).includes('twoLines');
+  expect(breaks('Montgomery Featherstonehaugh')).toBe(true);
+  expect(breaks('Montgomery Featherstonehaugh', ['{text}', 'of the band'])).toBe(false);
+  expect(breaks('Montgomery')).toBe(false);
 });

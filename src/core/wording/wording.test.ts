@@ -1,7 +1,21 @@
 import { type Entry, type RunSpec, type TextRef, wordingOf } from '../spec';
 import { changeList, changeMonogram, changePlaceUse, mainPlace, setOverride } from '../edit';
 import { aRun, seededBytes } from '../test';
-import { entryParts, lookOf, numberOf, oddities, proofStateOf, spreadLetters, templateParts, wordEntry } from '.';
+import {
+  dateFormOf,
+  entryParts,
+  lettersOf,
+  lineInCase,
+  lineOf,
+  lookOf,
+  numberOf,
+  oddities,
+  proofStateOf,
+  spreadLetters,
+  templateParts,
+  wordEntry,
+} from '.';
+import { tidyLine } from './worded-line';
 
 const entryWith = (fields: Record<string, string>): Entry => ({ ...aRun(['Ann Lee']).entries[0]!, fields });
 
@@ -194,4 +208,89 @@ test('templates are cut at their braces', () => {
     { kind: 'token', token: { kind: 'date', form: 'year' } },
   ]);
   expect(templateParts('')).toEqual([]);
+});
+
+test('longest and shortest stand out by a quarter, and only where they are single among three', () => {
+  const of = (...texts: string[]) => oddities(texts.map((text) => ({ text, isPet: false, isOwn: false })));
+  expect(of('Agnes', 'Anna', 'Bert')).toEqual([['longest'], [], []]);
+  expect(of('Montgomer', 'Featherst', 'Castella')).toEqual([[], [], []]);
+  expect(of('Castellan', 'Castella', 'Bartholo')).toEqual([[], [], []]);
+  expect(of('Anna', 'Agnes', 'Berta')).toEqual([['shortest'], [], []]);
+  expect(of('Castella', 'Castellan', 'Bartholom')).toEqual([[], [], []]);
+  expect(of('Montgomery', 'Al')).toEqual([[], []]);
+  // An empty one is none.
+  expect(of('Montgomery', 'Al', '')).toEqual([[], [], []]);
+  // A third in capitals are few, half are not.
+  expect(of('CLEM', 'Anna', 'Bert').map(([odd]) => odd)).toEqual(['onlyCapitals', undefined, undefined]);
+  expect(of('CLEM', 'DORA', 'Anna', 'Bert')).toEqual([[], [], [], []]);
+});
+
+test('every line of a tick counts', () => {
+  const spec = aRun(['Ann']);
+  const { use, placeUse } = mainPlace(spec);
+  const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as TextRef;
+  const tick = {
+    lines: ['Ann', '1998'],
+    look: lookOf(spec, placeUse.letteringId),
+    who: 'Ada',
+    at: '2026-05-01T10:00:00Z',
+  };
+  const ticked: RunSpec = { ...spec, proof: { [`${at.entryId}-${at.useId}-${at.placeId}`]: tick } };
+  const state = (...lines: string[]) => proofStateOf(ticked, at, placeUse.letteringId, lines).kind;
+  expect([
+    state('Ann', '1998'),
+    state('Ann', '1999'),
+    state('Anne', '1998'),
+    state('Ann'),
+    state('Ann', '1998', ''),
+  ]).toEqual(['ticked', 'changed', 'changed', 'changed', 'changed']);
+});
+
+test('the form of dates is that of the first place that says one, also as the other choice', () => {
+  const formOf = (...templates: string[]) =>
+    dateFormOf(changePlaceUse(aRun(['Ann']), null, (place) => ({ ...place, wording: wordingOf(templates) })));
+  expect(formOf('{text}')).toBeNull();
+  expect(formOf('{text}', 'est. {date:year}')).toBe('year');
+  expect(formOf('{date}', '{date:year}')).toBe('long');
+  expect(formOf('{part|date:year}')).toBe('year');
+});
+
+const run = (text: string, over: Partial<Parameters<typeof lineOf>[1][number]> = {}) => ({
+  text,
+  colourSlot: null,
+  face: null,
+  isTall: false,
+  ...over,
+});
+const red = { colourSlot: 'red' };
+
+test('a tidied line has no spaces at its ends and none doubled, wherever its runs meet', () => {
+  const tidied = (...runs: ReturnType<typeof run>[]) => tidyLine(lineOf(0, runs)).runs.map(({ text }) => text);
+  expect(tidied(run('  Ann  Lee '))).toEqual(['Ann Lee']);
+  expect(tidied(run('Ann '), run(' Lee', red))).toEqual(['Ann ', 'Lee']);
+  expect(tidied(run(' Ann'), run('  ', red), run(' Lee '))).toEqual(['Ann', ' ', 'Lee']);
+  expect(tidied(run('A  '), run('B', { isTall: true }), run('  C '))).toEqual(['A  ', 'B', '  C']);
+  expect(tidyLine(lineOf(2, [run('Ann Lee')]))).toEqual({ no: 2, text: 'Ann Lee', runs: [run('Ann Lee')] });
+});
+
+test('a line in capitals is cut where its runs were, though capitals may be more letters', () => {
+  const inCapitals = (...runs: ReturnType<typeof run>[]) =>
+    lineInCase(lineOf(0, runs), 'capitals', 'de').runs.map(({ text }) => text);
+  expect(inCapitals(run('stra'), run('ße', red), run(' 8'))).toEqual(['STRA', 'SSE', ' 8']);
+  expect(inCapitals(run('ß'), run('a', red))).toEqual(['SS', 'A']);
+  expect(inCapitals(run('a'), run('b', { isTall: true }), run('c'))).toEqual(['A', 'B', 'C']);
+  const line = lineOf(0, [run('Ann'), run(' Lee', red)]);
+  expect(lineInCase(line, 'asTyped', 'en')).toBe(line);
+});
+
+test('letters keep the line and the run that they were in', () => {
+  const lines = [lineOf(0, [run('Zo\u0308'), run('e!', red)]), lineOf(2, [run('A B')])];
+  expect(lettersOf(lines).map(({ no, text, runs }) => [no, text, runs[0]!.colourSlot])).toEqual([
+    [0, 'Z', null],
+    [0, 'o\u0308', null],
+    [0, 'e', 'red'],
+    [0, '!', 'red'],
+    [2, 'A', null],
+    [2, 'B', null],
+  ]);
 });
