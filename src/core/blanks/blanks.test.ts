@@ -16,7 +16,6 @@ import {
   numUncounted,
   packsToBuy,
   preparationList,
-  putBlankCopy,
   removePlace,
   removeUse,
   removeVariant,
@@ -276,77 +275,3 @@ test('the run’s preparation is listed blank by blank, and ticks of blanks that
     },
   ]);
 });
-
-test('of several twins only those of the place that goes stand alone', () => {
-  const bag = starter('tote-bag').value;
-  const front = bag.places[0]!.id;
-  const one = addPlace(bag, 'other side', front, bytes);
-  const second = addPlace(one.blank, 'strap', null, bytes);
-  const third = addPlace(second.blank, 'other strap', second.placeId, bytes);
-  const twins = (of: typeof bag) => of.places.map(({ id, twinOf }) => [id, twinOf]);
-  expect(twins(removePlace(third.blank, front))).toEqual([
-    [one.placeId, null],
-    [second.placeId, null],
-    [third.placeId, second.placeId],
-  ]);
-});
-
-test('shared spares go to the largest first, and round again', () => {
-  const spec = withSizes([
-    ['A', 'L', 'navy'],
-    ['B', 'M', 'navy'],
-    ['C', 'M', 'navy'],
-    ['D', 'M', 'navy'],
-    ['E', 'S', 'navy'],
-    ['F', 'S', 'navy'],
-  ]);
-  const shirt = starter('t-shirt').value;
-  const demand = { taken: takenBy(spec), lost: [], unusable: new Map<string, number>() };
-  const spares = (spoilagePct: number) =>
-    Object.fromEntries(
-      countBlanks({ ...spec, prepare: { spoilagePct, sharesSpares: true, done: [] } }, demand, () => shirt).map(
-        ({ size, spares: count }) => [size, count],
-      ),
-    );
-  expect(spares(10)).toEqual({ M: 1, S: 0, L: 0 });
-  expect(spares(30)).toEqual({ M: 1, S: 1, L: 0 });
-  expect(spares(80)).toEqual({ M: 2, S: 2, L: 1 });
-});
-
-test('a copy that the run has is replaced, another comes beside it', () => {
-  const spec = withSizes([['A', 'M', 'navy']]);
-  const [copy] = spec.shop.blanks;
-  const renamed = { ...copy!, value: { ...copy!.value, name: 'Another name' } };
-  expect(putBlankCopy(spec, renamed).shop.blanks.map(({ value }) => value.name)).toEqual(['Another name']);
-  const cap = { ...copy!, id: 'another' };
-  const two = putBlankCopy(spec, cap);
-  expect(two.shop.blanks.map(({ id }) => id)).toEqual([copy!.id, 'another']);
-  expect(putBlankCopy(two, renamed).shop.blanks.map(({ id, value }) => [id, value.name === 'Another name'])).toEqual([
-    [copy!.id, true],
-    ['another', false],
-  ]);
-});
-
-test.each(STARTER_BLANKS.map((blank) => [blank.id, blank.value] as const))(
-  '%s: no size is smaller than the one before it',
-  (_, blank) => {
-    const byColour = new Map<string, (typeof blank.variants)[number][]>();
-    for (const variant of blank.variants)
-      byColour.set(variant.colour.name, [...(byColour.get(variant.colour.name) ?? []), variant]);
-    for (const variants of byColour.values()) {
-      variants.slice(1).forEach((variant, i) => {
-        const before = variants[i]!;
-        expect(variant.body.widthMm).toBeGreaterThanOrEqual(before.body.widthMm);
-        for (const [id, { outline }] of Object.entries(variant.places)) {
-          const smaller = before.places[id]?.outline;
-          if (outline.kind !== 'rect' || smaller?.kind !== 'rect') continue;
-          expect([id, outline.widthMm >= smaller.widthMm, outline.heightMm >= smaller.heightMm]).toEqual([
-            id,
-            true,
-            true,
-          ]);
-        }
-      });
-    }
-  },
-);

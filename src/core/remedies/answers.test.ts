@@ -217,3 +217,27 @@ test('only a single line that is all alike is broken in two', () => {
   expect(breaks('Montgomery Featherstonehaugh', ['{text}', 'of the band'])).toBe(false);
   expect(breaks('Montgomery')).toBe(false);
 });
+
+test('nobody else is concerned where sizes are not common, and what cannot be drawn has no remedy', () => {
+  const apart = withRule(withPlace(aRun(['Montgomery Featherstone', 'Bo']), 120, 40), { kind: 'fill' });
+  const offers = offersFor(apart, null);
+  expect(offers.length).toBeGreaterThan(1);
+  expect(offers.map(({ othersMm, othersStopped }) => [othersMm, othersStopped])).toEqual(offers.map(() => [null, 0]));
+  const empty = aRun(['Ann', '']);
+  const report = fitAll(
+    resolveSlots({ ...empty, entries: empty.entries.map((entry) => ({ ...entry, fields: { text: '' } })) }),
+    cache,
+  );
+  report.fits.forEach((_, i) => expect(remediesFor({ spec: empty, report, cache }, i)).toEqual([]));
+  expect(remediesFor({ spec: empty, report, cache }, report.fits.length)).toEqual([]);
+});
+
+test('letters that stand as close as their face bears are not drawn closer', () => {
+  const spec = withPlace(aRun(['Montgomery']), 120, 40, 'stand-block');
+  const { ref } = measured(spec)[0]!.fit.slot;
+  const [offer] = offersFor(spec, null).filter(({ kind }) => kind === 'tighten');
+  const closest = offer?.sets[0]?.kind === 'tracking' ? offer.sets[0].trackingEm : NaN;
+  const at = (trackingEm: number) => setOverrides(spec, [ref], { kind: 'tracking', trackingEm }, seededBytes(2));
+  expect(kindsOf(at(closest + 0.01), null)).toContain('tighten');
+  for (const em of [closest, closest - 0.01]) expect(kindsOf(at(em), null)).not.toContain('tighten');
+});

@@ -294,3 +294,25 @@ test('letters keep the line and the run that they were in', () => {
     [2, 'B', null],
   ]);
 });
+
+test('a look says the face by its beginning, and what else a tick is for', () => {
+  const spec = aRun(['Ann']);
+  const { placeUse } = mainPlace(spec);
+  const lettering = spec.shop.letterings.find(({ id }) => id === placeUse.letteringId)!;
+  const [line] = lettering.value.lines;
+  expect(lookOf(spec, placeUse.letteringId).split('; ')[0]!.split(' ').slice(0, 3)).toEqual([
+    line!.face.slice(0, 12),
+    line!.caseForm,
+    String(line!.trackingEm),
+  ]);
+});
+
+test('one part that tells who it is is enough for the text not to be taken apart', () => {
+  const parts = (fields: Record<string, string>) => {
+    const { given, family } = entryParts(entryWith({ text: 'Ann Lind', ...fields }));
+    return [given, family];
+  };
+  expect(parts({ family: 'Berg' })).toEqual(['', 'Berg']);
+  expect(parts({ given: 'Anna' })).toEqual(['Anna', '']);
+  expect(parts({ suffix: 'III' })).toEqual(['Ann', 'Lind']);
+});
