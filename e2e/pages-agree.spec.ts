@@ -164,7 +164,7 @@ test('a shorter layout is looked for behind the page, and a pass is made as it i
   await expect.poll(async () => (await plan()).isSearching, { timeout: 30_000 }).toBe(false);
   const last = await plan();
   expect(last.passes[0]!.patches[0]!.heightMm).toBeLessThanOrEqual(first.passes[0]!.patches[0]!.heightMm);
-  await expect(page.getByText('a shorter layout is looked for')).toHaveCount(0);
+  await expect(page.getByText('A shorter layout is looked for')).toHaveCount(0);
   await expect(page.getByText('not made yet', { exact: false })).toBeVisible();
 
   const shown = await page.request.post(`${server.url}/api/runs/${id}/passes`, { data: { plan: 'another' } });

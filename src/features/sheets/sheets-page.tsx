@@ -115,8 +115,8 @@ function PassOnBedView({ pass, row, isCurrent, isSearching }: PassOnBedViewProps
       <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h1 className="text-xl font-bold">Pass {pass.no}</h1>
         <p>
-          {materialsOf(spec, pass)}, {numPieces} {numPieces === 1 ? 'piece' : 'pieces'},{' '}
-          {stateWords(row, isCurrent, isSearching)}; <b>{lies}</b>
+          {materialsOf(spec, pass)}, {numPieces} {numPieces === 1 ? 'piece' : 'pieces'}, {stateWords(row, isCurrent)};{' '}
+          <b>{lies}</b>
         </p>
         {reversed && (
           <Button className="ml-auto" onClick={() => setTurned(!isTurned)}>
@@ -125,12 +125,14 @@ function PassOnBedView({ pass, row, isCurrent, isSearching }: PassOnBedViewProps
         )}
       </div>
       <BedDrawing pass={pass} isTurned={isTurned} />
+      {isSearching && isCurrent && !row.made && (
+        <p className="mt-2 text-soft">A shorter layout is looked for, and laid down here if there is one.</p>
+      )}
     </>
   );
 }
 
-function stateWords({ made }: PassRow, isCurrent: boolean, isSearching: boolean): string {
+function stateWords({ made }: PassRow, isCurrent: boolean): string {
   if (made) return made.isUnmade ? 'unmade' : 'made';
-  if (!isCurrent) return 'being laid out anew…';
-  return isSearching ? 'not made yet, and a shorter layout is looked for' : 'not made yet';
+  return isCurrent ? 'not made yet' : 'being laid out anew…';
 }
