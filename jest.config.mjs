@@ -14,6 +14,8 @@ const swc = [
 
 const config = {
   testEnvironment: 'node',
+  // A machine of CI is several times as slow as one's own, and two lanes run side by side.
+  testTimeout: 30_000,
   roots: ['<rootDir>/src', '<rootDir>/e2e', '<rootDir>/scripts'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: { '^.+\\.(ts|tsx)$': swc },

@@ -70,9 +70,9 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
           />
         )}
       </button>
-      <div className="mt-1 flex items-start gap-2">
+      <div className="mt-1 flex flex-wrap items-start gap-x-2">
         <TickBox aria-label={`Choose ${text}`} checked={isChosen} onChange={(_, isRange) => onToggle(key, isRange)} />
-        <h2 className="min-w-0 flex-1 font-semibold break-words">{text}</h2>
+        <h2 className="max-w-full min-w-min flex-1 font-semibold break-words">{text}</h2>
         {worst && worst !== 'note' && <SeverityTag severity={worst} />}
       </div>
       {fit.emMm > 0 && (
