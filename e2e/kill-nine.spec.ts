@@ -150,6 +150,8 @@ test('with the server gone, changes to the run wait on the page and are saved wh
   await expect(page.getByRole('heading', { name: /^40 fits/ })).toBeVisible();
   await server.kill9();
   await page.getByRole('radio', { name: 'level' }).click();
+  // What stands beside the wall moves while it is computed; a click meets what it means once all is.
+  await expect(page.getByRole('link', { name: /^Fit/ })).toContainText('all fit', { timeout: 20_000 });
   // This lettering's face was never needed before, so the page has to wait for it as well.
   await page.getByRole('radio', { name: 'Stand block' }).click();
   await expect(page.getByRole('alert').filter({ hasText: '2 changes are not saved yet' })).toBeVisible();
