@@ -149,21 +149,36 @@ test('a server that is asked to end ends at once, with pages that listen', async
   await ended;
 });
 
+interface PlanJson {
+  readonly name: string;
+  readonly isSearching: boolean;
+  readonly passes: readonly {
+    readonly patches: readonly {
+      readonly heightMm: number;
+      readonly pieces: readonly { readonly pieceId: string; readonly xMm: number; readonly yMm: number }[];
+    }[];
+  }[];
+}
+
+const planOf = async (request: APIRequestContext, id: string): Promise<PlanJson> =>
+  (await (await request.get(`${server.url}/api/runs/${id}/plan`)).json()) as PlanJson;
+
+/** What is planned once nothing is looked for any more. */
+async function settledPlan(request: APIRequestContext, id: string): Promise<PlanJson> {
+  await expect.poll(async () => (await planOf(request, id)).isSearching, { timeout: 60_000 }).toBe(false);
+  return planOf(request, id);
+}
+
+const lengthOf = ({ passes }: PlanJson) => passes[0]!.patches[0]!.heightMm;
+const SWARM = ['Wilhelmina', 'Jo', 'Thessaly', 'Quim', 'Anneke', 'Florentine', 'Ida', 'Bartholomy', 'Lucasta', 'Emrys'];
+
 test('a shorter layout is looked for behind the page, and a pass is made as it is shown', async ({ page }) => {
-  const names = [...KEEPERS, 'Wilhelmina', 'Jo', 'Thessaly', 'Quim', 'Anneke', 'Florentine', 'Ida', 'Bartholomy'];
-  const id = await startRun(page, server.url, 'Honey jars', names);
-  const plan = async () =>
-    (await (await page.request.get(`${server.url}/api/runs/${id}/plan`)).json()) as {
-      name: string;
-      isSearching: boolean;
-      passes: { patches: { heightMm: number; pieces: { pieceId: string; xMm: number; yMm: number }[] }[] }[];
-    };
-  const first = await plan();
+  const id = await startRun(page, server.url, 'Honey jars', [...KEEPERS, ...SWARM]);
+  const first = await planOf(page.request, id);
   expect(first.isSearching).toBe(true);
   await page.goto(`${server.url}/runs/${id}/sheets`);
-  await expect.poll(async () => (await plan()).isSearching, { timeout: 30_000 }).toBe(false);
-  const last = await plan();
-  expect(last.passes[0]!.patches[0]!.heightMm).toBeLessThanOrEqual(first.passes[0]!.patches[0]!.heightMm);
+  const last = await settledPlan(page.request, id);
+  expect(lengthOf(last)).toBeLessThanOrEqual(lengthOf(first));
   await expect(page.getByText('A shorter layout is looked for')).toHaveCount(0);
   await expect(page.getByText('not made yet', { exact: false })).toBeVisible();
 
@@ -173,11 +188,32 @@ test('a shorter layout is looked for behind the page, and a pass is made as it i
   const made = (await (await page.request.get(`${server.url}/api/runs/${id}/passes`)).json()) as {
     passes: { patches: { placed: { pieceId: string; x: number; y: number }[] }[] }[];
   };
+  const um10 = (mm: number) => Math.round(mm * 10_000);
   expect(made.passes[0]!.patches[0]!.placed.map(({ pieceId, x, y }) => [pieceId, x, y])).toEqual(
-    last.passes[0]!.patches[0]!.pieces.map(({ pieceId, xMm, yMm }) => [
-      pieceId,
-      Math.round(xMm * 10_000),
-      Math.round(yMm * 10_000),
-    ]),
+    last.passes[0]!.patches[0]!.pieces.map(({ pieceId, xMm, yMm }) => [pieceId, um10(xMm), um10(yMm)]),
   );
+});
+
+test('a server that was started anew knows no longer layout: that is said, and the pass is made as it is shown then', async ({
+  page,
+}) => {
+  const id = await startRun(page, server.url, 'Honey jars, again', [
+    ...SWARM,
+    ...KEEPERS,
+    ...SWARM.map((name) => `${name} Reed`),
+  ]);
+  const first = await planOf(page.request, id);
+  const last = await settledPlan(page.request, id);
+  expect(last.name).not.toBe(first.name);
+  await page.goto(`${server.url}/runs/${id}/sheets`);
+  const make = page.getByRole('button', { name: 'Make pass 1' });
+  await expect(make).toBeEnabled();
+  await server.kill9();
+  await server.startAgain();
+  const asItIs = page.getByRole('button', { name: 'Make it as it is' });
+  await make.click();
+  await asItIs.click();
+  await expect(page.getByRole('alert').filter({ hasText: 'laid out otherwise than they were shown' })).toBeVisible();
+  await asItIs.click();
+  await expect(page.getByRole('button', { name: 'Pass 1, made' })).toBeVisible();
 });

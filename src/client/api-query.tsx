@@ -1,7 +1,7 @@
 'use client';
 
 import { QueryClient, QueryClientProvider, keepPreviousData, useQuery } from '@tanstack/react-query';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useCallback, useState } from 'react';
 import type { Outcome } from '@/core/outcome';
 import type { ApiProblem } from './api';
 
@@ -32,6 +32,8 @@ export interface ApiAnswer<T> {
   readonly isCurrent: boolean;
   /** Why there is no newer one. */
   readonly problem: ApiProblem | null;
+  /** Where the server said that its answer to the same question is another by now. */
+  readonly askAgain: () => Promise<void>;
 }
 
 interface Asked<T> {
@@ -64,7 +66,7 @@ export function useApiQuery<T>({
 }: ApiQuestion<T>): ApiAnswer<T> {
   const again = ({ state: { data } }: Asked<T>) =>
     data && (!data.ok || isUnfinished?.(data.value)) ? RETRY_MS : false;
-  const { data, isPlaceholderData } = useQuery({
+  const { data, isPlaceholderData, refetch } = useQuery({
     queryKey: key,
     queryFn: ask,
     enabled: isAsked,
@@ -76,6 +78,7 @@ export function useApiQuery<T>({
     value: data?.ok ? data.value : null,
     isCurrent: isAsked && data !== undefined && data.ok && !isPlaceholderData,
     problem: data && !data.ok ? data.problem : null,
+    askAgain: useCallback(async () => void (await refetch()), [refetch]),
   };
 }
 

@@ -70,9 +70,11 @@ test('a longer search is due until it was done; what it found stands where it is
   const options = { ...OPTIONS, seed: 77 };
   const { packing, search } = keptPackBoxes(some, 0, options);
   expect(search).toMatchObject({ boxes: some, numFirst: 0, options: { ...options, layouts: 20 * options.layouts } });
-  const longer = { ...packing, length: packing.length + 1 };
-  keepLonger(search!.key, longer);
+  keepLonger(search!.key, { ...packing, length: packing.length + 1 });
   expect(keptPackBoxes(some, 0, options)).toEqual({ packing, search: null });
+  const given = keptPackBoxes(some, 0, { ...options, seed: 79 });
+  keepLonger(given.search!.key, null);
+  expect(keptPackBoxes(some, 0, { ...options, seed: 79 })).toEqual({ packing: given.packing, search: null });
   const shorter = { ...packing, length: packing.length - 1 };
   keepLonger(search!.key, shorter);
   expect(keptPackBoxes(some, 0, options).packing).toBe(shorter);

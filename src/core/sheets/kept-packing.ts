@@ -53,11 +53,11 @@ export function keptPackBoxes(
   return { packing: known[which], search: known.isSearched || boxes.length - numFirst < 2 ? null : search };
 }
 
-/** What a long search has found is taken where it is better; where nobody asked lately it is forgotten. */
-export function keepLonger(key: string, found: Packing): void {
+/** What a long search has found is taken where it is better, null where it found nothing; where nobody asked lately it is forgotten. */
+export function keepLonger(key: string, found: Packing | null): void {
   const known = kept.get(key);
   if (!known) return;
-  const best = found.length < known.best.length ? found : known.best;
+  const best = found && found.length < known.best.length ? found : known.best;
   kept.set(key, { ...known, best, isSearched: true });
 }
 

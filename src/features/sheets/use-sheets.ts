@@ -48,21 +48,23 @@ export function useSheets(): Sheets {
     isAsked: (plan.value?.passes.length ?? 0) > 0,
   });
   const shown = plan.value?.name ?? null;
+  const { askAgain } = plan;
   const makeNext = useCallback(async () => {
     setBusy(true);
     setProblem(null);
     await saver.flush();
     const answer = await api.makePass(runId, makeId<'pass'>(randomBytes), shown);
     if (answer.ok) await refresh();
-    else
-      setProblem(
-        answer.problem.kind === 'serverGone'
-          ? 'Knurl’s server does not answer. No pass was made that you saw; try again.'
-          : answer.problem.detail,
-      );
+    else if (answer.problem.kind === 'serverGone')
+      setProblem('Knurl’s server does not answer. No pass was made that you saw; try again.');
+    else {
+      setProblem(answer.problem.detail);
+      // A server that was started anew does not know what a longer search had found; nothing that the page asks by changes by that.
+      if (answer.problem.problem === 'otherPlan') await askAgain();
+    }
     setBusy(false);
     return answer.ok ? answer.value.no : null;
-  }, [runId, saver, refresh, shown]);
+  }, [runId, saver, refresh, shown, askAgain]);
   const unmake = useCallback(
     async (passId: string) => {
       setBusy(true);

@@ -7,7 +7,7 @@ import { KeptReports, type RunReport } from '@/core/report';
 import type { RandomBytes } from '@/core/ids';
 import { findBed } from '@/core/spec';
 import { proofPdf } from '../documents/proof-pdf';
-import { type PackSearch, type Packing, keepLonger } from '@/core/sheets';
+import { type PackSearch, type Packing, type PassPlan, keepLonger } from '@/core/sheets';
 import type { FitsAnswer, PlanAnswer } from './answers';
 import type {
   ChangesRequest,
@@ -35,8 +35,8 @@ export interface Jobs {
   fits(request: FitsRequest): FitsAnswer;
   /** With the longer searches that might better it. */
   plan(request: PlanRequest): PlannedAnswer;
-  /** Keeps what a longer search has found. */
-  keepLonger(key: string, found: Packing): void;
+  /** Keeps what a longer search has found, and that it has been. */
+  keepLonger(key: string, found: Packing | null): void;
   openPasses(request: OpenRequest): OpenAnswer;
   freezeNext(request: FreezeRequest): FreezeAnswer;
   freezeRelease(request: ReleaseRequest): FrozenRelease;
@@ -86,8 +86,7 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
 function freezeNext(request: FreezeRequest, report: RunReport): FreezeAnswer {
   const { pieceId, passId, forAct, no, version, bytes, shown } = request;
   const { layout } = report.spec;
-  const plans = [planOf(request, report), planOf(request, report, 'first')];
-  const plan = shown === null ? plans[0] : plans.find((one) => nameOfPlan(one) === shown);
+  const plan = planAsShown(request, report, shown);
   if (!plan) return { kind: 'otherPlan' };
   const next = plan.passes.find(
     ({ patches }) => pieceId === null || patches.some(({ placed }) => placed.some(({ piece }) => piece.id === pieceId)),
@@ -95,6 +94,14 @@ function freezeNext(request: FreezeRequest, report: RunReport): FreezeAnswer {
   if (!next) return { kind: 'nothingToMake', numStopped: numStopped(report), numTooLarge: plan.unplaced.length };
   const head = { passId, no, version, bed: findBed(report.spec, layout.bedId), forAct, seed: layout.seed };
   return { kind: 'frozen', frozen: freezePass(next, head, bytesFrom(bytes)) };
+}
+
+/** The plan that stands, or the one of that name: as it was before a longer search had been, where it was seen so. */
+function planAsShown(request: FreezeRequest, report: RunReport, shown: string | null): PassPlan | null {
+  const best = planOf(request, report);
+  if (shown === null || nameOfPlan(best) === shown) return best;
+  const first = planOf(request, report, 'first');
+  return nameOfPlan(first) === shown ? first : null;
 }
 
 /** Hands out given bytes in turn; asking for more than there are is a bug. */

@@ -25,7 +25,7 @@ export function plan(request: PlanRequest) {
   return jobs.plan(request);
 }
 
-export function keepLonger({ key, found }: { readonly key: string; readonly found: Packing }) {
+export function keepLonger({ key, found }: { readonly key: string; readonly found: Packing | null }) {
   jobs.keepLonger(key, found);
 }
 

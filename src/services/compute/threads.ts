@@ -3,14 +3,20 @@ import type { ReadRequest } from './reading-thread';
 import path from 'node:path';
 import { Tinypool } from 'tinypool';
 import { type Outcome, fail } from '@/core/outcome';
+import type { PackSearch, Packing } from '@/core/sheets';
 import { type FileProblem, type ReadFile, MOST_INSIDE_BYTES } from '../list-file/list-file';
 import type { Compute } from './compute';
 import type { PlannedAnswer } from './jobs';
+import { getLog } from '../log';
 import { LongerSearches } from './longer-searches';
 
 /** Where the build leaves the thread's bundle. */
 const THREAD_FILE = 'build/compute-thread.mjs';
 const READING_FILE = 'build/reading-thread.mjs';
+const PACKING_FILE = 'build/packing-thread.mjs';
+
+/** Boxes and where they lie are little; whatever takes more has gone wrong. */
+const MOST_PACKING_MB = 256;
 
 /** A file that takes longer was made to. Ten thousand rows take one to two seconds. */
 const MOST_READING_SEC = 20;
@@ -28,7 +34,11 @@ export function threadCompute(): Compute {
     maxThreads: 1,
     idleTimeout: 2 ** 30,
   });
-  const longer = new LongerSearches((key, found) => pool.run({ key, found }, { name: 'keepLonger' }));
+  const longer = new LongerSearches({
+    pack,
+    keep: (key, found) => pool.run({ key, found }, { name: 'keepLonger' }),
+    onFailure: (runId, err) => getLog().error({ runId, err }, 'a longer search for a layout ended early'),
+  });
   return {
     fits: (request) => pool.run(request, { name: 'fits' }),
     plan: async (request) => {
@@ -44,6 +54,21 @@ export function threadCompute(): Compute {
     proofPdf: (request) => pool.run(request, { name: 'proofPdf' }),
     readList,
   };
+}
+
+let packers: Tinypool | null = null;
+
+/** Looks longer for a shorter layout, in a thread of its own that may be ended at any moment. */
+async function pack(search: PackSearch, signal: AbortSignal): Promise<Packing> {
+  packers ??= new Tinypool({
+    filename: path.join(process.cwd(), PACKING_FILE),
+    runtime: 'worker_threads',
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: 30_000,
+    resourceLimits: { maxOldGenerationSizeMb: MOST_PACKING_MB },
+  });
+  return (await packers.run(search, { name: 'pack', signal })) as Packing;
 }
 
 let readers: Tinypool | null = null;
