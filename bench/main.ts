@@ -1,4 +1,5 @@
 import { type Bench, bestOf, calibrationMs, machine } from './bench';
+import { DEED_BENCHES } from './deeds.bench';
 import { FIT_BENCHES } from './fit.bench';
 import { LEDGER_BENCHES } from './ledger.bench';
 import { LIST_BENCHES } from './list.bench';
@@ -14,6 +15,7 @@ const benches: readonly Bench[] = [
   ...SHEETS_BENCHES,
   ...PACKING_BENCHES,
   ...LEDGER_BENCHES,
+  ...DEED_BENCHES,
   ...LIST_BENCHES,
 ];
 

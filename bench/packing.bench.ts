@@ -57,7 +57,7 @@ function lengthOverBound(boxes: readonly PackBox[], seed: number): { ratio: numb
     mayTurn: true,
     seed,
   };
-  const few = 200;
+  const few = 1000;
   const rate = few / cpuMs(() => void packBoxes(boxes, 0, { ...options, layouts: few }));
   let packed = packBoxes(boxes, 0, { ...options, layouts: 1 });
   const layouts = Math.max(few, Math.round(rate * BUDGET_MS));

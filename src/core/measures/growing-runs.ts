@@ -1,4 +1,4 @@
-import { DIRECTIONS, type LostRun, endPoints } from './lost-runs';
+import { type LostRun, runLength } from './lost-runs';
 import type { OutlineSamples } from './sample-outline';
 
 /** A run that grows as wider and wider discs are asked for. */
@@ -9,7 +9,7 @@ export interface GrowingRun extends LostRun {
   readonly before: number;
 }
 
-/** The same while it grows; `extents` are the least and the most of each direction over its samples. */
+/** The same while it grows, with the box around its samples and their corners. */
 interface Growing {
   ringNo: number;
   first: number;
@@ -17,7 +17,10 @@ interface Growing {
   isWholeRing: boolean;
   since: number;
   before: number;
-  extents: Float64Array;
+  minX: number;
+  minY: number;
+  maxX: number;
+  maxY: number;
 }
 
 /** What an opening loses, as its disc grows: samples are added from narrow to wide, and runs that meet become one. */
@@ -47,8 +50,7 @@ export class GrowingRuns {
     const [start, end] = [this.#samples.ringStarts[ringNo]!, this.#samples.ringStarts[ringNo + 1]!];
     const left = this.#at[i === start ? end - 1 : i - 1] ?? null;
     const right = this.#at[i === end - 1 ? start : i + 1] ?? null;
-    const run = left ??
-      right ?? { ringNo, first: i, count: 0, isWholeRing: false, since: 0, before: 0, extents: empty() };
+    const run = left ?? right ?? fresh(ringNo, i);
     if (!left) run.first = i;
     run.before = Math.max(left?.since ?? 0, right?.since ?? 0);
     run.since = width;
@@ -56,10 +58,8 @@ export class GrowingRuns {
     this.#stretch(run, i);
     if (left && right && left !== right) {
       run.count += right.count;
-      for (let k = 0; k < run.extents.length; k += 2) {
-        run.extents[k] = Math.min(run.extents[k]!, right.extents[k]!);
-        run.extents[k + 1] = Math.max(run.extents[k + 1]!, right.extents[k + 1]!);
-      }
+      include(run, right.minX, right.minY);
+      include(run, right.maxX, right.maxY);
       this.#ofRing[ringNo]!.delete(right);
     }
     run.isWholeRing = run.count === end - start;
@@ -75,52 +75,34 @@ export class GrowingRuns {
     return ringNos.flatMap((ringNo) => [...this.#ofRing[ringNo]!]);
   }
 
-  ringOf(sample: number): number {
-    return this.#ringOf[sample]!;
+  /** Whether it is one still; it may have become a part of another. */
+  has(run: GrowingRun): boolean {
+    return this.#ofRing[run.ringNo]!.has(run as Growing);
   }
 
   /** Whether a run is longer than this from end to end at the width that was reached; see `runLength`. */
   isLonger(run: GrowingRun, length: number): boolean {
-    const { extents } = run as unknown as Growing;
-    // Upright and across say how long it can be at most, with a sample's way at either end.
-    const around = Math.hypot(extents[1]! - extents[0]!, extents[2 * UPRIGHT + 1]! - extents[2 * UPRIGHT]!);
-    if (around + 2 * this.#samples.rings[run.ringNo]!.step <= length) return false;
-    const ends = run.isWholeRing ? [] : endPoints(this.#samples, this.#widths, run, run.since);
-    for (let k = 0; k < DIRECTIONS.length; k++) {
-      const [cos, sin] = DIRECTIONS[k]!;
-      let least = extents[2 * k]!;
-      let most = extents[2 * k + 1]!;
-      for (const [endX, endY] of ends) {
-        const along = endX * cos + endY * sin;
-        least = Math.min(least, along);
-        most = Math.max(most, along);
-      }
-      if (most - least > length) return true;
-    }
-    return false;
+    const { minX, minY, maxX, maxY } = run as unknown as Growing;
+    // The box says how long it can be at most, with a sample's way at either end; most are looked at no further.
+    const most = Math.hypot(maxX - minX, maxY - minY) + 2 * this.#samples.rings[run.ringNo]!.step;
+    return most > length && runLength(this.#samples, this.#widths, run, run.since) > length;
   }
 
-  #stretch({ extents }: Growing, i: number): void {
+  #stretch(run: Growing, i: number): void {
     const { x, y, corners } = this.#samples;
-    const hasCorner = !Number.isNaN(corners[2 * i]);
-    for (let k = 0; k < DIRECTIONS.length; k++) {
-      const [cos, sin] = DIRECTIONS[k]!;
-      const along = x[i]! * cos + y[i]! * sin;
-      const tip = hasCorner ? corners[2 * i]! * cos + corners[2 * i + 1]! * sin : along;
-      extents[2 * k] = Math.min(extents[2 * k]!, along, tip);
-      extents[2 * k + 1] = Math.max(extents[2 * k + 1]!, along, tip);
-    }
+    include(run, x[i]!, y[i]!);
+    if (!Number.isNaN(corners[2 * i])) include(run, corners[2 * i]!, corners[2 * i + 1]!);
   }
 }
 
-/** Which direction stands upright. */
-const UPRIGHT = DIRECTIONS.length / 2;
+function include(run: Growing, x: number, y: number): void {
+  run.minX = Math.min(run.minX, x);
+  run.minY = Math.min(run.minY, y);
+  run.maxX = Math.max(run.maxX, x);
+  run.maxY = Math.max(run.maxY, y);
+}
 
-function empty(): Float64Array {
-  const extents = new Float64Array(2 * DIRECTIONS.length);
-  for (let k = 0; k < extents.length; k += 2) {
-    extents[k] = Infinity;
-    extents[k + 1] = -Infinity;
-  }
-  return extents;
+function fresh(ringNo: number, first: number): Growing {
+  const nothing = { minX: Infinity, minY: Infinity, maxX: -Infinity, maxY: -Infinity };
+  return { ringNo, first, count: 0, isWholeRing: false, since: 0, before: 0, ...nothing };
 }

@@ -141,6 +141,7 @@ function shrinkInPlace(
   // Kept out of the object while it changes: this is the innermost loop of all measures.
   let width = disc.width;
   let opposite = disc.opposite;
+  const near2 = (NEAR_STEPS * samples.step) ** 2;
   const half = width / 2;
   const left = Math.max(0, Math.floor((px + nx * half - half - minX) / cell));
   const right = Math.min(columns - 1, Math.floor((px + nx * half + half - minX) / cell));
@@ -162,6 +163,7 @@ function shrinkInPlace(
         continue;
       }
       // Two edges nearer to each other than the samples stand apart face each other between samples.
+      if (distance2 > near2) continue;
       const q = order[k]!;
       const between = isElsewhere(samples, i, q) ? widthToEdges(samples, i, nx, ny, q) : Infinity;
       if (between >= width) continue;
@@ -172,6 +174,9 @@ function shrinkInPlace(
   disc.width = width;
   disc.opposite = opposite;
 }
+
+/** An edge that lies across has a sample within so many steps. */
+const NEAR_STEPS = 1.5;
 
 /** As many samples along its own edge belong to the bend of the edge itself, unless it turns back between them. */
 const OWN_BEND = 3;

@@ -35,8 +35,7 @@ export function lostRuns({ ringStarts, rings }: OutlineSamples, widths: Float64A
   return runs;
 }
 
-/** Those of a caliper. */
-export const DIRECTIONS = Array.from({ length: 16 }, (_, k) => {
+const DIRECTIONS = Array.from({ length: 16 }, (_, k) => {
   const angle = (k * Math.PI) / 16;
   return [Math.cos(angle), Math.sin(angle)] as const;
 });
@@ -98,12 +97,7 @@ export function shareOfWay(widths: Float64Array, stays: number, lost: number, wi
 }
 
 /** A run begins and ends between samples. */
-export function endPoints(
-  samples: OutlineSamples,
-  widths: Float64Array,
-  run: LostRun,
-  width: number,
-): [number, number][] {
+function endPoints(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): [number, number][] {
   const { x, y } = samples;
   const [before, after] = endsOfRun(samples, run);
   const between = (stays: number, lost: number): [number, number] => {

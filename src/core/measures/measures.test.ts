@@ -1,49 +1,6 @@
 import fc from 'fast-check';
-import type { Island, Outline, Ring } from '../geometry';
 import { lookAtOutline, narrowestGaps, smallestHole, thinnestStroke } from '.';
-
-/** Shapes in hundredths of a millimetre, so that every one is made of whole numbers. */
-const MM = 100;
-const STEP = 0.15 * MM;
-
-function ring(points: readonly (readonly [number, number])[]): Ring {
-  return Int32Array.from(points.flatMap(([x, y]) => [Math.round(x * MM), Math.round(y * MM)]));
-}
-
-const rect = (x: number, y: number, w: number, h: number): Ring =>
-  ring([
-    [x, y],
-    [x + w, y],
-    [x + w, y + h],
-    [x, y + h],
-  ]);
-const reversed = (of: Ring): Ring => {
-  const points = Array.from({ length: of.length / 2 }, (_, i) => [of[2 * i]!, of[2 * i + 1]!]).reverse();
-  return Int32Array.from(points.flat());
-};
-function circle(x: number, y: number, r: number): Ring {
-  return ring(
-    Array.from({ length: 240 }, (_, i) => {
-      const angle = (i / 240) * 2 * Math.PI;
-      return [x + r * Math.cos(angle), y + r * Math.sin(angle)] as const;
-    }),
-  );
-}
-const island = (outer: Ring, ...holes: Ring[]): Island => ({ outer, holes: holes.map(reversed) });
-
-function measured(...islands: Island[]) {
-  const limit = { least: 1.5 * MM, leastRun: 0.8 * MM };
-  const outline: Outline = { islands };
-  const look = lookAtOutline(outline, STEP, 6 * MM, 6 * MM);
-  const inMm = (spot: { width: number } | null) => (spot ? spot.width / MM : null);
-  const { passage, notch } = narrowestGaps(look, limit);
-  return {
-    stroke: inMm(thinnestStroke(look, limit)),
-    gap: inMm(passage),
-    notch: inMm(notch),
-    hole: inMm(smallestHole(look, { ...limit, least: 3 * MM })),
-  };
-}
+import { MM, STEP, circle, cutInto, island, measured, rect, ring } from './test/shapes';
 
 test.each([0.3, 0.7, 1.2, 2.4])('a bar of %d mm is a stroke of that width', (width) => {
   const { stroke, gap, hole } = measured(island(rect(0, 0, 20, width)));
@@ -158,10 +115,6 @@ test('nothing has no measures', () => {
   expect(measured()).toEqual({ stroke: null, gap: null, notch: null, hole: null });
 });
 
-/** A plate of 30 × 12 mm, cut into from above. */
-const cutInto = (...points: readonly (readonly [number, number])[]) =>
-  ring([[0, 0], [30, 0], [30, 12], ...points, [0, 12]]);
-
 test('a notch closes to a point; a passage between two plates and a slot with parallel sides do not', () => {
   const notch = measured(island(cutInto([15.8, 12], [15, 2], [14.2, 12])));
   expect(notch.gap).toBeNull();
@@ -261,4 +214,42 @@ test('an inlet with a wide end is no passage at the width at which its end is ne
   const { gap, notch } = measured(island(inlet));
   expect(gap).toBeNull();
   expect(Math.abs(notch! - 1)).toBeLessThan(0.04);
+});
+
+test('a spot is where it is narrow', () => {
+  const limit = { least: 1.5 * MM, leastRun: 0.8 * MM };
+  const plates = { islands: [island(rect(0, 0, 20, 8)), island(rect(0, 8.5, 20, 8))] };
+  const look = lookAtOutline(plates, STEP, 6 * MM, 6 * MM);
+  const { passage } = narrowestGaps(look, limit);
+  expect(passage!.y / MM).toBeGreaterThan(7.9);
+  expect(passage!.y / MM).toBeLessThan(8.6);
+  const waist = ring(
+    [
+      [0, 0],
+      [20, 0],
+      [12, 2.5],
+      [12, 3.5],
+      [20, 6],
+      [0, 6],
+      [8, 3.5],
+      [8, 2.5],
+    ].map(([x, y]) => [x!, y!] as const),
+  );
+  const tall = lookAtOutline({ islands: [island(waist)] }, STEP, 6 * MM, 6 * MM);
+  expect(thinnestStroke(tall, { least: 5 * MM, leastRun: 0.8 * MM })).not.toBeNull();
+});
+
+test('nothing is asked where nothing is asked for', () => {
+  const look = lookAtOutline(
+    { islands: [island(rect(0, 0, 20, 0.3)), island(rect(0, 0.5, 20, 3))] },
+    STEP,
+    6 * MM,
+    6 * MM,
+  );
+  const none = { least: 0, leastRun: 0.8 * MM };
+  expect([thinnestStroke(look, none), narrowestGaps(look, none), smallestHole(look, none)]).toEqual([
+    null,
+    { passage: null, notch: null },
+    null,
+  ]);
 });

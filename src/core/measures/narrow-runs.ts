@@ -37,34 +37,85 @@ export interface NarrowRuns {
  * Asked from narrow to wide. A passage of 0.4 mm over 2 mm is broken at 0.4, but not at 0.7, where it would have to be longer: to
  * halve between two widths is to find it by luck. A run only changes where it gains a sample, so that nothing lies between.
  */
-export function narrowRuns(side: Side, { most, leastRun }: { most: number; leastRun: number }): NarrowRuns {
-  const { samples, widths } = side;
-  const runs = new GrowingRuns(samples, widths.width);
-  const regionOf = regionsByRing(side);
-  const wholeAt = new Map<readonly number[], number>();
-  let point: NarrowRun | null = null;
-  for (const i of fromNarrowToWide(widths.width, most)) {
-    const run = runs.add(i);
-    const width = run.since;
-    const since = (from: number, is: (width: number) => boolean): NarrowRun => {
-      return { run: { ...run }, width: begins(from, width, is) };
-    };
-    if (runs.isLonger(run, longest(width, leastRun))) {
-      const closes = closesToPoint(side, run, width);
-      if (closes) point ??= since(run.before, isLongAt(side, run, leastRun, true));
-      else if (!closesSoon(side, run, width)) {
-        return { narrow: since(run.before, isLongAt(side, run, leastRun, false)), point };
-      }
-    }
-    const region = regionOf[runs.ringOf(i)]!;
-    const whole = wholeAt.get(region) ?? 0;
-    if (width < whole * ASK_AGAIN || !mayPart(side, region, run, () => runs.of(region))) continue;
-    if (isParted(side, region, runs.of(region), width) && isPartedAt(side, region, width * STAYS_PARTED)) {
-      return { narrow: since(Math.max(whole, run.before), (at) => isPartedAt(side, region, at)), point };
-    }
-    wholeAt.set(region, width);
+export function narrowRuns(side: Side, limits: { readonly most: number; readonly leastRun: number }): NarrowRuns {
+  return new Sweep(side, limits.leastRun).upTo(limits.most);
+}
+
+/** Adds samples from narrow to wide and looks at whatever gained one. */
+class Sweep {
+  readonly #runs: GrowingRuns;
+  readonly #regionOf: readonly (readonly number[])[];
+  /** At which width a run closed to a point. */
+  readonly #closedAt = new Map<LostRun, number>();
+  /** Runs that grew since it was asked, at that width, whether their regions come apart. */
+  readonly #grown = new Set<GrowingRun>();
+  #wholeAt = 0;
+  #width = 0;
+  #point: NarrowRun | null = null;
+
+  constructor(
+    private readonly side: Side,
+    private readonly leastRun: number,
+  ) {
+    this.#runs = new GrowingRuns(side.samples, side.widths.width);
+    this.#regionOf = regionsByRing(side);
   }
-  return { narrow: null, point };
+
+  upTo(most: number): NarrowRuns {
+    const { width: widths } = this.side.widths;
+    let batch = 0;
+    for (const i of fromNarrowToWide(widths, most)) {
+      if (widths[i]! > batch * ASK_AGAIN) {
+        const parting = this.#parting();
+        if (parting) return { narrow: parting, point: this.#point };
+        batch = widths[i]!;
+      }
+      const run = this.#runs.add(i);
+      this.#width = run.since;
+      this.#grown.add(run);
+      const narrow = this.#tooLong(run);
+      // Whatever came apart before it was too long comes first.
+      if (narrow) return { narrow: this.#parting() ?? narrow, point: this.#point };
+    }
+    return { narrow: this.#parting(), point: this.#point };
+  }
+
+  /** The run where it is too long and a passage; where it closes to a point, that is kept. */
+  #tooLong(run: GrowingRun): NarrowRun | null {
+    const { side, leastRun } = this;
+    const width = run.since;
+    if (width < (this.#closedAt.get(run) ?? 0) * ASK_AGAIN) return null;
+    if (!this.#runs.isLonger(run, longest(width, leastRun))) return null;
+    const closes = closesToPoint(side, run, width);
+    if (!closes && closesSoon(side, run, width)) return null;
+    const found = () => ({
+      run: { ...run },
+      width: begins(run.before, width, isLongAt(side, run, leastRun, closes)),
+    });
+    if (!closes) return found();
+    this.#closedAt.set(run, width);
+    this.#point ??= found();
+    return null;
+  }
+
+  /** A run at which some region comes apart, of those that grew since it was asked last. */
+  #parting(): NarrowRun | null {
+    const { side } = this;
+    const [from, width] = [this.#wholeAt, this.#width];
+    const asked = new Set<readonly number[]>();
+    for (const run of this.#grown) {
+      const region = this.#regionOf[run.ringNo]!;
+      if (region.length === 0 || asked.has(region) || !this.#runs.has(run)) continue;
+      if (!mayPart(side, run, () => this.#runs.of(region), width)) continue;
+      asked.add(region);
+      if (!isParted(side, region, this.#runs.of(region), width)) continue;
+      if (!isPartedAt(side, region, width * STAYS_PARTED)) continue;
+      return { run: { ...run }, width: begins(from, width, (at) => isPartedAt(side, region, at)) };
+    }
+    this.#grown.clear();
+    this.#wholeAt = width;
+    return null;
+  }
 }
 
 /** A run that is no longer is held by what is beside it. */
@@ -79,7 +130,10 @@ function fromNarrowToWide(width: Float64Array, most: number): Int32Array {
   let count = 0;
   const scale = 2 ** 52 / (num * most);
   for (let i = 0; i < num; i++) if (width[i]! < most) keys[count++] = Math.floor(width[i]! * scale) * num + i;
-  return Int32Array.from(keys.subarray(0, count).sort(), (key) => key % num);
+  const sorted = keys.subarray(0, count).sort();
+  const order = new Int32Array(count);
+  for (let k = 0; k < count; k++) order[k] = sorted[k]! % num;
+  return order;
 }
 
 function regionsByRing({ samples, regions }: Side): (readonly number[])[] {
@@ -165,18 +219,17 @@ function shareBelow(from: number, to: number): number {
 /** What is lost with the next hair of width is no part: a sliver would be told as two just before it vanishes. */
 const STAYS_PARTED = 1.06;
 
-/** A region is asked whether it comes apart at widths that are this much wider. */
-const ASK_AGAIN = 1.01;
+/** Whether regions come apart, and runs still close to a point, is asked again at widths that are this much wider. */
+const ASK_AGAIN = 1.02;
 
 /** Only a run whose ends lie further apart than their discs reach can part anything. */
 function mayPart(
   { samples, widths, sign }: Side,
-  region: readonly number[],
-  run: GrowingRun,
+  run: LostRun,
   runs: () => readonly LostRun[],
+  width: number,
 ): boolean {
-  if (region.length === 0) return false;
-  return run.isWholeRing || discDistance(samples, widths, sign, run, runs, run.since) > run.since;
+  return run.isWholeRing || discDistance(samples, widths, sign, run, runs, width) > width;
 }
 
 /** Whether a region comes apart, or is lost whole and may not. */

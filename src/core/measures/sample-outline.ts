@@ -11,6 +11,8 @@ export interface OutlineSamples {
   readonly normalY: Float64Array;
   readonly ringStarts: readonly number[];
   readonly rings: readonly SampledRing[];
+  /** No sample is farther from the next one along its ring. */
+  readonly step: number;
   /** The sharp corner that lies between a sample and the next one, as `x, y`; not a number where there is none. */
   readonly corners: Float64Array;
 }
@@ -51,6 +53,7 @@ export function sampleOutline({ islands }: Outline, step: number, finer?: Uint8A
     normalY: new Float64Array(num),
     ringStarts,
     rings,
+    step,
     corners: Float64Array.from(corners),
   };
   for (let i = 0; i < num; i++) {
@@ -94,6 +97,7 @@ function sampleRing(
   let edge = 0;
   let edgeLength = lengthOf(0);
   let edgeStart = 0;
+  let passedFirst = 0;
   const positions: number[] = [];
   for (let k = 0; k < count; k++) {
     const num = finer?.[k] === 1 ? FINER : 1;
@@ -105,7 +109,9 @@ function sampleRing(
     while (at > edgeStart + edgeLength && edge < num - 1) {
       edgeStart += edgeLength;
       edgeLength = lengthOf(++edge);
-      if (k > 0 && isCorner(ring, edge)) corners.splice(-2, 2, ring[2 * edge]!, ring[2 * edge + 1]!);
+      if (!isCorner(ring, edge)) continue;
+      if (k > 0) corners.splice(-2, 2, ring[2 * edge]!, ring[2 * edge + 1]!);
+      else passedFirst = edge;
     }
     const share = edgeLength > 0 ? Math.min(1, (at - edgeStart) / edgeLength) : 0;
     const next = (edge + 1) % num;
@@ -119,8 +125,8 @@ function sampleRing(
       ring[2 * edge + 1]! + share * (ring[2 * next + 1]! - ring[2 * edge + 1]!),
     );
   }
-  // The ring's first vertex is passed on the way from its last sample to its first.
-  corners.push(...(isCorner(ring, 0) ? [ring[0]!, ring[1]!] : [NaN, NaN]));
+  // The ring's first vertex is passed on the way from its last sample to its first, and what comes before that one.
+  corners.push(...(isCorner(ring, passedFirst) ? [ring[2 * passedFirst]!, ring[2 * passedFirst + 1]!] : [NaN, NaN]));
   return { count, step: even };
 }
 

@@ -1,4 +1,5 @@
 import type { Um10 } from '../units';
+import { Skyline } from './skyline';
 
 /** A rectangle to be packed. */
 export interface PackBox {
@@ -75,10 +76,7 @@ export class NichePacker {
   /** Whether an empty bed holds a box; and whether only turned. */
   readonly #fits: Uint8Array;
   readonly #mustTurn: Uint8Array;
-  /** The skyline from left to right: nothing lies below `y` from `x` on, as far as the next. */
-  readonly #x: Int32Array;
-  readonly #y: Int32Array;
-  #numStretches = 0;
+  readonly #skyline: Skyline;
 
   constructor(private readonly task: PackTask) {
     const { boxes, bed } = task;
@@ -90,8 +88,7 @@ export class NichePacker {
     this.#height = Int32Array.from(boxes, ({ height }) => height);
     this.#next = new Int32Array(boxes.length + 1);
     this.#isFirst = new Uint8Array(boxes.length);
-    this.#x = new Int32Array(boxes.length + 3);
-    this.#y = new Int32Array(boxes.length + 3);
+    this.#skyline = new Skyline(boxes.length);
   }
 
   /** Writes into `into`; every box that fits an empty bed is placed. */
@@ -113,40 +110,28 @@ export class NichePacker {
     into.lastMean = 0;
     while (this.#next[head]! >= 0) {
       into.lastHeight = this.#fillBed(into, mayTurn);
-      into.lastMean = this.#meanDepth();
+      into.lastMean = this.#skyline.area() / this.task.bed.width;
       into.numBeds++;
     }
-  }
-
-  #meanDepth(): number {
-    let area = 0;
-    for (let i = 0; i < this.#numStretches; i++) area += this.#y[i]! * (this.#x[i + 1]! - this.#x[i]!);
-    return area / this.task.bed.width;
   }
 
   #fillBed(into: NicheLayout, mayTurn: Uint8Array): number {
     const { bed } = this.task;
     const head = this.#next.length - 1;
-    const [x, y] = [this.#x, this.#y];
-    x[0] = 0;
-    y[0] = 0;
-    // Where the bed ends, a wall without end.
-    x[1] = bed.width;
-    this.#numStretches = 1;
+    const skyline = this.#skyline;
+    skyline.clear(bed.width);
     let height = 0;
     while (this.#next[head]! >= 0) {
-      let at = 0;
-      for (let i = 1; i < this.#numStretches; i++) if (y[i]! < y[at]!) at = i;
-      const top = y[at]!;
+      const at = skyline.highestNiche();
+      const top = skyline.y[at]!;
       if (top >= bed.height) break;
-      const nicheWidth = x[at + 1]! - x[at]!;
-      const leftWall = at > 0 ? y[at - 1]! - top : Infinity;
-      const rightWall = at + 1 < this.#numStretches ? y[at + 1]! - top : Infinity;
+      const leftWall = skyline.leftWall(at);
+      const rightWall = skyline.rightWall(at);
       this.#leftWall = leftWall;
       this.#rightWall = rightWall;
-      const before = this.#bestFor(mayTurn, nicheWidth, bed.height - top);
+      const before = this.#bestFor(mayTurn, skyline.widthAt(at), bed.height - top);
       if (before < 0) {
-        this.#raise(at, Math.min(leftWall, rightWall, bed.height - top));
+        skyline.lower(at, Math.min(leftWall, rightWall, bed.height - top));
         continue;
       }
       const box = this.#next[before]!;
@@ -156,12 +141,12 @@ export class NichePacker {
         ? [this.#height[box]!, this.#width[box]!]
         : [this.#width[box]!, this.#height[box]!];
       const isAtRight = tall === rightWall && tall !== leftWall;
-      into.x[box] = isAtRight ? x[at + 1]! - width : x[at]!;
+      into.x[box] = isAtRight ? skyline.x[at + 1]! - width : skyline.x[at]!;
       into.y[box] = top;
       into.isTurned[box] = isTurned ? 1 : 0;
       into.bedNo[box] = into.numBeds;
       if (top + tall > height) height = top + tall;
-      this.#place(at, width, tall, isAtRight);
+      skyline.place(at, width, tall, isAtRight);
     }
     return height;
   }
@@ -206,43 +191,5 @@ export class NichePacker {
       }
     }
     return best;
-  }
-
-  /** Raises a niche by `by` and joins it with walls of the same height. */
-  #raise(at: number, by: number): void {
-    this.#y[at]! += by;
-    this.#join(at);
-  }
-
-  #place(at: number, width: number, tall: number, isAtRight: boolean): void {
-    const [x, y] = [this.#x, this.#y];
-    if (x[at + 1]! - x[at]! === width) {
-      this.#raise(at, tall);
-      return;
-    }
-    x.copyWithin(at + 2, at + 1, this.#numStretches + 1);
-    y.copyWithin(at + 2, at + 1, this.#numStretches);
-    this.#numStretches++;
-    y[at + 1] = y[at]!;
-    if (isAtRight) {
-      x[at + 1] = x[at + 2]! - width;
-      this.#raise(at + 1, tall);
-    } else {
-      x[at + 1] = x[at]! + width;
-      this.#raise(at, tall);
-    }
-  }
-
-  #join(at: number): void {
-    const y = this.#y;
-    if (at + 1 < this.#numStretches && y[at + 1] === y[at]) this.#drop(at + 1);
-    if (at > 0 && y[at - 1] === y[at]) this.#drop(at);
-  }
-
-  /** The stretch before it goes on as far as it did. */
-  #drop(at: number): void {
-    this.#x.copyWithin(at, at + 1, this.#numStretches + 1);
-    this.#y.copyWithin(at, at + 1, this.#numStretches);
-    this.#numStretches--;
   }
 }

@@ -8,6 +8,7 @@ import {
   type PackTask,
   emptyLayout,
 } from './niche-layout';
+import { isSearchWorthIt, shorterBed } from './shorter-bed';
 
 /** Orders to start from: wide first leaves strips that narrow ones fill, tall first makes even rows. */
 const STARTS: readonly ((a: PackBox, b: PackBox) => number)[] = [
@@ -28,12 +29,16 @@ export interface Searched {
 
 /**
  * The best layout that so many tries find: a few orders that suit most sets, with all boxes as they lie and with all free to turn,
- * then changes of the best by annealing: what is worse is kept for a while now and then, less and less of it.
+ * then changes of the best by annealing: what is worse is kept for a while now and then, less and less of it. Then its last bed is
+ * laid out anew, by many half-made layouts side by side.
  */
 export function searchLayout(task: PackTask, random: Random, budget: number): Searched {
   const search = new Search(task, random);
   search.start(budget);
-  if (task.boxes.length - task.numFirst > 1) search.improve(budget);
+  if (task.boxes.length - task.numFirst > 1) {
+    search.improve(budget);
+    search.shortenLastBed(budget - search.layouts);
+  }
   return { layout: search.best, layouts: search.layouts };
 }
 
@@ -74,14 +79,35 @@ class Search {
     }
   }
 
-  improve(most: number): void {
+  /** Which boxes share a bed is decided here, so several beds get more of the budget than one. */
+  improve(budget: number): void {
     const from = this.layouts;
+    const share = this.best.numBeds > 1 ? SEVERAL_BEDS_SHARE : ONE_BED_SHARE;
+    const most = isSearchWorthIt(budget * (1 - share)) ? Math.max(from, Math.round(budget * share)) : budget;
     const bound = this.task.boxes.reduce((sum, { width, height }) => sum + width * height, 0) / this.task.bed.width;
     while (this.layouts < most) {
       const share = (this.layouts - from) / (most - from);
       const warmth = bound * WARMEST * (COOLEST / WARMEST) ** share;
       this.#tryOrder(this.#changed(this.#order), warmth);
     }
+  }
+
+  /** The boxes of the last bed stay on it, and end higher up. */
+  shortenLastBed(most: number): void {
+    const { best, random } = this;
+    const { boxes, bed } = this.task;
+    const onBed = boxes.map((_, i) => i).filter((i) => best.bedNo[i] === best.numBeds - 1);
+    if (onBed.length < 2 || !isSearchWorthIt(most)) return;
+    const toShorten = { boxes: onBed.map((i) => boxes[i]!), bed, height: best.lastHeight, random };
+    const { layout, layouts } = shorterBed(toShorten, most);
+    this.layouts += layouts;
+    if (!layout) return;
+    onBed.forEach((box, i) => {
+      best.x[box] = layout.x[i]!;
+      best.y[box] = layout.y[i]!;
+      best.isTurned[box] = layout.isTurned[i]!;
+    });
+    best.lastHeight = layout.height;
   }
 
   /** What costs more by the warmth is gone on from in one of three cases, what costs less always. */
@@ -137,6 +163,10 @@ class Search {
 
 /** How often a box is let turn, or not any more, instead of moved. */
 const TURN_SHARE = 0.15;
+
+/** Of the budget; the rest goes into the last bed. */
+const ONE_BED_SHARE = 0.2;
+const SEVERAL_BEDS_SHARE = 0.7;
 
 /** Shares of the least length there can be. Measured by `npm run bench packing`; warmer is worse from 100 boxes on. */
 const WARMEST = 0.0005;
