@@ -68,6 +68,26 @@ type FindingFacts =
       /** Perceptual distance, 0 the same, 100 black on white. */
       readonly difference: number;
     }
+  /** A film that does not suit what it is pressed on: degrees Celsius, per cent of polyester, or lightness from 0 to 100. */
+  | {
+      readonly kind: 'filmUnsuited';
+      readonly severity: 'check';
+      readonly film: string;
+      readonly why: 'tooHot' | 'littlePolyester' | 'dark';
+      readonly has: number;
+      readonly least: number;
+    }
+  /** No pass of the run's bed holds it. `passesAtMm` is the letter height at which it would; `otherBed` would hold it as it is. */
+  | {
+      readonly kind: 'largerThanBed';
+      readonly severity: 'check';
+      readonly widthMm: number;
+      readonly heightMm: number;
+      readonly roomWidthMm: number;
+      readonly roomHeightMm: number;
+      readonly passesAtMm: number;
+      readonly otherBed: string | null;
+    }
   /** The list says a quantity that is no number of pieces; one is made until somebody chooses. */
   | { readonly kind: 'unreadQuantity'; readonly severity: 'check'; readonly said: string }
   /** A monogram that its custom cannot make from this name. */
@@ -94,6 +114,23 @@ type FindingFacts =
       readonly part: 'size' | 'colour' | 'both';
       readonly said: string;
       readonly has: readonly string[];
+    }
+  /** Its place reaches beyond what is seen of the blank. */
+  | {
+      readonly kind: 'placePast';
+      readonly severity: 'check' | 'note';
+      readonly past: 'fold' | 'hem' | 'edge' | 'angle';
+      readonly side: 'left' | 'right' | 'top' | 'bottom' | 'both';
+      readonly byMm: number;
+    }
+  /** The list asks for a film by a word that nothing is named for. */
+  | {
+      readonly kind: 'filmMissing';
+      readonly severity: 'stop';
+      /** The colour that it is cut in. */
+      readonly slot: string;
+      readonly field: string;
+      readonly said: string;
     }
   /** The measures of its place leave nothing to letter; what is wrong with them is said where they are typed. */
   | { readonly kind: 'placeUnusable'; readonly severity: 'stop' }

@@ -1,9 +1,9 @@
 import { placeGeometry } from '../place';
-import { type RunSpec, findBlank, runSpecSchema, specFaults } from '../spec';
+import { findBlank, runSpecSchema, specFaults } from '../spec';
 import { blankSchema, measuredOf } from '../shop';
 import { changeMeasures, mainPlace } from '../edit';
-import { blanksTaken, chooseVariant } from '../resolve';
-import { aRun, seededBytes, aZone, aRect } from '../test';
+import { chooseVariant } from '../resolve';
+import { aRun, seededBytes, aZone, aRect, shirtRun, starterBlank, takenBy } from '../test';
 import {
   STARTER_BLANKS,
   addBlank,
@@ -23,7 +23,6 @@ import {
 } from '.';
 
 const bytes = seededBytes(3);
-const starter = (id: string) => STARTER_BLANKS.find((blank) => blank.id === id)!;
 
 test('the starter catalogue has at least 14 kinds over cloth, hard goods, leatherette, card and wood', () => {
   expect(STARTER_BLANKS.length).toBeGreaterThanOrEqual(14);
@@ -49,17 +48,8 @@ test.each(STARTER_BLANKS.map((blank) => [blank.id, blank.value] as const))(
   },
 );
 
-function withSizes(rows: readonly (readonly [name: string, size: string, colour: string])[]): RunSpec {
-  const spec = aRun(rows.map(([name]) => name));
-  const entries = spec.entries.map((entry, i) => ({
-    ...entry,
-    fields: { ...entry.fields, size: rows[i]![1], colour: rows[i]![2] },
-  }));
-  return replaceBlank({ ...spec, entries }, spec.uses[0]!.id, starter('t-shirt'));
-}
-
 test('the list says which size and colour an entry gets, however it writes them', () => {
-  const spec = withSizes([
+  const spec = shirtRun([
     ['Wanda', 'm', 'Navy'],
     ['Ivo', 'Extra Large', 'white'],
     ['Pim', '0-3 months', 'navy'],
@@ -77,13 +67,13 @@ test('the list says which size and colour an entry gets, however it writes them'
 
 test('a run that takes another blank, or one more, is a run that can be saved', () => {
   const spec = aRun(['Ann', 'Bo']);
-  const socks = addBlank(spec, starter('socks'), bytes);
+  const socks = addBlank(spec, starterBlank('socks'), bytes);
   expect(specFaults(socks)).toEqual([]);
   expect(runSpecSchema.safeParse(socks).success).toBe(true);
   // A pair is lettered on both; the places of the first blank stay as they were.
   expect(socks.uses[1]!.places.map(({ wording }) => wording !== null)).toEqual([true, true]);
   expect(socks.uses[0]).toBe(spec.uses[0]);
-  const folder = replaceBlank(socks, socks.uses[1]!.id, starter('music-folder'));
+  const folder = replaceBlank(socks, socks.uses[1]!.id, starterBlank('music-folder'));
   expect(folder.uses[1]!.places.map(({ wording }) => wording !== null)).toEqual([true, false]);
   expect(folder.shop.blanks.map(({ id }) => id)).toEqual(['garment-bag', 'music-folder']);
   expect(specFaults(folder)).toEqual([]);
@@ -93,7 +83,7 @@ test('a run that takes another blank, or one more, is a run that can be saved', 
 });
 
 test('a size that a use stood on can go: the use takes the first one left', () => {
-  const spec = replaceBlank(aRun(['Ann']), aRun(['Ann']).uses[0]!.id, starter('cap'));
+  const spec = replaceBlank(aRun(['Ann']), aRun(['Ann']).uses[0]!.id, starterBlank('cap'));
   const [first, second] = findBlank(spec, 'cap').variants;
   expect(spec.uses[0]!.variant).toEqual({ kind: 'fixed', variantId: first!.id });
   const less = changeRunBlank(spec, 'cap', (blank) => removeVariant(blank, first!.id));
@@ -103,7 +93,7 @@ test('a size that a use stood on can go: the use takes the first one left', () =
 
 test('towels are lettered in the middle of what is seen of them', () => {
   for (const id of ['tea-towel', 'bath-towel']) {
-    for (const variant of starter(id).value.variants) {
+    for (const variant of starterBlank(id).value.variants) {
       const [place] = Object.values(variant.places);
       const { body, box, leftMm } = placeGeometry(variant, place!);
       expect(leftMm + box.widthMm / 2).toBeCloseTo(body.widthMm / 2, 6);
@@ -112,7 +102,7 @@ test('towels are lettered in the middle of what is seen of them', () => {
 });
 
 test('a twin is the mirror image until it has measures of its own', () => {
-  const bag = starter('tote-bag').value;
+  const bag = starterBlank('tote-bag').value;
   const [variant] = bag.variants;
   const [front] = bag.places;
   const wide = changeMeasures(bag, variant!.id, front!.id, (place) => ({
@@ -135,18 +125,15 @@ test('a twin is the mirror image until it has measures of its own', () => {
 });
 
 test('a new size starts with the measures of the one beside it and with none on hand', () => {
-  const cap = starter('cap').value;
+  const cap = starterBlank('cap').value;
   const more = addVariant(cap, cap.variants[0]!.id, bytes);
   expect(more.variants).toHaveLength(3);
   expect(more.variants[1]).toMatchObject({ places: cap.variants[0]!.places, stock: { onHand: 0 } });
   expect(blankSchema.safeParse(more).success).toBe(true);
 });
 
-const takenBy = (spec: RunSpec) =>
-  blanksTaken(spec).map(({ items, motifs, empty, ...of }) => ({ ...of, count: items + motifs + empty }));
-
 test('blanks are counted by size and colour, with spares for each and whole packs', () => {
-  const spec = withSizes([
+  const spec = shirtRun([
     ['A', 'M', 'navy'],
     ['B', 'M', 'navy'],
     ['C', 'L', 'navy'],
@@ -154,7 +141,7 @@ test('blanks are counted by size and colour, with spares for each and whole pack
     ['E', 'XXXL', 'navy'],
   ]);
   const demand = { taken: takenBy(spec), lost: [], unusable: new Map<string, number>() };
-  const shirt = starter('t-shirt').value;
+  const shirt = starterBlank('t-shirt').value;
   const stocked = {
     ...shirt,
     variants: shirt.variants.map((v) => (v.size === 'M' ? { ...v, stock: { onHand: 1, seconds: 1, marked: [] } } : v)),
@@ -183,13 +170,13 @@ test('blanks are counted by size and colour, with spares for each and whole pack
 });
 
 test('what was lost is needed once more, and what is marked for nobody is not on hand', () => {
-  const spec = withSizes([
+  const spec = shirtRun([
     ['A', 'M', 'navy'],
     ['B', 'M', 'navy'],
     ['C', 'L', 'navy'],
   ]);
   const [use] = spec.uses;
-  const shirt = starter('t-shirt').value;
+  const shirt = starterBlank('t-shirt').value;
   const stocked = {
     ...shirt,
     variants: shirt.variants.map((v) => ({ ...v, stock: { onHand: 3, seconds: 0, marked: [] } })),
@@ -250,7 +237,7 @@ test('a blank that carries a mark goes to who gets just that, then to whose init
 });
 
 test('what the run letters follows the size of its entry', () => {
-  const spec = withSizes([['Ann', 'S', 'white']]);
+  const spec = shirtRun([['Ann', 'S', 'white']]);
   expect(mainPlace(spec).role.name).toBe('front');
   const chosen = chooseVariant(spec, spec.uses[0]!, spec.entries[0]!);
   expect(chosen.ok && chosen.value.body.widthMm).toBe(470);
@@ -258,8 +245,8 @@ test('what the run letters follows the size of its entry', () => {
 
 test('the run’s preparation is listed blank by blank, and ticks of blanks that are gone count for nothing', () => {
   const spec = addBlank(
-    replaceBlank(aRun(['Ann']), aRun(['Ann']).uses[0]!.id, starter('t-shirt')),
-    starter('pennant'),
+    replaceBlank(aRun(['Ann']), aRun(['Ann']).uses[0]!.id, starterBlank('t-shirt')),
+    starterBlank('pennant'),
     bytes,
   );
   const useId = spec.uses[0]!.id;

@@ -1,7 +1,13 @@
-import { type Blank, type MeasuredPlace, type PlaceRole, type Variant, measuredOf } from '../shop';
+import { type Blank, type MeasuredPlace, type PlaceRole, type Variant, fabricClassOf, measuredOf } from '../shop';
 import { type RandomBytes, makeId } from '../ids';
 
 /** Changes of a blank as functions from blank to blank. */
+
+/** Words that say what it is of choose how it is pressed too, unless somebody chose otherwise. */
+export function changeFabric(blank: Blank, fabric: string): Blank {
+  const isOwn = blank.fabricClass !== null && blank.fabricClass !== fabricClassOf(blank.fabric);
+  return { ...blank, fabric, fabricClass: isOwn ? blank.fabricClass : fabricClassOf(fabric) };
+}
 
 export function changeRole(blank: Blank, placeId: string, change: Partial<PlaceRole>): Blank {
   return { ...blank, places: blank.places.map((role) => (role.id === placeId ? { ...role, ...change } : role)) };

@@ -1,8 +1,7 @@
-import { blanksTaken } from '../resolve';
 import { blankSchema } from '../shop';
 import { findBlank, runSpecSchema, specFaults, type RunSpec, type TextRef } from '../spec';
 import { setOverrides } from '../edit';
-import { aRun, seededBytes } from '../test';
+import { aRun, seededBytes, shirtRun, starterBlank, takenBy } from '../test';
 import {
   STARTER_BLANKS,
   addBlank,
@@ -19,23 +18,11 @@ import {
 import { changeRole } from './change-blank';
 
 const bytes = seededBytes(5);
-const starter = (id: string) => STARTER_BLANKS.find((blank) => blank.id === id)!;
 
-function withSizes(rows: readonly (readonly [name: string, size: string, colour: string])[]): RunSpec {
-  const spec = aRun(rows.map(([name]) => name));
-  const entries = spec.entries.map((entry, i) => ({
-    ...entry,
-    fields: { ...entry.fields, size: rows[i]![1], colour: rows[i]![2] },
-  }));
-  return replaceBlank({ ...spec, entries }, spec.uses[0]!.id, starter('t-shirt'));
-}
-
-const takenBy = (spec: RunSpec) =>
-  blanksTaken(spec).map(({ items, motifs, empty, ...of }) => ({ ...of, count: items + motifs + empty }));
 const isFine = (spec: RunSpec) => [runSpecSchema.safeParse(spec).success, specFaults(spec)];
 
 test('a place of its own lies in the middle of every size, half as wide and a quarter as high as the blank', () => {
-  const bag = starter('tote-bag').value;
+  const bag = starterBlank('tote-bag').value;
   const { blank, placeId } = addPlace(bag, 'pocket', null, bytes);
   expect(blank.places.at(-1)).toEqual({ id: placeId, name: 'pocket', side: 'back', twinOf: null });
   expect(blankSchema.safeParse(blank).success).toBe(true);
@@ -50,7 +37,7 @@ test('a place of its own lies in the middle of every size, half as wide and a qu
 });
 
 test('a twin lies on the other side; a role changes alone', () => {
-  const bag = starter('tote-bag').value;
+  const bag = starterBlank('tote-bag').value;
   const front = bag.places[0]!;
   const sideOf = (side: 'left' | 'right') => {
     const turned = changeRole(bag, front.id, { side });
@@ -61,7 +48,7 @@ test('a twin lies on the other side; a role changes alone', () => {
 });
 
 test('a place that goes takes its own measures along and nobody else’s', () => {
-  const bag = starter('tote-bag').value;
+  const bag = starterBlank('tote-bag').value;
   const { blank, placeId } = addPlace(bag, 'pocket', null, bytes);
   const without = removePlace(blank, bag.places[0]!.id);
   for (const [i, { places }] of without.variants.entries()) {
@@ -71,7 +58,7 @@ test('a place that goes takes its own measures along and nobody else’s', () =>
 });
 
 test('a size goes by its name, and the last one stays', () => {
-  const cap = starter('cap').value;
+  const cap = starterBlank('cap').value;
   const [first, ...others] = cap.variants;
   expect(removeVariant(cap, first!.id).variants).toEqual(others);
   const one = { ...cap, variants: [first!] };
@@ -84,9 +71,9 @@ test('a size goes by its name, and the last one stays', () => {
 
 test('one more blank is one for every entry, in a size group of its own; it goes with what was said of it alone', () => {
   const run = aRun(['Ann', 'Bo']);
-  const two = addBlank(run, starter('cap'), bytes);
+  const two = addBlank(run, starterBlank('cap'), bytes);
   const [first, second] = two.uses;
-  expect(second).toMatchObject({ blankId: 'cap', each: 1, onlyEntries: null });
+  expect(second).toMatchObject({ blankId: 'cap', each: 1, who: { kind: 'all' } });
   expect(two.sizeGroups).toHaveLength(run.sizeGroups.length + 1);
   expect(second!.places.every(({ sizeGroupId }) => sizeGroupId === two.sizeGroups.at(-1)!.id)).toBe(true);
   expect(isFine(two)).toEqual([true, []]);
@@ -102,9 +89,9 @@ test('one more blank is one for every entry, in a size group of its own; it goes
 });
 
 test('another blank in a use’s place keeps how its first place is worded, and leaves the other uses alone', () => {
-  const two = addBlank(aRun(['Ann', 'Bo']), starter('cap'), bytes);
+  const two = addBlank(aRun(['Ann', 'Bo']), starterBlank('cap'), bytes);
   const [first, second] = two.uses;
-  const other = replaceBlank(two, first!.id, starter('tote-bag'));
+  const other = replaceBlank(two, first!.id, starterBlank('tote-bag'));
   expect(other.uses.map(({ id, blankId }) => [id, blankId])).toEqual([
     [first!.id, 'tote-bag'],
     [second!.id, 'cap'],
@@ -119,8 +106,8 @@ test('another blank in a use’s place keeps how its first place is worded, and 
 
 test('a place that goes from a run’s blank is lettered no more, of that blank alone', () => {
   const two = addBlank(
-    replaceBlank(aRun(['Ann']), aRun(['Ann']).uses[0]!.id, starter('tote-bag')),
-    starter('cap'),
+    replaceBlank(aRun(['Ann']), aRun(['Ann']).uses[0]!.id, starterBlank('tote-bag')),
+    starterBlank('cap'),
     bytes,
   );
   const more = changeRunBlank(two, 'tote-bag', (blank) => addPlace(blank, 'pocket', null, bytes).blank);
@@ -143,7 +130,7 @@ test('starters: natural fabrics hold no polyester, and what is bought singly com
 });
 
 test('of several twins only those of the place that goes stand alone', () => {
-  const bag = starter('tote-bag').value;
+  const bag = starterBlank('tote-bag').value;
   const front = bag.places[0]!.id;
   const one = addPlace(bag, 'other side', front, bytes);
   const second = addPlace(one.blank, 'strap', null, bytes);
@@ -157,7 +144,7 @@ test('of several twins only those of the place that goes stand alone', () => {
 });
 
 test('shared spares go to the largest first, and round again', () => {
-  const spec = withSizes([
+  const spec = shirtRun([
     ['A', 'L', 'navy'],
     ['B', 'M', 'navy'],
     ['C', 'M', 'navy'],
@@ -165,7 +152,7 @@ test('shared spares go to the largest first, and round again', () => {
     ['E', 'S', 'navy'],
     ['F', 'S', 'navy'],
   ]);
-  const shirt = starter('t-shirt').value;
+  const shirt = starterBlank('t-shirt').value;
   const demand = { taken: takenBy(spec), lost: [], unusable: new Map<string, number>() };
   const spares = (spoilagePct: number) =>
     Object.fromEntries(
@@ -179,7 +166,7 @@ test('shared spares go to the largest first, and round again', () => {
 });
 
 test('a copy that the run has is replaced, another comes beside it', () => {
-  const spec = withSizes([['A', 'M', 'navy']]);
+  const spec = shirtRun([['A', 'M', 'navy']]);
   const [copy] = spec.shop.blanks;
   const renamed = { ...copy!, value: { ...copy!.value, name: 'Another name' } };
   expect(putBlankCopy(spec, renamed).shop.blanks.map(({ value }) => value.name)).toEqual(['Another name']);

@@ -3,7 +3,6 @@
  * counting what is needed, and giving blanks that carry a mark to those whom it fits. Measures are worked out in place.
  */
 export { STARTER_BLANKS } from './starter-catalogue';
-export { usualCeilingC } from './fabric-ceilings';
 export {
   type BlankCount,
   type BlankDemand,
@@ -17,4 +16,4 @@ export {
 export { type MarkMatch, type MarkTaker, type MarkedBlank, matchMarks } from './match-marks';
 export { type BlankPreparation, preparationList } from './preparation-list';
 export { addBlank, changeRunBlank, putBlankCopy, removeUse, replaceBlank } from './take-blank';
-export { addPlace, addVariant, changeRole, removePlace, removeVariant } from './change-blank';
+export { addPlace, addVariant, changeFabric, changeRole, removePlace, removeVariant } from './change-blank';

@@ -1,5 +1,13 @@
-import type { Blank, MeasuredPlace, PlaceRole, Shape, Variant, Wrap } from '../shop';
-import { usualCeilingC } from './fabric-ceilings';
+import {
+  type Blank,
+  type MeasuredPlace,
+  type PlaceRole,
+  type Shape,
+  type Variant,
+  type Wrap,
+  fabricClassOf,
+  usualCeilingC,
+} from '../shop';
 
 /** Parts that starter blanks are put together from; ids are made from words, so that they are the same everywhere. */
 
@@ -83,6 +91,7 @@ type StarterFacts = Pick<Blank, 'kind' | 'uses' | 'fabric' | 'places' | 'variant
 export function starter(id: string, name: string, facts: StarterFacts) {
   const value: Blank = {
     name,
+    fabricClass: fabricClassOf(facts.fabric),
     polyesterPct: null,
     texture: 'woven',
     thicknessMm: 1,

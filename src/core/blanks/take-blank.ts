@@ -25,7 +25,7 @@ export function addBlank(spec: RunSpec, copy: BlankCopy, randomBytes: RandomByte
     blankId: copy.id,
     variant: variantChoice(spec, copy.value),
     each: 1,
-    onlyEntries: null,
+    who: { kind: 'all' },
     places: placeUses(spec, copy.value, sizeGroupId),
   };
   return {
@@ -106,5 +106,6 @@ function placeUses(spec: RunSpec, blank: Blank, sizeGroupId: string): BlankUse['
     letteringId: placeUse.letteringId,
     sizeGroupId,
     materials: placeUse.materials,
+    ...(placeUse.films ? { films: placeUse.films } : {}),
   }));
 }

@@ -3,14 +3,17 @@ import { type Measured, type Measures, withMeasured } from '../figures';
 import type { Finding } from '../finding';
 import { type Fit, type FitReport, type SetSize, fitAll } from '../fit';
 import type { Slot } from '../resolve';
+import { bedFindings } from './bed-findings';
 import { contrastFindings } from './contrast-findings';
 import { letterFindings } from './letter-findings';
 import { openAndLooked } from './looked-findings';
 import { measureFindings } from './measure-findings';
 import { measureLayer } from './measure-layer';
 import { middleFindings } from './middle-findings';
+import { reachFindings } from './reach-findings';
 import { sizeFindings } from './size-findings';
 import { stopFindings } from './stop-findings';
+import { suitFindings } from './suit-findings';
 
 /** A fit with everything that is to be said of it. */
 export interface CheckedFit {
@@ -51,6 +54,9 @@ export function findingsOf(fit: Fit): Finding[] {
     ...sizeFindings(fit, stops),
     ...middleFindings(fit, stops),
     ...contrastFindings(fit),
+    ...suitFindings(fit),
+    ...bedFindings(fit),
+    ...reachFindings(fit),
   ];
 }
 

@@ -22,6 +22,11 @@ export function contrastOf(one: string, other: string): number {
   return 100 * distance(one, other);
 }
 
+/** How light a colour `#rrggbb` looks, 0 black and 100 white, in the same space. */
+export function lightnessOf(hex: string): number {
+  return 100 * (toOklch(hex)?.l ?? 0);
+}
+
 /** What is wrong with one colour on another; null when nothing is. */
 export function contrastProblem(film: string, blank: string): ContrastProblem | null {
   const difference = contrastOf(film, blank);

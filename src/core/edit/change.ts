@@ -1,6 +1,7 @@
+import { changePlaceUse } from './change-place';
 import { type PlaceAt, placeAt } from './main-place';
 import type { TextRef, LayoutWish, ListReading, Wording, RunSpec } from '../spec';
-import type { Lettering, Material } from '../shop';
+import type { Copy, Lettering, Material, PressCard } from '../shop';
 
 /** Changes of a spec as functions from spec to spec: what is not named stays the very same object. */
 
@@ -14,6 +15,32 @@ export function changeMaterialValue(
     copy.id === materialId ? { ...copy, value: change(copy.value) } : copy,
   );
   return { ...spec, shop: { ...spec.shop, materials } };
+}
+
+/** The run's own copy of a material becomes this one; one that it did not have is added. */
+export function putMaterialCopy(spec: RunSpec, copy: Copy<Material>): RunSpec {
+  const { materials } = spec.shop;
+  const isKnown = materials.some(({ id }) => id === copy.id);
+  const next = isKnown ? materials.map((known) => (known.id === copy.id ? copy : known)) : [...materials, copy];
+  return { ...spec, shop: { ...spec.shop, materials: next } };
+}
+
+/** The run's own copy of a press card becomes this one. */
+export function putCardCopy(spec: RunSpec, copy: Copy<PressCard>): RunSpec {
+  const cards = spec.shop.cards.map((known) => (known.id === copy.id ? copy : known));
+  return { ...spec, shop: { ...spec.shop, cards } };
+}
+
+/** A lettering of the shop, copied into the run and taken for a place; every colour of it has the film of the place's first. */
+export function takeLettering(spec: RunSpec, at: PlaceAt | null, copy: Copy<Lettering>): RunSpec {
+  const { letterings } = spec.shop;
+  const has = letterings.some(({ id }) => id === copy.id);
+  const known = has ? spec : { ...spec, shop: { ...spec.shop, letterings: [...letterings, copy] } };
+  return changePlaceUse(known, at, (use) => {
+    const [film = ''] = Object.values(use.materials);
+    const colours = Object.fromEntries(copy.value.layers.map(({ slot }) => [slot, use.materials[slot] ?? film]));
+    return { ...use, letteringId: copy.id, materials: { ...use.materials, ...colours } };
+  });
 }
 
 /** The run's own copy of the lettering in use. */
@@ -57,6 +84,12 @@ export function changePrepare(spec: RunSpec, change: Partial<RunSpec['prepare']>
 
 export function changeLayout(spec: RunSpec, change: Partial<LayoutWish>): RunSpec {
   return { ...spec, layout: { ...spec.layout, ...change } };
+}
+
+/** A film is cut on a bed of its own; on the run's again with null. */
+export function changeFilmBed(spec: RunSpec, materialId: string, bedId: string | null): RunSpec {
+  const others = Object.fromEntries(Object.entries(spec.layout.beds ?? {}).filter(([id]) => id !== materialId));
+  return changeLayout(spec, { beds: bedId === null ? others : { ...others, [materialId]: bedId } });
 }
 
 export function changeList(spec: RunSpec, change: Partial<ListReading>): RunSpec {

@@ -3,6 +3,9 @@
  * that a screen looks at, and what two people changed put together.
  */
 export { newRunSpec } from './new-run';
+export { changeWho, toggleTaker, toggleValue } from './change-who';
+export { changeFilmColumn, nameFilm } from './change-films';
+export { type ShopCopies, withShop } from './with-shop';
 export { addConflicts, withMineNow, withSide } from './resolve-conflicts';
 export { type MergeConflict, type Merged, mergeJson } from './merge-json';
 export { dropOverrides, setOverride, setOverrides } from './overrides';
@@ -15,8 +18,12 @@ export {
   changeWordingAt,
   changeLayout,
   changeLeastHeight,
+  changeFilmBed,
+  takeLettering,
   changeLines,
   changeMaterialValue,
+  putCardCopy,
+  putMaterialCopy,
   changePrepare,
   changeRemedies,
 } from './change';

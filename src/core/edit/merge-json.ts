@@ -1,3 +1,5 @@
+import { isSameJson } from '../same-json';
+
 /** A value of a spec, as JSON has it. */
 type Json = unknown;
 type JsonObject = Readonly<Record<string, Json>>;
@@ -44,8 +46,8 @@ interface Deciding {
 }
 
 function mergeAt({ base, mine, theirs }: Sides<Json>, path: readonly string[], by: Deciding): Json {
-  if (mine === theirs || isSame(mine, base)) return theirs;
-  if (isSame(theirs, base) || isSame(mine, theirs)) return mine;
+  if (mine === theirs || isSameJson(mine, base)) return theirs;
+  if (isSameJson(theirs, base) || isSameJson(mine, theirs)) return mine;
   if (isObject(base) && isObject(mine) && isObject(theirs)) {
     return mergeObjects({ base, mine, theirs }, path, by);
   }
@@ -84,7 +86,7 @@ function mergeLists(
   by: Deciding,
 ): readonly WithId[] {
   const [inBase, inMine, inTheirs] = [byId(base), byId(mine), byId(theirs)];
-  const isReordered = !isSame(idsIn(mine, inBase), idsIn(base, inMine));
+  const isReordered = !isSameJson(idsIn(mine, inBase), idsIn(base, inMine));
   const [leading, other] = isReordered ? [mine, theirs] : [theirs, mine];
   const ids = leading.map(({ id }) => id);
   const known = new Set(ids);
@@ -139,15 +141,4 @@ function hasIds(value: Json): value is readonly WithId[] {
 
 function isIdSet(value: Json): value is readonly string[] {
   return Array.isArray(value) && value.every((thing) => typeof thing === 'string');
-}
-
-/** Equal as JSON, whatever the order of keys. */
-function isSame(a: Json, b: Json): boolean {
-  if (a === b) return true;
-  if (Array.isArray(a) && Array.isArray(b)) {
-    return a.length === b.length && a.every((value, i) => isSame(value, b[i]));
-  }
-  if (!isObject(a) || !isObject(b)) return false;
-  const keys = Object.keys(a);
-  return keys.length === Object.keys(b).length && keys.every((key) => Object.hasOwn(b, key) && isSame(a[key], b[key]));
 }

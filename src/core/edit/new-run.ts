@@ -1,4 +1,4 @@
-import { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from '../shop';
+import { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_CARDS, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from '../shop';
 import {
   DEFAULT_GROUP,
   DEFAULT_REMEDIES,
@@ -41,7 +41,7 @@ export function newRunSpec({ title, dueOn, entries }: NewRun, randomBytes: Rando
         blankId: DEFAULT_BLANK.id,
         variant: { kind: 'fixed', variantId: variant.id },
         each: 1,
-        onlyEntries: null,
+        who: { kind: 'all' },
         places: [
           {
             placeId: place.id,
@@ -67,6 +67,7 @@ export function newRunSpec({ title, dueOn, entries }: NewRun, randomBytes: Rando
       materials: DEFAULT_MATERIALS,
       beds: DEFAULT_BEDS,
       letterings: DEFAULT_LETTERINGS,
+      cards: DEFAULT_CARDS,
     },
   };
 }

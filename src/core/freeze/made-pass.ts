@@ -43,6 +43,8 @@ export const madePassSchema = z.object({
   cutFile: z.union([z.literal(1), z.literal(2)]),
   /** The page of its cut file: the bed, or as much of a roll as it takes. */
   bed: pageSchema,
+  /** The bed that it was made on; passes of an earlier Knurl do not say. */
+  bedId: z.string().max(40).optional(),
   patches: z.array(patchSchema).min(1),
   /** The act that it was made for; left out where a person made it on purpose. */
   forAct: z.string().max(64).optional(),
@@ -99,6 +101,7 @@ export function freezePass(
     no,
     cutFile: 2,
     bed: pageOf(bed, planned),
+    bedId: planned.bedId,
     patches,
     ...(forAct === null ? {} : { forAct }),
     engine: { knurl: version, shaping: SHAPING_VERSION, polygons: CLIPPER_VERSION },

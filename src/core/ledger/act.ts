@@ -24,6 +24,12 @@ export const SPOIL_REASONS = [
   'something else',
 ] as const;
 
+/** Why something is pressed once more: nothing came off its carrier, or only an edge came along with it. */
+export const AGAIN_REASONS = ['notBonded', 'edgeLifts'] as const;
+
+/** As long as a press may take at all. */
+const MOST_AGAIN_SECONDS = 900;
+
 const deedSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('cut'), pieceId, attempt, passId: id.nullable() }),
   z.object({ kind: z.literal('weeded'), pieceId, attempt, passId: id.nullable() }),
@@ -35,6 +41,16 @@ const deedSchema = z.discriminatedUnion('kind', [
     layerIds: z.array(id).min(1).max(20),
     attempts: z.array(attempt).min(1).max(20).optional(),
     face: z.enum(['front', 'back']),
+  }),
+  /** The carrier showed that it does not hold yet: back on, and pressed once more for so many seconds. It is not bonded until that is marked. */
+  z.object({
+    kind: z.literal('pressedAgain'),
+    itemId,
+    placeId: id,
+    layerIds: z.array(id).min(1).max(20),
+    attempts: z.array(attempt).min(1).max(20),
+    why: z.enum(AGAIN_REASONS),
+    seconds: z.number().int().min(1).max(MOST_AGAIN_SECONDS),
   }),
   z.object({ kind: z.literal('checked'), itemId }),
   z.object({ kind: z.literal('packed'), itemId }),
@@ -80,4 +96,5 @@ export const actSchema = newActSchema.extend({
 
 export type NewAct = DeepReadonly<z.infer<typeof newActSchema>>;
 export type Act = DeepReadonly<z.infer<typeof actSchema>>;
+export type AgainReason = (typeof AGAIN_REASONS)[number];
 export type Deed = Act['deeds'][number];

@@ -23,6 +23,11 @@ export class ByAttempt<T> {
     else this.#later.set(laterKey(pieceId, attempt), value);
   }
 
+  delete(pieceId: string, attempt: number): void {
+    if (attempt === 1) this.#first.delete(pieceId);
+    else this.#later.delete(laterKey(pieceId, attempt));
+  }
+
   /** Pieces that there is a first attempt of. */
   pieceIds(): IterableIterator<string> {
     return this.#first.keys();

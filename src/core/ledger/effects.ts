@@ -1,6 +1,6 @@
 import { assertNever } from '../outcome';
 import { layerKeyOf, readPieceId } from '../spec';
-import type { Deed } from './act';
+import type { AgainReason, Deed } from './act';
 
 /** One thing that a deed does to the state of a run. */
 export type Effect =
@@ -13,6 +13,16 @@ export type Effect =
       /** Null in deeds of an earlier Knurl: the cutting that counted then. */
       readonly attempt: number | null;
       readonly face: 'front' | 'back';
+    }
+  /** Seconds under the press beside the first time. */
+  | {
+      readonly kind: 'repress';
+      readonly itemId: string;
+      readonly placeId: string;
+      readonly layerId: string;
+      readonly attempt: number;
+      readonly why: AgainReason;
+      readonly seconds: number;
     }
   | { readonly kind: 'mark'; readonly mark: 'checked' | 'packed'; readonly itemId: string }
   | { readonly kind: 'spoil'; readonly pieceId: string; readonly attempt: number; readonly reason: string }
@@ -27,6 +37,7 @@ type DeedOf<K extends Deed['kind']> = Extract<Deed, { readonly kind: K }>;
 export interface EffectTaker {
   reach(stage: 'cut' | 'weeded', pieceId: string, attempt: number): void;
   bond(bond: Omit<Extract<Effect, { kind: 'bond' }>, 'kind'>): void;
+  repress(again: Omit<Extract<Effect, { kind: 'repress' }>, 'kind'>): void;
   mark(mark: 'checked' | 'packed', itemId: string): void;
   spoil(pieceId: string, attempt: number, reason: string): void;
   lose(itemId: string): void;
@@ -43,6 +54,8 @@ const EFFECTS: { readonly [K in Deed['kind']]: (deed: DeedOf<K>, to: EffectTaker
   weeded: ({ pieceId, attempt }, to) => to.reach('weeded', pieceId, attempt),
   bonded: ({ itemId, placeId, layerIds, attempts, face }, to) =>
     layerIds.forEach((layerId, i) => to.bond({ itemId, placeId, layerId, attempt: attempts?.[i] ?? null, face })),
+  pressedAgain: ({ itemId, placeId, layerIds, attempts, why, seconds }, to) =>
+    layerIds.forEach((layerId, i) => to.repress({ itemId, placeId, layerId, attempt: attempts[i] ?? 1, why, seconds })),
   checked: ({ itemId }, to) => to.mark('checked', itemId),
   packed: ({ itemId }, to) => to.mark('packed', itemId),
   spoiled: ({ pieces, reason, blankLost }, to) => {
@@ -64,6 +77,7 @@ export function effectsOf(deed: Deed): readonly Effect[] {
   tellEffects(deed, {
     reach: (stage, pieceId, attempt) => effects.push({ kind: 'reach', stage, pieceId, attempt }),
     bond: (bond) => effects.push({ kind: 'bond', ...bond }),
+    repress: (again) => effects.push({ kind: 'repress', ...again }),
     mark: (mark, itemId) => effects.push({ kind: 'mark', mark, itemId }),
     spoil: (pieceId, attempt, reason) => effects.push({ kind: 'spoil', pieceId, attempt, reason }),
     lose: (itemId) => effects.push({ kind: 'lose', itemId }),
@@ -85,6 +99,7 @@ export function itemIdOfEffect(effect: Effect): string | null {
       return itemIdOfPiece(effect.pieceId);
     case 'lose':
     case 'bond':
+    case 'repress':
     case 'mark':
       return effect.itemId;
     case 'unmake':

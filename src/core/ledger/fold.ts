@@ -8,6 +8,12 @@ import { actsInForce } from './undo';
 
 type Done = true;
 
+/** How often a cutting was pressed once more, and for how many seconds in all, the first time not counted. */
+export interface PressedAgain {
+  readonly times: number;
+  readonly seconds: number;
+}
+
 /** What the ledger comes to: asked through the functions below, which know what absence means. */
 export interface LedgerState {
   /** Why cuttings were spoiled. */
@@ -17,6 +23,8 @@ export interface LedgerState {
   /** Cuttings of layers (`item-place-layer`) bonded from the front, and from the back. */
   readonly bonded: ReadonlyByAttempt<Done>;
   readonly bondedBack: ReadonlyByAttempt<Done>;
+  /** Layers that did not hold at once, by cutting. */
+  readonly again: ReadonlyByAttempt<PressedAgain>;
   readonly checked: ReadonlySet<string>;
   readonly packed: ReadonlySet<string>;
   /** Blanks that went with what was spoiled, by item. */
@@ -31,6 +39,7 @@ interface Folding {
   weeded: ByAttempt<Done>;
   bonded: ByAttempt<Done>;
   bondedBack: ByAttempt<Done>;
+  again: ByAttempt<PressedAgain>;
   checked: Set<string>;
   packed: Set<string>;
   lost: Map<string, number>;
@@ -45,6 +54,7 @@ export function foldActs(acts: readonly Act[]): LedgerState {
     weeded: new ByAttempt(),
     bonded: new ByAttempt(),
     bondedBack: new ByAttempt(),
+    again: new ByAttempt(),
     checked: new Set(),
     packed: new Set(),
     lost: new Map(),
@@ -66,6 +76,7 @@ function takerOf(state: Folding): EffectTaker {
       const attempt = bond.attempt ?? currentAttempt(state, firstPieceOf(key));
       state[bond.face === 'front' ? 'bonded' : 'bondedBack'].set(key, attempt, true);
     },
+    repress: (again) => repressInPlace(state, again),
     mark: (mark, itemId) => state[mark].add(itemId),
     spoil: (pieceId, attempt, reason) => spoilInPlace(state, { pieceId, attempt, reason }),
     lose: (itemId) => state.lost.set(itemId, (state.lost.get(itemId) ?? 0) + 1),
@@ -77,6 +88,19 @@ function takerOf(state: Folding): EffectTaker {
 /** A layer that is not split has one piece. */
 function firstPieceOf(layerKey: string): string {
   return `${layerKey}-1`;
+}
+
+/** What does not hold is as far as before it was pressed, and its item neither checked nor packed. */
+function repressInPlace(state: Folding, again: Omit<Extract<Effect, { kind: 'repress' }>, 'kind'>): void {
+  const { attempt, itemId, seconds } = again;
+  const key = layerKeyOfBond(again);
+  const before = state.again.get(key, attempt) ?? { times: 0, seconds: 0 };
+  state.again.set(key, attempt, { times: before.times + 1, seconds: before.seconds + seconds });
+  // What lay in the press was weeded, whether that had been marked or not.
+  state.weeded.set(firstPieceOf(key), attempt, true);
+  state.bonded.delete(key, attempt);
+  state.checked.delete(itemId);
+  state.packed.delete(itemId);
 }
 
 /** The next cutting of a spoiled piece is not bonded, and its item is neither checked nor packed any more. */

@@ -2,8 +2,27 @@
  * The ledger: acts as they are recorded, and what follows from them. Stage, recuts and tallies are folds over the list;
  * nothing is ever rewritten. Knows ids and stages only: no texts, no shapes, no materials.
  */
-export { type Act, type Deed, type NewAct, actSchema, newActSchema, sentActSchema, SPOIL_REASONS } from './act';
-export { type LedgerState, type ItemMark, currentAttempt, foldActs, isMarked, itemMarks, pieceStage } from './fold';
+export {
+  type Act,
+  type Deed,
+  type NewAct,
+  actSchema,
+  newActSchema,
+  sentActSchema,
+  AGAIN_REASONS,
+  type AgainReason,
+  SPOIL_REASONS,
+} from './act';
+export {
+  type LedgerState,
+  type ItemMark,
+  type PressedAgain,
+  currentAttempt,
+  foldActs,
+  isMarked,
+  itemMarks,
+  pieceStage,
+} from './fold';
 export { actsInForce, lastDeedOf, type Undoable } from './undo';
 export { type Effect, effectsOf, itemIdOfEffect, layerKeyOfBond } from './effects';
 export { entryIdsNamed, itemIdsTouched, passIdsTouched } from './deed-refs';

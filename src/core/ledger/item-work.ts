@@ -1,5 +1,6 @@
 import { PIECE_STAGES, type PieceStage } from '../shop';
-import { type LedgerState, currentAttempt, itemMarks, pieceStage } from './fold';
+import { layerKeyOfPiece } from './deed-refs';
+import { type LedgerState, type PressedAgain, currentAttempt, itemMarks, pieceStage } from './fold';
 
 /** How far an item is: as far as the piece that is least far, then checked, then packed. */
 export const ITEM_STAGES = ['open', ...PIECE_STAGES, 'checked', 'packed'] as const;
@@ -16,6 +17,8 @@ export interface ItemWork {
     readonly stage: PieceStage | null;
     /** Why the cutting before this one was lost; null for a first cutting. */
     readonly spoiledFor: string | null;
+    /** Pressed once more since it did not hold; null where it held at once. */
+    readonly again: PressedAgain | null;
   }[];
 }
 
@@ -24,15 +27,25 @@ export function itemStageIndex(stage: ItemStage): number {
   return ITEM_STAGES.indexOf(stage);
 }
 
-/** What the ledger says of one item with these pieces. An item without pieces is open. */
-export function itemWork(state: LedgerState, itemId: string, pieceIds: readonly string[]): ItemWork {
-  const pieces = pieceIds.map((pieceId) => {
+/**
+ * What the ledger says of one item with these pieces. An item without pieces is open. `hasStage` says which stages a piece goes through:
+ * what is bought ready-made is never weeded, so that it is open again when it did not hold.
+ */
+export function itemWork(
+  state: LedgerState,
+  itemId: string,
+  pieceIds: readonly string[],
+  hasStage: (stage: PieceStage, at: number) => boolean = () => true,
+): ItemWork {
+  const pieces = pieceIds.map((pieceId, i) => {
     const attempt = currentAttempt(state, pieceId);
+    const stage = pieceStage(state, pieceId);
     return {
       pieceId,
       attempt,
-      stage: pieceStage(state, pieceId),
+      stage: stage !== null && hasStage(stage, i) ? stage : null,
       spoiledFor: state.spoiled.get(pieceId, attempt - 1) ?? null,
+      again: state.again.get(layerKeyOfPiece(pieceId), attempt) ?? null,
     };
   });
   const { isChecked, isPacked } = itemMarks(state, itemId);

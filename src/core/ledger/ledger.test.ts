@@ -97,7 +97,7 @@ test('a spoiled piece starts again as the next cutting, with the reason, and tak
     itemId: ITEM,
     stage: 'open',
     numLost: 0,
-    pieces: [{ pieceId: PIECE, attempt: 2, stage: null, spoiledFor: 'crooked' }],
+    pieces: [{ pieceId: PIECE, attempt: 2, stage: null, spoiledFor: 'crooked', again: null }],
   });
   expect(tallyOf([itemWork(state, ITEM, [PIECE])])).toMatchObject({ items: 1, cut: 0, recuts: 1 });
   expect(stageAfter(cut(), spoiled(), cut(2), weeded(2))).toBe('weeded');
@@ -206,6 +206,7 @@ test('the tally counts items by how far they are at least, and pieces that wait 
           attempt: fc.integer({ min: 1, max: 3 }),
           stage: fc.constantFrom(null, 'cut' as const),
           spoiledFor: fc.constant(null),
+          again: fc.constant(null),
         }),
         { maxLength: 3 },
       ),
@@ -300,7 +301,9 @@ test('unmaking counts as long as it is not undone, said by a deed or by the act 
 test('a cutting is marked by whatever says that it was in hand, and by nothing that speaks of another', () => {
   const marked = (attempt: number, ...list: Deed[]) => isMarked(foldActs(ledger(...list)), PIECE, attempt);
   const back = { ...bonded, face: 'back' } as Deed;
-  for (const deed of [cut(), weeded(), bonded, back, spoiled(), checked, packed]) expect(marked(1, deed)).toBe(true);
+  const again = { ...bonded, kind: 'pressedAgain', attempts: [1], why: 'notBonded', seconds: 8 } as Deed;
+  for (const deed of [cut(), weeded(), bonded, back, again, spoiled(), checked, packed])
+    expect(marked(1, deed)).toBe(true);
   expect([marked(1), marked(2, cut()), marked(2, spoiled()), marked(1, checked, undo(1))]).toEqual(
     Array(4).fill(false),
   );

@@ -42,6 +42,7 @@ class Undone implements EffectTaker {
   readonly ids = new Set<string>();
   reach(): void {}
   bond(): void {}
+  repress(): void {}
   mark(): void {}
   spoil(): void {}
   lose(): void {}

@@ -17,6 +17,8 @@ export interface CentringReport {
  * off W/2 by half the difference of the two sums, whatever W is.
  */
 export function centringReport({ levels, take, toleranceMm }: Centring): CentringReport {
+  if (levels.length === 0)
+    return { differencesMm: [], differenceMm: 0, recommended: 'body', why: 'withinTolerance', shiftMm: 0 };
   const differencesMm = levels.map(
     ({ leftGapMm, leftHandleMm, rightHandleMm, rightGapMm }) =>
       (leftGapMm + leftHandleMm / 2 - (rightGapMm + rightHandleMm / 2)) / 2,

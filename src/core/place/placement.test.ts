@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { ANCHORS, type Centring, type MeasuredPlace, type Variant } from '../shop';
+import { ANCHORS, type Centring, type MeasuredPlace, type Variant, centringSchema } from '../shop';
 import { aPlace, aRect, aVariant, aimedBox } from '../test';
-import { centringReport, inkOnBlank } from '.';
+import { centringReport, inkOnBlank, placeGeometry } from '.';
 
 /** Where a ruler is laid for ink of this size that lies where it is wanted. */
 const onBlank = (variant: Variant, place: MeasuredPlace, widthMm: number, heightMm: number) =>
@@ -96,4 +96,16 @@ test('the difference of both middles, which to take and why', () => {
   expect(report([off, LEVEL])).toMatchObject({ differencesMm: [6, 0], recommended: 'body', why: 'handlesLean' });
   // A wider handle counts by its middle.
   expect(report([{ ...LEVEL, rightHandleMm: 45 }]).differenceMm).toBe(-5);
+});
+
+test('held to the middle without handles, a place stays there whatever width the blank gets', () => {
+  const held = aPlace({ centring: { levels: [], take: 'body', toleranceMm: 3 } });
+  for (const widthMm of [120, 400, 433]) {
+    const { leftMm, box } = placeGeometry(aVariant(widthMm), held);
+    expect(leftMm).toBeCloseTo((widthMm - box.widthMm) / 2, 9);
+  }
+  expect(centringReport(held.centring!)).toMatchObject({ differencesMm: [], shiftMm: 0, recommended: 'body' });
+  expect(centringSchema.safeParse(held.centring).success).toBe(true);
+  // No handle was measured: there is no middle between them to take.
+  expect(centringSchema.safeParse({ ...held.centring, take: 'handles' }).success).toBe(false);
 });

@@ -1,7 +1,7 @@
 import { artCache } from '../artwork';
 import { checkedReport, measuredReport } from '../checks';
 import { contrastOf } from '../colour';
-import { changePlaceUse, changeVariant, setOverrides } from '../edit';
+import { changeBlank, changePlaceUse, changeVariant, mainPlace, setOverrides } from '../edit';
 import type { Finding } from '../finding';
 import { fitAll } from '../fit';
 import { resolveSlots } from '../resolve';
@@ -106,6 +106,33 @@ describe('a film that is hard to tell from the blank', () => {
       ),
     ).toBe(true);
   });
+});
+
+test('ink on cotton is answered by films that suit it, and a film that is too hot by one that melts lower', () => {
+  const run = aRun(['Ann', 'Bo']);
+  const { use } = mainPlace(run);
+  // Light, so that every film is told from it.
+  const on = (fabricClass: 'cotton' | 'nylon', materialId: string) =>
+    changePlaceUse(
+      changeBlank(run, use.blankId, (blank) => ({ ...blank, fabricClass, bearsC: null, polyesterPct: null })),
+      null,
+      (place) => ({ ...place, materials: { main: materialId } }),
+    );
+  const kindsOffered = (spec: RunSpec) =>
+    offersFor(spec, 'filmUnsuited').map(({ kind, sets: [set] }) => {
+      const id = set?.kind === 'material' ? set.materialId : '';
+      return [kind, spec.shop.materials.find((one) => one.id === id)?.value.kind];
+    });
+  const ink = on('cotton', 'ink-red');
+  expect(kindsOffered(ink).length).toBeGreaterThan(1);
+  for (const [kind, material] of kindsOffered(ink)) {
+    expect(kind).toBe('film');
+    expect(['inkSheet', 'card', 'leather', 'adhesiveFilm', 'readyMade']).not.toContain(material);
+  }
+  for (const { left } of leftAfter(ink, 'filmUnsuited')) expect(left).not.toContain('filmUnsuited');
+  const glitter = on('nylon', 'film-glitter');
+  expect(kindsOffered(glitter).map(([, material]) => material)).toContain('lowMeltFilm');
+  expect(kindsOffered(glitter).map(([, material]) => material)).not.toContain('flockFilm');
 });
 
 test('words that are wrong are not answered by another size', () => {

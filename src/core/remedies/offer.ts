@@ -39,6 +39,7 @@ const BY_SIZE: ReadonlySet<Finding['kind']> = new Set([
   'smallHole',
   'narrowGap',
   'lettersNear',
+  'largerThanBed',
 ]);
 /** Whether the finding is gone by it. */
 export function answers({ kind, findings }: RemedyOffer, answering: Finding['kind'] | null): boolean {

@@ -2,12 +2,12 @@ import { contrastOf, contrastProblem } from '../colour';
 import type { Finding } from '../finding';
 import { draftFit } from '../fit';
 import { resetSlot } from '../resolve';
-import { isConnectedFace, processOf } from '../shop';
+import { type Process, isConnectedFace, isCut, processFacts, processOf } from '../shop';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
 
 /** What answers one kind of finding alone, and stands in no order of the maker's. */
 export function ownRemedies(trying: Trying, index: number, answering: Finding['kind'] | null): readonly RemedyOffer[] {
-  if (answering === 'lowContrast') return films(trying, index);
+  if (answering === 'lowContrast' || answering === 'filmUnsuited') return films(trying, index, answering);
   if (answering !== 'narrowGap' && answering !== 'lettersNear') return [];
   const looser = loosened(trying, index, answering);
   return looser ? [looser] : [];
@@ -15,26 +15,35 @@ export function ownRemedies(trying: Trying, index: number, answering: Finding['k
 
 const MOST_FILMS = 4;
 
-/** Films that are worked the same way and are told from the blank, the best first. Layers of their own colours are chosen by hand. */
-function films(trying: Trying, index: number): readonly RemedyOffer[] {
+/** Films that are bonded the same way, suit the blank and are told from it, the best first. Layers of their own colours are chosen by hand. */
+function films(trying: Trying, index: number, answering: 'lowContrast' | 'filmUnsuited'): readonly RemedyOffer[] {
   const { spec, cache, report } = trying;
   const { slot } = report.fits[index]!;
   const blank = slot.variant?.colour.hex;
   if (slot.layers.length > 1 || blank === undefined) return [];
-  return spec.shop.materials
+  const tried = spec.shop.materials
     .filter(({ id, value }) =>
-      slot.layers.every(({ materialId, material }) => id !== materialId && processOf(value) === processOf(material)),
+      slot.layers.every(
+        ({ materialId, material }) =>
+          id !== materialId && isBondedAlike(answering, processOf(value), processOf(material)),
+      ),
     )
     .filter(({ value }) => contrastProblem(value.colour.hex, blank) === null)
-    .sort((a, b) => contrastOf(b.value.colour.hex, blank) - contrastOf(a.value.colour.hex, blank))
-    .slice(0, MOST_FILMS)
-    .map(({ id }) =>
-      offerOf(trying, index, {
-        kind: 'film',
-        sets: [{ kind: 'material', materialId: id }],
-        draft: draftFit(resetSlot(spec, slot, { ownMaterialId: id }), cache),
-      }),
-    );
+    .sort((a, b) => contrastOf(b.value.colour.hex, blank) - contrastOf(a.value.colour.hex, blank));
+  const offers: RemedyOffer[] = [];
+  for (const { id } of tried) {
+    const draft = draftFit(resetSlot(spec, slot, { ownMaterialId: id }), cache);
+    const offer = offerOf(trying, index, { kind: 'film', sets: [{ kind: 'material', materialId: id }], draft });
+    if (answers(offer, 'lowContrast') && answers(offer, 'filmUnsuited')) offers.push(offer);
+    if (offers.length === MOST_FILMS) break;
+  }
+  return offers;
+}
+
+/** Ink where ink does not go gives way to film; otherwise what is worked on stays what it is. */
+function isBondedAlike(answering: 'lowContrast' | 'filmUnsuited', one: Process, other: Process): boolean {
+  if (answering === 'lowContrast') return one === other;
+  return isCut(one) && processFacts(one).bondedWord === processFacts(other).bondedWord;
 }
 
 /** Letters that stand farther apart than so look like single ones. */

@@ -27,8 +27,8 @@ export function remediesFor(
   const fit = trying.report.fits[index];
   if (!fit?.draft.ink || !fit.draft.space) return [];
   const own = ownRemedies(trying, index, answering);
-  // No size makes a film another colour.
-  if (answering === 'lowContrast') return own;
+  // No size makes a film another one.
+  if (answering === 'lowContrast' || answering === 'filmUnsuited') return own;
   return [...own, ...trying.spec.remedies.order.flatMap((kind) => remedyOffer(trying, index, kind, answering) ?? [])];
 }
 

@@ -1,4 +1,4 @@
-import type { BlankUse, Entry, RunSpec, TextRef } from '../spec';
+import { type BlankUse, type Entry, type RunSpec, type TextRef, getsBlank } from '../spec';
 import { spreadLetters, wordEntry } from '../wording';
 import { chooseVariant } from './choose-variant';
 import { resolveSlots } from './resolve-slots';
@@ -29,7 +29,7 @@ export function blanksTaken(spec: RunSpec): BlanksTaken[] {
     .filter(({ withdrawn, quantity }) => !withdrawn && quantity > 0)
     .flatMap((entry) =>
       spec.uses
-        .filter(({ onlyEntries }) => onlyEntries === null || onlyEntries.includes(entry.id))
+        .filter((use) => getsBlank(use, entry))
         .map((use): BlanksTaken => {
           const copies = entry.quantity * use.each;
           const variant = chooseVariant(spec, use, entry);

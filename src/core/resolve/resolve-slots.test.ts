@@ -47,7 +47,9 @@ test('withdrawn entries, and those that a blank is not for, have none', () => {
   const spec = aRun(['Ann', 'Bo', 'Cy']);
   const [ann, bo] = spec.entries;
   expect(textsOf(takeOut(spec, new Set([bo!.id]), () => true))).toEqual(['Ann', 'Cy']);
-  expect(textsOf(changeUse(spec, spec.uses[0]!.id, (use) => ({ ...use, onlyEntries: [ann!.id] })))).toEqual(['Ann']);
+  expect(
+    textsOf(changeUse(spec, spec.uses[0]!.id, (use) => ({ ...use, who: { kind: 'chosen', entryIds: [ann!.id] } }))),
+  ).toEqual(['Ann']);
 });
 
 test('line n takes style n, the last repeats, and a run’s own face wins', () => {

@@ -11,6 +11,8 @@ import {
   type RunSpec,
   type TextRef,
   UNREAD_QUANTITY,
+  bedRoomOf,
+  filmsOf,
   findBlank,
   findLettering,
   findSizeGroup,
@@ -18,6 +20,7 @@ import {
   ownSettingsAt,
   readTextKey,
   textKeyOf,
+  getsBlank,
 } from '../spec';
 import { type Worded, type WordedLine, lettersOf, lineInCase, numberOf, proofStateOf, wordEntry } from '../wording';
 import { chooseVariant } from './choose-variant';
@@ -56,13 +59,13 @@ interface Made {
 const madeOf = new WeakMap<Entry, Made>();
 
 function slotsOfEntry(spec: RunSpec, entry: Entry): readonly Slot[] {
-  const shared = [spec.uses, spec.sizeGroups, spec.list, spec.monogram, spec.language, spec.shop];
+  const shared = [spec.uses, spec.sizeGroups, spec.list, spec.monogram, spec.language, spec.shop, bedRoomOf(spec)];
   const no = saysNumber(spec.uses) ? numberOf(spec, entry.id) : 0;
   const own = `${no} ${entryPartsOf(spec, entry.id)}`;
   const made = madeOf.get(entry);
   if (made && made.own === own && made.shared.every((part, i) => part === shared[i])) return made.slots;
   const slots = spec.uses
-    .filter(({ onlyEntries }) => onlyEntries === null || onlyEntries.includes(entry.id))
+    .filter((use) => getsBlank(use, entry))
     .flatMap((use) => slotsOfUse(spec, { entry, ownParts: own }, use));
   madeOf.set(entry, { shared, own, slots });
   return slots;
@@ -105,6 +108,7 @@ interface SetWords {
   readonly worded: Worded;
   readonly own: OwnSettings;
   readonly choice: SettingChoice;
+  readonly filmStops: readonly Finding[];
   readonly setting: SlotSetting;
   readonly letters: readonly WordedLine[];
 }
@@ -122,11 +126,11 @@ function setWords(spec: RunSpec, { entry, ownParts }: EntryAt, at: TextRef, plac
   const worded = wordEntry(spec, entry, at, place);
   if (!worded) return null;
   const own = ownSettingsAt(spec, at);
-  const choice = choiceOf(place, own);
+  const choice = choiceOf(place, own, entry);
   const setting = setText(spec, worded.lines, choice);
   const isSpread = place.wording?.spread === 'letterPerBlank';
   const letters = isSpread ? spreadOf(spec, worded.lines, choice) : [];
-  const set: SetWords = { from, worded, own, choice, setting, letters };
+  const set: SetWords = { from, worded, own, choice, filmStops: filmStops(place, own, entry), setting, letters };
   wordsOf.set(entry, known.set(key, set));
   return set;
 }
@@ -136,7 +140,7 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
   const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as TextRef;
   const set = setWords(spec, of, at, place);
   if (!set) return null;
-  const { worded, own, choice, setting, letters } = set;
+  const { worded, own, choice, filmStops: noFilm, setting, letters } = set;
   const blank = findBlank(spec, use.blankId);
   const chosen = chooseVariant(spec, use, entry);
   const variant = chosen.ok ? chosen.value : null;
@@ -145,6 +149,7 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
   const stops: Finding[] = [
     ...(chosen.ok ? [] : [{ kind: 'variantMissing', severity: 'stop', ...chosen.problem } as const]),
     ...worded.findings.filter(({ severity }) => severity === 'stop'),
+    ...noFilm,
     ...textStops(setting.text.join(' ')),
   ];
   const checks: Finding[] = [
@@ -185,6 +190,8 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
       whose: shared.whose,
       blankId: use.blankId,
       blank,
+      cards: spec.shop.cards,
+      bedRoom: bedRoomOf(spec),
       variant,
       role,
       measured: shared.measured,
@@ -203,14 +210,26 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
   };
 }
 
-function choiceOf(place: PlaceUse, own: OwnSettings): SettingChoice {
+function choiceOf(place: PlaceUse, own: OwnSettings, entry: Entry): SettingChoice {
   return {
     letteringId: own.letteringId ?? place.letteringId,
-    materials: place.materials,
+    materials: filmsOf(place, entry).materials,
     ownMaterialId: own.materialId ?? null,
     trackingEm: own.trackingEm ?? null,
     widthShare: own.widthShare ?? 1,
   };
+}
+
+/** Whose film was chosen by hand does not go by the list. */
+function filmStops(place: PlaceUse, { materialId }: OwnSettings, entry: Entry): Finding[] {
+  if (materialId !== undefined) return [];
+  return filmsOf(place, entry).missing.map(({ slot, field, said }) => ({
+    kind: 'filmMissing',
+    severity: 'stop',
+    slot,
+    field,
+    said,
+  }));
 }
 
 /** Letters are told apart after capitals are set, since ß gives two; they are not set again. */
@@ -266,6 +285,6 @@ export function resetSlot(spec: RunSpec, slot: Slot, { setFrom = slot.setFrom, l
     use.places.find(({ placeId }) => placeId === slot.ref.placeId),
     `place ${slot.ref.placeId}`,
   );
-  const choice = { ...choiceOf(place, ownSettingsAt(spec, slot.ref)), ...part };
+  const choice = { ...choiceOf(place, ownSettingsAt(spec, slot.ref), slot.entry), ...part };
   return { ...slot, setFrom, ...setText(spec, setFrom, choice), liesLargest: liesLargest ?? slot.liesLargest };
 }

@@ -1,6 +1,6 @@
 import type { Finding } from '../finding';
-import type { Blank, Layer, LetterStyle, Material, MeasuredPlace, PlaceRole, Variant } from '../shop';
-import type { Entry, FitRef, Looked, OwnSize, SizeGroup } from '../spec';
+import type { Blank, Copy, Layer, LetterStyle, Material, MeasuredPlace, PlaceRole, PressCard, Variant } from '../shop';
+import type { BedRooms, Entry, FitRef, Looked, OwnSize, SizeGroup } from '../spec';
 import type { ProofState, WordedLine } from '../wording';
 
 /** Letters that are set alike: one face, one spacing, one colour slot. */
@@ -60,8 +60,12 @@ export interface Slot extends SlotSetting {
   readonly whose: string;
   readonly blankId: string;
   readonly blank: Blank;
+  /** How films are pressed in this run. */
+  readonly cards: readonly Copy<PressCard>[];
   /** Null when the blank does not come in the size or colour that the list asks for; a stop says so. */
   readonly variant: Variant | null;
+  /** What the run's bed holds. */
+  readonly bedRoom: BedRooms;
   readonly role: PlaceRole;
   /** The measures of the place on this size and colour; null without one. */
   readonly measured: MeasuredPlace | null;

@@ -1,10 +1,11 @@
 import type { Finding } from '../finding';
 import { assertNever } from '../outcome';
 import { DEFAULT_LETTERINGS } from '../shop';
-import { formatApart, formatMm } from '../units';
+import { METRIC, type Saying, type Units, sayingIn } from './saying';
 
 /** What a finding says to the maker, with what to do where something has to be done. */
-export function findingSentence(finding: Finding): string {
+export function findingSentence(finding: Finding, units: Units = METRIC): string {
+  const say = sayingIn(units);
   switch (finding.kind) {
     case 'nothingToDraw':
       return 'nothing to draw: the text is empty';
@@ -15,15 +16,15 @@ export function findingSentence(finding: Finding): string {
     case 'characterMissing':
       return `${finding.characters.map(nameOfCharacter).join(' ')} missing in this face: ${coverSentence(finding.coveredBy)}`;
     case 'thinStroke':
-      return `thinnest stroke ${takes(finding)}: ${passesWords(finding.passesAtMm)}, a bolder face or another material`;
+      return `thinnest stroke ${takes(finding, say)}: ${passesWords(finding.passesAtMm, say)}, a bolder face or another material`;
     case 'narrowGap':
       if (finding.closes) return `a gap closes to a point where letters join: weed it from its wide end`;
-      return `narrowest gap ${takes(finding)}: ${passesWords(finding.passesAtMm)}, or more tracking where letters do not join`;
+      return `narrowest gap ${takes(finding, say)}: ${passesWords(finding.passesAtMm, say)}, or more tracking where letters do not join`;
     case 'smallHole':
-      return `smallest hole ${takes(finding)}: ${passesWords(finding.passesAtMm)}, or another face`;
+      return `smallest hole ${takes(finding, say)}: ${passesWords(finding.passesAtMm, say)}, or another face`;
     case 'lettersNear': {
-      const [gap, least] = formatApart(finding.gapMm, finding.leastMm, 2);
-      return `${finding.letters.join(' and ')} ${finding.gapMm > 0 ? `stand ${gap} mm apart` : 'touch'}, the material takes ${least} mm: more tracking, or larger letters`;
+      const [gap, least] = say.apart(finding.gapMm, finding.leastMm, 2);
+      return `${finding.letters.join(' and ')} ${finding.gapMm > 0 ? `stand ${gap} apart` : 'touch'}, the material takes ${least}: more tracking, or larger letters`;
     }
     case 'lowFigures':
       return `this face ${lowWords(finding).join(' and ')}: another lettering for years and dates`;
@@ -31,10 +32,14 @@ export function findingSentence(finding: Finding): string {
       return finding.why === 'clash'
         ? `${finding.film} on ${finding.blank} looks like a failed match: another film, or a blank of another colour`
         : `${finding.film} on ${finding.blank} is hard to read: a lighter or a darker film`;
+    case 'filmUnsuited':
+      return unsuitedSentence(finding, say);
+    case 'largerThanBed':
+      return `${say.pair(finding.widthMm, finding.heightMm)}, and the bed holds ${say.pair(finding.roomWidthMm, finding.roomHeightMm)}: capitals of ${say.length(finding.passesAtMm)} would go${finding.otherBed === null ? ', or a larger bed' : `, or the ${finding.otherBed}`}`;
     case 'belowOwn':
-      return `its place holds ${apart(finding.mm, finding.askedMm, 'of the')} that you chose for its ${finding.by === 'width' ? 'width' : 'letter height'}`;
+      return `its place holds ${apart([finding.mm, finding.askedMm, 'of the'], say)} that you chose for its ${finding.by === 'width' ? 'width' : 'letter height'}`;
     case 'tooSmall':
-      return `capitals would be ${apart(finding.capHeightMm, finding.leastMm, 'the least is')}: shorten the text, choose a narrower lettering or a larger place`;
+      return `capitals would be ${apart([finding.capHeightMm, finding.leastMm, 'the least is'], say)}: shorten the text, choose a narrower lettering or a larger place`;
     case 'unreadQuantity':
       return `“${finding.said}” is no number of pieces: one is made until you type how many`;
     case 'monogramUnmade':
@@ -47,16 +52,20 @@ export function findingSentence(finding: Finding): string {
       return `ticked on the proof as “${finding.was}”, and reads otherwise now: show it again`;
     case 'variantMissing':
       return variantSentence(finding);
+    case 'placePast':
+      return pastSentence(finding, say);
+    case 'filmMissing':
+      return `no film is named for “${finding.said}” in “${finding.field}”: name one, for all alike`;
     case 'placeUnusable':
       return 'the measures of its place leave no room for lettering: mend them on Blank';
     case 'belowSet':
-      return `its place holds capitals of ${apart(finding.capHeightMm, finding.setMm, 'the set has')}`;
+      return `its place holds capitals of ${apart([finding.capHeightMm, finding.setMm, 'the set has'], say)}`;
     case 'extenderCosts':
-      return `a descender or an accent costs ${formatMm(finding.costMm)} mm of letter height`;
+      return `a descender or an accent costs ${say.length(finding.costMm)} of letter height`;
     case 'largerOffMiddle':
-      return `off the middle of its place by ${formatMm(finding.offMm)} mm it could be ${Math.round(finding.largerPct)} % larger`;
+      return `off the middle of its place by ${say.length(finding.offMm)} it could be ${Math.round(finding.largerPct)} % larger`;
     case 'offMiddle':
-      return `lies ${offWords(finding)} the middle of its place; in the middle it would be ${finding.isMore ? 'more than ' : ''}${Math.round(finding.smallerPct)} % smaller`;
+      return `lies ${offWords(finding, say)} the middle of its place; in the middle it would be ${finding.isMore ? 'more than ' : ''}${Math.round(finding.smallerPct)} % smaller`;
     case 'loopClosed':
       return `with “${finding.zone}” in the loop of a letter it could be ${Math.round(finding.largerPct)} % larger: let it lie there on Blank`;
     default:
@@ -65,7 +74,8 @@ export function findingSentence(finding: Finding): string {
 }
 
 /** The same in a few words, for a row in which the whole would hide the others. */
-export function findingWords(finding: Finding): string {
+export function findingWords(finding: Finding, units: Units = METRIC): string {
+  const say = sayingIn(units);
   switch (finding.kind) {
     case 'nothingToDraw':
       return 'empty';
@@ -76,21 +86,25 @@ export function findingWords(finding: Finding): string {
     case 'characterMissing':
       return `no ${finding.characters.map(nameOfCharacter).join(' ')} in this face`;
     case 'thinStroke':
-      return `stroke ${formatApart(finding.widthMm, finding.leastMm, 2)[0]} mm`;
+      return `stroke ${say.apart(finding.widthMm, finding.leastMm, 2)[0]}`;
     case 'narrowGap':
-      return `gap ${formatApart(finding.widthMm, finding.leastMm, 2)[0]} mm`;
+      return `gap ${say.apart(finding.widthMm, finding.leastMm, 2)[0]}`;
     case 'smallHole':
-      return `hole ${formatApart(finding.widthMm, finding.leastMm, 2)[0]} mm`;
+      return `hole ${say.apart(finding.widthMm, finding.leastMm, 2)[0]}`;
     case 'lettersNear':
-      return `${finding.letters.join('')} ${finding.gapMm > 0 ? `${formatApart(finding.gapMm, finding.leastMm, 2)[0]} mm apart` : 'touch'}`;
+      return `${finding.letters.join('')} ${finding.gapMm > 0 ? `${say.apart(finding.gapMm, finding.leastMm, 2)[0]} apart` : 'touch'}`;
     case 'lowFigures':
       return `uneven figures ${[...finding.figures, ...finding.hanging].join(' ')}`;
     case 'lowContrast':
       return `${finding.film} on ${finding.blank}`;
+    case 'filmUnsuited':
+      return `${finding.film} unsuited`;
+    case 'largerThanBed':
+      return 'larger than the bed';
     case 'belowOwn':
-      return formatApart(finding.mm, finding.askedMm).join(' of ') + ' mm';
+      return say.apart(finding.mm, finding.askedMm).join(' of ');
     case 'tooSmall':
-      return `capitals ${formatApart(finding.capHeightMm, finding.leastMm)[0]} mm`;
+      return `capitals ${say.apart(finding.capHeightMm, finding.leastMm)[0]}`;
     case 'unreadQuantity':
       return `“${finding.said}” is no number`;
     case 'monogramUnmade':
@@ -103,16 +117,20 @@ export function findingWords(finding: Finding): string {
       return 'changed after the proof';
     case 'variantMissing':
       return finding.said === '' ? `no ${PART_WORDS[finding.part]}` : `no blank “${finding.said}”`;
+    case 'placePast':
+      return finding.past === 'angle' ? 'wider than what is seen' : `past the ${finding.past}`;
+    case 'filmMissing':
+      return `no film “${finding.said}”`;
     case 'placeUnusable':
       return 'no room in its place';
     case 'belowSet':
       return `smaller than the set`;
     case 'extenderCosts':
-      return `extender costs ${formatMm(finding.costMm)} mm`;
+      return `extender costs ${say.length(finding.costMm)}`;
     case 'largerOffMiddle':
       return `${Math.round(finding.largerPct)} % larger off the middle`;
     case 'offMiddle':
-      return `${offWords(finding)} the middle`;
+      return `${offWords(finding, say)} the middle`;
     case 'loopClosed':
       return `${Math.round(finding.largerPct)} % larger around “${finding.zone}”`;
     default:
@@ -120,15 +138,26 @@ export function findingWords(finding: Finding): string {
   }
 }
 
-/** `0.96 mm, the material takes 1.00 mm`. */
-function takes({ widthMm, leastMm }: { readonly widthMm: number; readonly leastMm: number }): string {
-  const [width, least] = formatApart(widthMm, leastMm, 2);
-  return `${width} mm, the material takes ${least} mm`;
+function unsuitedSentence({ film, why, has, least }: Extract<Finding, { kind: 'filmUnsuited' }>, say: Saying): string {
+  switch (why) {
+    case 'tooHot':
+      return `${film} wants at least ${say.heat(least)}, and the blank bears ${say.heat(has)}: a film that melts lower, or another blank`;
+    case 'littlePolyester':
+      return `${film} goes into polyester alone, and the blank has ${has} % of it, at least ${least} % wanted: a film instead, or another blank`;
+    case 'dark':
+      return `${film} does not show on a dark blank: a film instead, or a light blank`;
+  }
 }
 
-function apart(mm: number, limitMm: number, between: string): string {
-  const [figure, limit] = formatApart(mm, limitMm);
-  return `${figure} mm${between.startsWith('of') ? '' : ','} ${between} ${limit} mm`;
+/** `0.96 mm, the material takes 1.00 mm`. */
+function takes({ widthMm, leastMm }: { readonly widthMm: number; readonly leastMm: number }, say: Saying): string {
+  const [width, least] = say.apart(widthMm, leastMm, 2);
+  return `${width}, the material takes ${least}`;
+}
+
+function apart([mm, limitMm, between]: readonly [number, number, string], say: Saying): string {
+  const [figure, limit] = say.apart(mm, limitMm);
+  return `${figure}${between.startsWith('of') ? '' : ','} ${between} ${limit}`;
 }
 
 /** What tops and feet do, each by itself. */
@@ -140,9 +169,9 @@ function lowWords({ figures, hanging }: Extract<Finding, { kind: 'lowFigures' }>
 }
 
 /** `3.1 mm right and 12 mm below`; figures as the place is seen. */
-function offWords({ acrossMm, downMm }: Extract<Finding, { kind: 'offMiddle' }>): string {
-  const across = `${formatMm(Math.abs(acrossMm))} mm ${acrossMm > 0 ? 'right of' : 'left of'}`;
-  const down = `${formatMm(Math.abs(downMm))} mm ${downMm > 0 ? 'below' : 'above'}`;
+function offWords({ acrossMm, downMm }: Extract<Finding, { kind: 'offMiddle' }>, say: Saying): string {
+  const across = `${say.length(Math.abs(acrossMm))} ${acrossMm > 0 ? 'right of' : 'left of'}`;
+  const down = `${say.length(Math.abs(downMm))} ${downMm > 0 ? 'below' : 'above'}`;
   const said = [Math.abs(acrossMm) >= LEAST_TOLD_MM && across, Math.abs(downMm) >= LEAST_TOLD_MM && down];
   return said.filter((words) => words !== false).join(' and ');
 }
@@ -150,8 +179,8 @@ function offWords({ acrossMm, downMm }: Extract<Finding, { kind: 'offMiddle' }>)
 /** Less is within what hands can lay. */
 const LEAST_TOLD_MM = 0.1;
 
-function passesWords(passesAtMm: number | null): string {
-  return passesAtMm === null ? 'larger letters' : `capitals of ${formatMm(passesAtMm)} mm`;
+function passesWords(passesAtMm: number | null, say: Saying): string {
+  return passesAtMm === null ? 'larger letters' : `capitals of ${say.length(passesAtMm)}`;
 }
 
 const PART_WORDS = { size: 'size', colour: 'colour', both: 'colour' } as const;
@@ -163,6 +192,19 @@ function variantSentence({ part, said, has }: Extract<Finding, { kind: 'variantM
   if (part === 'both')
     return `the blank does not come in “${said}” in this size (${there}): change the list, or add it under Blank`;
   return `the blank does not come in the ${word} “${said}” (${there}): change the list, or add it under Blank`;
+}
+
+function pastSentence({ past, side, byMm }: Extract<Finding, { kind: 'placePast' }>, say: Saying): string {
+  const by = say.length(byMm);
+  if (past === 'angle')
+    return `its place is ${by} wider than what faces the reader: lettering keeps to what is seen, so a narrower place would say the same`;
+  const where =
+    past === 'hem'
+      ? 'beyond the hem'
+      : past === 'fold'
+        ? `past the fold at the ${side}`
+        : `over the blank’s ${side} edge`;
+  return `its place reaches ${by} ${where}, where nothing is read: move it or make it smaller on Blank`;
 }
 
 const LACKS: Readonly<Record<Extract<Finding, { kind: 'monogramUnmade' }>['lacks'], string>> = {

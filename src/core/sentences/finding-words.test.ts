@@ -13,6 +13,35 @@ const variant = { kind: 'variantMissing' as const, severity: stop, has: ['S', 'M
 const SAID: readonly (readonly [Finding, string, string])[] = [
   [{ kind: 'nothingToDraw', severity: stop }, 'nothing to draw: the text is empty', 'empty'],
   [
+    {
+      kind: 'largerThanBed',
+      severity: check,
+      widthMm: 300,
+      heightMm: 44,
+      roomWidthMm: 280,
+      roomHeightMm: 280,
+      passesAtMm: 24.3,
+      otherBed: 'long bed',
+    },
+    '300.0 × 44.0 mm, and the bed holds 280.0 × 280.0 mm: capitals of 24.3 mm would go, or the long bed',
+    'larger than the bed',
+  ],
+  [
+    { kind: 'filmUnsuited', severity: check, film: 'glitter film', why: 'tooHot', has: 140, least: 150 },
+    'glitter film wants at least 150 °C, and the blank bears 140 °C: a film that melts lower, or another blank',
+    'glitter film unsuited',
+  ],
+  [
+    { kind: 'filmUnsuited', severity: check, film: 'ink', why: 'littlePolyester', has: 50, least: 65 },
+    'ink goes into polyester alone, and the blank has 50 % of it, at least 65 % wanted: a film instead, or another blank',
+    'ink unsuited',
+  ],
+  [
+    { kind: 'filmUnsuited', severity: check, film: 'ink', why: 'dark', has: 20, least: 75 },
+    'ink does not show on a dark blank: a film instead, or a light blank',
+    'ink unsuited',
+  ],
+  [
     { kind: 'textTooLong', severity: stop, most: 2000 },
     'A text has at most 2000 characters, and this one has more: was a whole list pasted into one line?',
     'over 2000 characters',
@@ -106,12 +135,12 @@ const SAID: readonly (readonly [Finding, string, string])[] = [
   [
     { kind: 'belowOwn', severity: check, by: 'width', mm: 90, askedMm: 120 },
     'its place holds 90.0 mm of the 120.0 mm that you chose for its width',
-    '90.0 of 120.0 mm',
+    '90.0 mm of 120.0 mm',
   ],
   [
     { kind: 'belowOwn', severity: check, by: 'height', mm: 9, askedMm: 12 },
     'its place holds 9.0 mm of the 12.0 mm that you chose for its letter height',
-    '9.0 of 12.0 mm',
+    '9.0 mm of 12.0 mm',
   ],
   [
     { kind: 'tooSmall', severity: stop, capHeightMm: 7.04, leastMm: 8 },
@@ -177,6 +206,16 @@ const SAID: readonly (readonly [Finding, string, string])[] = [
 
 test.each(SAID)('%j', (finding, sentence, words) => {
   expect([findingSentence(finding), findingWords(finding)]).toEqual([sentence, words]);
+});
+
+test('in inches and degrees Fahrenheit nothing is said in millimetres or Celsius', () => {
+  const units = { length: 'inch', heat: 'fahrenheit' } as const;
+  for (const [finding, sentence, words] of SAID) {
+    const said = `${findingSentence(finding, units)} ${findingWords(finding, units)}`;
+    expect(said).not.toMatch(/ mm\b|°C/);
+    const hasFigure = / mm\b|°C/.test(`${sentence} ${words}`);
+    expect([sentence, /\.\d+ in\b|°F/.test(said)]).toEqual([sentence, hasFigure]);
+  }
 });
 
 test('a date that is none says why, and what to type', () => {

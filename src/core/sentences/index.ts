@@ -1,2 +1,20 @@
-/** Findings in words, for screens and paper alike: what is wrong, and what to do. */
+/** Findings and press cards in words, for screens and paper alike: what is wrong, what to do, and in which order. */
 export { findingSentence, findingWords } from './finding-sentence';
+export {
+  type FigureWords,
+  BACK_OPTIONS,
+  COVER_OPTIONS,
+  FABRIC_OPTIONS,
+  HEATER_OPTIONS,
+  PRESSED_OPTIONS,
+  SHEETS_WIN,
+  cautionWords,
+  coverWords,
+  fabricFrom,
+  peelWords,
+  pressLine,
+  pressRemarks,
+  readingWords,
+  stepWords,
+} from './press-words';
+export { METRIC, type Units } from './saying';

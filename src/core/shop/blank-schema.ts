@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../deep-readonly';
 import { ID_PATTERN } from '../ids';
+import { FABRIC_CLASSES } from './fabric-class';
 import { measuredPlaceSchema, mm, rectSchema } from './place-schema';
 
 /** Schemas of a blank: what it is made of, how it is bought, its sizes and colours with their measured places. */
@@ -72,6 +73,8 @@ export const blankSchema = z.object({
   kind: z.enum(BLANK_KINDS),
   uses: z.array(z.enum(USES)).max(USES.length),
   fabric: z.string().max(80),
+  /** What a press goes by; null: not said yet, so it is asked before anything is pressed. */
+  fabricClass: z.enum(FABRIC_CLASSES).nullable(),
   /** Share of polyester in per cent; null where it is not known or makes no sense. */
   polyesterPct: mm.min(0).max(100).nullable(),
   texture: z.enum(TEXTURES),

@@ -33,6 +33,7 @@ export const DEFAULT_BLANK: BlankWithParts = {
     kind: 'bag',
     uses: ['scuffed'],
     fabric: 'polyester',
+    fabricClass: 'polyester',
     polyesterPct: 100,
     texture: 'woven',
     thicknessMm: 1,
@@ -66,30 +67,36 @@ export const DEFAULT_BLANK: BlankWithParts = {
   },
 };
 
-function material(
+/** Of a material that nobody has said more of. */
+export const NOTHING_SAID = { bought: null, priceCents: null, currency: 'EUR', blade: '', note: '' } as const;
+
+/** One that nobody has said more of than what it is. */
+export function plainMaterial(
   id: string,
   name: string,
   kind: MaterialKind,
   [colour, hex]: readonly [colour: string, hex: string],
 ): Copy<Material> {
-  return { id, fromRev: null, value: { name, kind, colour: { name: colour, hex }, finest: kindFacts(kind).finest } };
+  const said = { name, kind, colour: { name: colour, hex }, finest: kindFacts(kind).finest };
+  return { id, fromRev: null, value: { ...said, ...NOTHING_SAID } };
 }
 
 export const DEFAULT_MATERIALS: Some<Copy<Material>> = [
-  material('film-gold', 'gold heat-transfer film', 'standardFilm', ['gold', '#e0b25a']),
-  material('film-white', 'white heat-transfer film', 'standardFilm', ['white', '#f7f5ee']),
-  material('film-stretch', 'navy stretch film', 'stretchFilm', ['navy', '#24344f']),
-  material('film-metallic', 'silver metallic film', 'metallicFilm', ['silver', '#b9bfc4']),
-  material('film-holographic', 'holographic film', 'holographicFilm', ['pearl', '#b8c9d9']),
-  material('film-glitter', 'gold glitter film', 'glitterFilm', ['gold', '#c99a35']),
-  material('film-flock', 'burgundy flock film', 'flockFilm', ['burgundy', '#6d2234']),
-  material('film-patterned', 'patterned film', 'patternedFilm', ['patterned', '#8a9a5b']),
-  material('film-puff', 'white puff film', 'puffFilm', ['white', '#f2efe6']),
-  material('ink-red', 'red transfer-ink sheet', 'inkSheet', ['red', '#b23a34']),
-  material('adhesive-silver', 'silver adhesive film', 'adhesiveFilm', ['silver', '#c3c9cd']),
-  material('card-cream', 'cream card', 'card', ['cream', '#efe3c2']),
-  material('leather-tan', 'tan leather', 'leather', ['tan', '#b07f4f']),
-  material('transfer-bought', 'ready-made transfers', 'readyMade', ['as supplied', '#d8d2c4']),
+  plainMaterial('film-gold', 'gold heat-transfer film', 'standardFilm', ['gold', '#e0b25a']),
+  plainMaterial('film-white', 'white heat-transfer film', 'standardFilm', ['white', '#f7f5ee']),
+  plainMaterial('film-stretch', 'navy stretch film', 'stretchFilm', ['navy', '#24344f']),
+  plainMaterial('film-metallic', 'silver metallic film', 'metallicFilm', ['silver', '#b9bfc4']),
+  plainMaterial('film-holographic', 'holographic film', 'holographicFilm', ['pearl', '#b8c9d9']),
+  plainMaterial('film-glitter', 'gold glitter film', 'glitterFilm', ['gold', '#c99a35']),
+  plainMaterial('film-flock', 'burgundy flock film', 'flockFilm', ['burgundy', '#6d2234']),
+  plainMaterial('film-patterned', 'patterned film', 'patternedFilm', ['patterned', '#8a9a5b']),
+  plainMaterial('film-puff', 'white puff film', 'puffFilm', ['white', '#f2efe6']),
+  plainMaterial('film-low-melt', 'white low-melt film', 'lowMeltFilm', ['white', '#f4f2ea']),
+  plainMaterial('ink-red', 'red transfer-ink sheet', 'inkSheet', ['red', '#b23a34']),
+  plainMaterial('adhesive-silver', 'silver adhesive film', 'adhesiveFilm', ['silver', '#c3c9cd']),
+  plainMaterial('card-cream', 'cream card', 'card', ['cream', '#efe3c2']),
+  plainMaterial('leather-tan', 'tan leather', 'leather', ['tan', '#b07f4f']),
+  plainMaterial('transfer-bought', 'ready-made transfers', 'readyMade', ['as supplied', '#d8d2c4']),
 ];
 
 export const DEFAULT_BEDS: Some<Copy<Bed>> = [
@@ -97,6 +104,9 @@ export const DEFAULT_BEDS: Some<Copy<Bed>> = [
   { id: 'bed-long', fromRev: null, value: { name: 'long bed', kind: 'bed', widthMm: 290, heightMm: 590 } },
   { id: 'roll', fromRev: null, value: { name: 'roll without a bed', kind: 'roll', widthMm: 290, heightMm: 1500 } },
 ];
+
+/** What a new one starts as. */
+export const NEW_BED: Bed = { name: 'new bed', kind: 'bed', widthMm: 290, heightMm: 290 };
 
 function oneFace(id: string, name: string, face: string, leastMm: number): Copy<Lettering> {
   return {
@@ -110,6 +120,9 @@ function oneFace(id: string, name: string, face: string, leastMm: number): Copy<
     },
   };
 }
+
+/** What a new one starts as. */
+export const NEW_LETTERING: Lettering = oneFace('new', 'new lettering', STAND_BLOCK_SHA, 8).value;
 
 /** The least heights keep the thinnest stroke of each face a little over half a millimetre. */
 export const DEFAULT_LETTERINGS: Some<Copy<Lettering>> = [

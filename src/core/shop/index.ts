@@ -2,9 +2,17 @@
  * What a shop keeps and a run takes copies of: blanks with their measured places, materials, beds, letterings; what follows
  * from a kind of material; the faces that ship, and what a bare shop begins with. What a run decides belongs to spec.
  */
-export { type CommonStyle, commonStyle, styleOf } from './letter-style';
+export { type CommonStyle, commonStyle, hasShippedFaces, styleOf } from './letter-style';
 export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, isCut, processFacts, stagesOf } from './process';
-export { type FinestCut, type MaterialKind, MATERIAL_KINDS, kindFacts, processOf } from './material-kind';
+export {
+  type FinestCut,
+  type Finish,
+  type MaterialKind,
+  MATERIAL_KINDS,
+  finishOf,
+  kindFacts,
+  processOf,
+} from './material-kind';
 export {
   type ShippedFace,
   SHIPPED_FACES,
@@ -16,6 +24,7 @@ export {
   tightenLimitEm,
 } from './shipped-faces';
 export {
+  centringSchema,
   type Anchor9,
   type Centring,
   type ClearZone,
@@ -50,12 +59,14 @@ export {
   type Layer,
   type Lettering,
   type LetterStyle,
+  type Bought,
   type Material,
   CASE_FORMS,
   MOST_LAYERS,
   MOST_LINES,
   MOST_RUNS,
   bedSchema,
+  boughtSchema,
   colourSlotSchema,
   copyOf,
   faceShaSchema,
@@ -64,8 +75,33 @@ export {
   pageSchema,
   shopIdSchema,
 } from './shop-schema';
+export { type FabricClass, FABRIC_CLASSES, fabricClassOf, fabricFacts, usualCeilingC } from './fabric-class';
+export {
+  type Heater,
+  type Peel,
+  type PressCard,
+  BACK_SIDES,
+  COVERS,
+  HEATERS,
+  PEELS,
+  PRESSURES,
+  changeRange,
+  pressCardSchema,
+} from './press-card';
 export { type ShapeBox, shapeBox } from './shape-box';
 export { measuredOf } from './twin-place';
 export { sizeKey, wordKey } from './size-key';
 export { upgradeBlank } from './upgrade-blank';
-export { DEFAULT_BEDS, DEFAULT_BLANK, DEFAULT_LETTERINGS, DEFAULT_MATERIALS } from './defaults';
+export { changeKind, materialDifferences } from './change-material';
+export { NEW_MATERIAL, STARTER_MATERIALS } from './starter-materials';
+export { DEFAULT_CARDS, NEW_CARD, heaterFacts } from './starter-cards';
+export {
+  NEW_BED,
+  NEW_LETTERING,
+  DEFAULT_BEDS,
+  DEFAULT_BLANK,
+  DEFAULT_LETTERINGS,
+  DEFAULT_MATERIALS,
+  NOTHING_SAID,
+} from './defaults';
+export { type ValueDifference, valueDifferences } from './value-differences';

@@ -16,6 +16,11 @@ export interface CommonStyle {
   readonly trackingEm: number | null;
 }
 
+/** Every face of it is one that can be drawn. */
+export function hasShippedFaces({ lines }: Pick<Lettering, 'lines'>): boolean {
+  return lines.every(({ face }) => SHIPPED_FACES.some(({ sha }) => sha === face));
+}
+
 export function commonStyle({ lines }: Lettering): CommonStyle {
   const shas = new Set(lines.map(({ face }) => face));
   return {

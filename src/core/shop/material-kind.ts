@@ -9,6 +9,7 @@ export const MATERIAL_KINDS = [
   'flockFilm',
   'patternedFilm',
   'puffFilm',
+  'lowMeltFilm',
   'inkSheet',
   'adhesiveFilm',
   'card',
@@ -23,6 +24,9 @@ export interface FinestCut {
   readonly gapMm: number;
   readonly holeMm: number;
 }
+
+/** How it looks from a step away: what a swatch shows. */
+export type Finish = 'plain' | 'glitter' | 'flock' | 'metal' | 'pattern';
 
 interface KindFacts {
   readonly words: string;
@@ -91,6 +95,13 @@ const FACTS: Record<MaterialKind, KindFacts> = {
     hint: 'its carrier may be the dull side; it grips the bed poorly, so tape its edges; nothing goes over it',
     finest: fine(2.5, 2.5, 3),
   },
+  lowMeltFilm: {
+    words: 'low-melt film',
+    process: 'film',
+    lies: CARRIER_DOWN,
+    hint: 'for nylon, leatherette and whatever bears little heat; it softens at heat that other films need',
+    finest: fine(1, 0.8, 1),
+  },
   inkSheet: {
     words: 'transfer-ink sheet',
     process: 'ink',
@@ -121,6 +132,18 @@ const FACTS: Record<MaterialKind, KindFacts> = {
     finest: fine(0, 0, 0),
   },
 };
+
+const FINISHES: Partial<Record<MaterialKind, Finish>> = {
+  metallicFilm: 'metal',
+  holographicFilm: 'metal',
+  glitterFilm: 'glitter',
+  flockFilm: 'flock',
+  patternedFilm: 'pattern',
+};
+
+export function finishOf(kind: MaterialKind): Finish {
+  return FINISHES[kind] ?? 'plain';
+}
 
 /** The one table of what follows from a kind of material. */
 export function kindFacts(kind: MaterialKind): KindFacts {

@@ -97,12 +97,17 @@ const handleGapsSchema = z.object({
   rightGapMm: gapMm,
 });
 
-/** What was measured to centre a place between handles: from each edge to its handle, at one height or two. */
-export const centringSchema = z.object({
-  levels: z.array(handleGapsSchema).min(1).max(2),
-  take: z.enum(['body', 'handles']),
-  toleranceMm: mm.min(0).max(50),
-});
+/**
+ * A place that is held to a middle. What was measured to centre it between handles: from each edge to its handle, at one height or
+ * two; without handles it is held to the middle of the body.
+ */
+export const centringSchema = z
+  .object({
+    levels: z.array(handleGapsSchema).max(2),
+    take: z.enum(['body', 'handles']),
+    toleranceMm: mm.min(0).max(50),
+  })
+  .refine(({ levels, take }) => take === 'body' || levels.length > 0, 'No handle was measured that could be taken.');
 
 export const ANCHORS = [
   'topLeft',

@@ -11,19 +11,48 @@ export const shopIdSchema = z.string().regex(/^[a-z][a-z0-9-]{1,39}$/);
 
 const finestMm = mm.min(0).max(20);
 
+/** As it is sold: a roll, or sheets. */
+export const boughtSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('roll'), widthMm: sizeMm.min(10), lengthMm: mm.min(10).max(1_000_000) }),
+  z.object({
+    kind: z.literal('sheets'),
+    widthMm: sizeMm.min(10),
+    heightMm: sizeMm.min(10),
+    count: z.number().int().min(1).max(10_000),
+  }),
+]);
+
 export const materialSchema = z.object({
   name,
   kind: z.enum(MATERIAL_KINDS),
   colour: colourSchema,
+  /** Which way its pattern runs on the roll or sheet; left out: it has none that could lie askew. */
+  pattern: z.enum(['along', 'across']).optional(),
   /** Thinnest stroke, narrowest gap and smallest hole that it takes; zero asks for nothing. */
   finest: z.object({ strokeMm: finestMm, gapMm: finestMm, holeMm: finestMm }),
+  /** Null: nobody has said. */
+  bought: boughtSchema.nullable(),
+  /** In hundredths of the currency, for what is bought at once. */
+  priceCents: z.number().int().min(0).max(100_000_000).nullable(),
+  currency: z.string().regex(/^[A-Z]{3}$/),
+  /** The blade's setting in the maker's own words. */
+  blade: z.string().max(80),
+  note: z.string().max(400),
 });
 
 /** The page of a cut file: what a cutter can reach, as it is loaded. */
 export const pageSchema = z.object({ name, widthMm: sizeMm.min(20), heightMm: sizeMm.min(20) });
 
 /** A bed, or a roll that runs through without one: then `heightMm` is the longest that one loading may take. */
-export const bedSchema = pageSchema.extend({ kind: z.enum(['bed', 'roll']) });
+export const bedSchema = pageSchema.extend({
+  kind: z.enum(['bed', 'roll']),
+  /** What the blade cannot reach along every edge. */
+  marginMm: z.number().min(0).max(200).optional(),
+  /** The shortest film that may be loaded. */
+  leastMm: z.number().min(0).max(5000).optional(),
+  /** A leftover: it serves one pass. */
+  once: z.boolean().optional(),
+});
 
 export const CASE_FORMS = ['asTyped', 'capitals', 'title'] as const;
 export type CaseForm = (typeof CASE_FORMS)[number];
@@ -77,6 +106,7 @@ export interface Copy<T> {
 }
 
 export type Material = DeepReadonly<z.infer<typeof materialSchema>>;
+export type Bought = NonNullable<Material['bought']>;
 export type Bed = DeepReadonly<z.infer<typeof bedSchema>>;
 export type Lettering = DeepReadonly<z.infer<typeof letteringSchema>>;
 export type LetterStyle = Lettering['lines'][number];

@@ -1,12 +1,15 @@
+import { fabricClassOf } from './fabric-class';
+
 type Json = Record<string, unknown>;
 
 /**
- * Brings the JSON of a blank from before its clear zones had ids up to the present; anything else comes back as it is. The ids
- * are counted, so that equal blanks stay equal.
+ * Brings the JSON of a blank from before its clear zones had ids, or from before its fabric had a class, up to the present; anything
+ * else comes back as it is. The ids are counted, so that equal blanks stay equal.
  */
 export function upgradeBlank(blank: unknown): unknown {
   if (!isObject(blank) || !Array.isArray(blank.variants)) return blank;
   return {
+    fabricClass: typeof blank.fabric === 'string' ? fabricClassOf(blank.fabric) : null,
     ...blank,
     variants: blank.variants.map((variant: unknown) =>
       isObject(variant) && isObject(variant.places)

@@ -41,6 +41,17 @@ export {
   runSpecSchema,
 } from './run-spec';
 export { findBed, findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
+export { type ColumnValue, type WithoutBlank, columnValues, getsBlank, takenValues, withoutBlank } from './who';
+export {
+  type EntryFilms,
+  type FilmMissing,
+  type FilmRule,
+  type FilmValue,
+  filmValues,
+  filmsOf,
+  materialIdsOf,
+} from './films';
+export { type BedRoom, type BedRooms, bedRoomOf, bedsOf, edgeOf, isOnce, mayTurn } from './bed-room';
 export { type SpecFault, specFaults } from './spec-faults';
 export { DEFAULT_BAND, DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
 export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';

@@ -21,7 +21,7 @@ export function findMaterial(spec: RunSpec, id: string): Material {
   return byId(spec.shop.materials, id, 'material');
 }
 
-export function findBed(spec: RunSpec, id: string): Bed {
+export function findBed(spec: { readonly shop: Pick<RunSpec['shop'], 'beds'> }, id: string): Bed {
   return byId(spec.shop.beds, id, 'bed');
 }
 

@@ -11,6 +11,7 @@ import {
   idSchema,
   letteringSchema,
   materialSchema,
+  pressCardSchema,
   shopIdSchema,
 } from '../shop';
 import { lookedSchema, overrideSchema, remediesSchema, sizeGroupSchema } from './fit-schema';
@@ -64,7 +65,23 @@ const placeUseSchema = z.object({
   sizeGroupId: idSchema,
   /** Which material each colour slot is cut from. */
   materials: z.record(colourSlotSchema, shopIdSchema),
+  /** Colour slots whose material goes by a column of the list: what its values mean. Whose cell is empty gets what `materials` says. */
+  films: z
+    .record(
+      colourSlotSchema,
+      z.object({
+        field: fieldName,
+        named: z.array(z.object({ value: z.string().min(1).max(400), materialId: shopIdSchema })).max(2000),
+      }),
+    )
+    .optional(),
 });
+
+const whoSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('all') }),
+  z.object({ kind: z.literal('byColumn'), field: fieldName, values: z.array(z.string().max(400)).max(2000) }),
+  z.object({ kind: z.literal('chosen'), entryIds: z.array(idSchema).max(20_000) }),
+]);
 
 const blankUseSchema = z.object({
   id: idSchema,
@@ -75,7 +92,8 @@ const blankUseSchema = z.object({
     z.object({ kind: z.literal('byColumn'), sizeField: fieldName.nullable(), colourField: fieldName.nullable() }),
   ]),
   each: z.number().int().min(1).max(100),
-  onlyEntries: z.array(idSchema).nullable(),
+  /** Who gets it: a rule, so that newcomers of a newer list get what it says. Several blanks may take the same value. */
+  who: whoSchema,
   places: z.array(placeUseSchema).min(1),
 });
 
@@ -111,6 +129,8 @@ const tickSchema = z.object({
 
 const layoutWishSchema = z.object({
   bedId: shopIdSchema,
+  /** Materials that are cut on a bed of their own. */
+  beds: z.record(shopIdSchema, shopIdSchema).optional(),
   /** Clear film between two pieces. */
   spacingMm: z.number().min(0).max(100),
   /** Clear film between a piece and the bed's edge. */
@@ -132,7 +152,7 @@ const prepareSchema = z.object({
 });
 
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
-export const SPEC_VERSION = 6;
+export const SPEC_VERSION = 7;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({
@@ -160,6 +180,7 @@ export const runSpecSchema = z.object({
     materials: z.array(copyOf(materialSchema)).min(1),
     beds: z.array(copyOf(bedSchema)).min(1),
     letterings: z.array(copyOf(letteringSchema)).min(1),
+    cards: z.array(copyOf(pressCardSchema)).max(2000),
   }),
 });
 

@@ -114,3 +114,21 @@ test('layers of a lettering and clear zones of a place have ids of their own', (
   for (const fault of faults) expect([fault.kind, fault.id]).toEqual(['idTwice', 'azone']);
   expect(faults[0]!.field).toMatch(/^shop\.blanks\.0\.value\.variants\.0\.places\..+\.clear\.1\.id$/);
 });
+
+test('an id that stands twice is told wherever it does', () => {
+  const run = aRun(['Ann', 'Bo']);
+  const twice = <T>(list: readonly T[]) => [...list, list[0]!];
+  for (const part of ['blanks', 'materials', 'beds', 'letterings', 'cards'] as const) {
+    const shop = { ...run.shop, [part]: twice<unknown>(run.shop[part]) } as RunSpec['shop'];
+    const { length } = run.shop[part];
+    expect(specFaults({ ...run, shop })).toEqual([
+      { kind: 'idTwice', field: `shop.${part}.${length}.id`, id: run.shop[part][0]!.id },
+    ]);
+  }
+  for (const part of ['entries', 'uses', 'sizeGroups'] as const) {
+    const { length } = run[part];
+    expect(specFaults({ ...run, [part]: twice<unknown>(run[part]) } as RunSpec)).toEqual([
+      { kind: 'idTwice', field: `${part}.${length}.id`, id: run[part][0]!.id },
+    ]);
+  }
+});

@@ -27,6 +27,7 @@ function doubledIds(spec: RunSpec): SpecFault[] {
     ['shop.materials', spec.shop.materials],
     ['shop.beds', spec.shop.beds],
     ['shop.letterings', spec.shop.letterings],
+    ['shop.cards', spec.shop.cards],
     ...spec.shop.blanks.flatMap(({ value }, i): [string, readonly { readonly id: string }[]][] => [
       [`shop.blanks.${i}.value.places`, value.places],
       [`shop.blanks.${i}.value.variants`, value.variants],
@@ -92,13 +93,18 @@ function placeFaults(spec: RunSpec, { blank, use, place }: PlaceOfUse, path: str
 /** Each colour slot of a lettering is cut from something, and what is worded in a colour has a layer. */
 function colourFaults(
   { shop }: RunSpec,
-  { materials, wording }: PlaceUse,
+  { materials, films, wording }: PlaceUse,
   { layers }: Lettering,
   path: string,
 ): SpecFault[] {
   const slots = new Set(layers.map(({ slot }) => slot));
   return [
     ...[...slots].flatMap((slot) => unknown(shop.materials, materials[slot] ?? '', `${path}.materials.${slot}`)),
+    ...Object.entries(films ?? {}).flatMap(([slot, { named }]) =>
+      named.flatMap(({ materialId }, i) =>
+        unknown(shop.materials, materialId, `${path}.films.${slot}.named.${i}.materialId`),
+      ),
+    ),
     ...(wording?.lines ?? []).flatMap(({ runs }, i) =>
       runs.flatMap(({ slot }, k): SpecFault[] =>
         slots.has(slot) ? [] : [{ kind: 'noLayer', field: `${path}.wording.lines.${i}.runs.${k}.slot`, id: slot }],
@@ -108,7 +114,11 @@ function colourFaults(
 }
 
 function bedFaults(spec: RunSpec): SpecFault[] {
-  return unknown(spec.shop.beds, spec.layout.bedId, 'layout.bedId');
+  const { bedId, beds = {} } = spec.layout;
+  return [
+    ...unknown(spec.shop.beds, bedId, 'layout.bedId'),
+    ...Object.entries(beds).flatMap(([id, own]) => unknown(spec.shop.beds, own, `layout.beds.${id}`)),
+  ];
 }
 
 /** An exception of an entry that is gone does nothing; one that names a lettering or film has to lead to it. */

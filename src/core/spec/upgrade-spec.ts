@@ -1,8 +1,10 @@
 import {
   DEFAULT_BEDS,
+  DEFAULT_CARDS,
   DEFAULT_LETTERINGS,
   DEFAULT_MATERIALS,
   type MaterialKind,
+  NOTHING_SAID,
   kindFacts,
   upgradeBlank,
 } from '../shop';
@@ -174,10 +176,27 @@ function upgradeFrom5(spec: Json): unknown {
   return { ...spec, formatVersion: 6, remedies: { ...remedies, order }, shop: { ...shop, blanks } };
 }
 
+/** Version 7: fabrics have a class, materials say how they are bought; press cards; who gets a blank is a rule. */
+function upgradeFrom6(spec: Json): unknown {
+  const { shop } = spec;
+  if (!isObject(shop) || !areCopies(shop.blanks) || !areCopies(shop.materials)) return spec;
+  const blanks = shop.blanks.map((copy) => ({ ...copy, value: upgradeBlank(copy.value) }));
+  const materials = changeValues(shop.materials, (value) => ({ ...NOTHING_SAID, ...value }));
+  const uses = Array.isArray(spec.uses) ? spec.uses.map(useFrom6) : spec.uses;
+  return { ...spec, formatVersion: 7, uses, shop: { ...shop, blanks, materials, cards: DEFAULT_CARDS } };
+}
+
+function useFrom6(use: unknown): unknown {
+  if (!isObject(use)) return use;
+  const { onlyEntries, ...rest } = use;
+  return { ...rest, who: Array.isArray(onlyEntries) ? { kind: 'chosen', entryIds: onlyEntries } : { kind: 'all' } };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
   { from: 3, step: upgradeFrom3 },
   { from: 4, step: upgradeFrom4 },
   { from: 5, step: upgradeFrom5 },
+  { from: 6, step: upgradeFrom6 },
 ];

@@ -5,5 +5,6 @@ export { COLOURS, aColouredRun, aRun, withPlace, withRule } from './a-run';
 export { aPlace, aRect, aVariant, aZone } from './a-place';
 export { type FlatFit, aRunOfLetters, aimedBox, anArtwork, fitRun, piecesOfRun } from './a-fit';
 export { aBed } from './a-bed';
+export { shirtRun, starterBlank, takenBy } from './shirts';
 export { aHead } from './a-head';
 export { answer, asked, means, runOf, texts } from './asked-lists';

@@ -1,5 +1,15 @@
 import fc from 'fast-check';
-import { MM_PER_INCH, formatAtLeast, formatLength, readInches, readMm, snapLength, stepMm, writeInches } from '.';
+import {
+  areaWords,
+  MM_PER_INCH,
+  formatAtLeast,
+  formatLength,
+  readInches,
+  readMm,
+  snapLength,
+  stepMm,
+  writeInches,
+} from '.';
 
 test.each([
   ['5', 5],
@@ -89,4 +99,12 @@ test('what is dragged stands on whole millimetres, or on sixteenths of an inch',
       expect(Math.abs(snapLength(mm, 'inch') - mm)).toBeLessThanOrEqual(stepMm('inch') / 2 + 1e-9);
     }),
   );
+});
+
+test('an area is said in square centimetres or square inches', () => {
+  expect([areaWords(1234, 'mm'), areaWords(645.16, 'inch'), areaWords(0, 'mm')]).toEqual([
+    '12.3 cm²',
+    '1.00 in²',
+    '0.0 cm²',
+  ]);
 });

@@ -91,3 +91,8 @@ export function snapLength(mm: number, unit: LengthUnit): number {
   const step = stepMm(unit);
   return Math.round(mm / step) * step;
 }
+
+/** An area, as much of it as anybody wants to know: square centimetres, or square inches. */
+export function areaWords(mm2: number, unit: LengthUnit): string {
+  return unit === 'mm' ? `${(mm2 / 100).toFixed(1)} cm²` : `${(mm2 / MM_PER_INCH ** 2).toFixed(2)} in²`;
+}

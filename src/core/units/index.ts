@@ -3,10 +3,12 @@
  * Every conversion in the program happens here; knowing what is measured happens elsewhere.
  */
 export { type Um10, UM10_PER_MM, mmToUm10, um10ToMm } from './um10';
+export { type HeatUnit, formatHeat, heatWord, readHeat } from './heat';
 export { formatApart, formatMm, formatMmPair, formatMoney, writeMm } from './format';
 export {
   type LengthUnit,
   MM_PER_INCH,
+  areaWords,
   formatAtLeast,
   formatLength,
   readInches,

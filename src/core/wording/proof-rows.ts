@@ -1,4 +1,4 @@
-import { type Entry, type RunSpec, type TextRef, textKeyOf, placeNameIn } from '../spec';
+import { type Entry, type RunSpec, type TextRef, textKeyOf, placeNameIn, getsBlank } from '../spec';
 import { type ProofState, lookOf, proofStateOf } from './proof-state';
 import { type Worded, numberOf, wordEntry } from './word-entry';
 
@@ -27,7 +27,7 @@ export function proofRows(spec: RunSpec): ProofRow[] {
     .filter(({ withdrawn, quantity }) => !withdrawn && quantity > 0)
     .flatMap((entry) =>
       spec.uses
-        .filter(({ onlyEntries }) => onlyEntries === null || onlyEntries.includes(entry.id))
+        .filter((use) => getsBlank(use, entry))
         .flatMap((use) =>
           use.places.map((place): ProofRow => {
             const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as TextRef;

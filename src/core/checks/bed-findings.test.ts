@@ -1,0 +1,66 @@
+import { artCache } from '../artwork';
+import type { Finding } from '../finding';
+import { changeLayout, changeMaterial } from '../edit';
+import { piecesOfFits } from '../pieces';
+import { resolveSlots } from '../resolve';
+import { type RunSpec, bedRoomOf } from '../spec';
+import { aRun, shippedFaces, withPlace } from '../test';
+import { planPasses } from '../sheets';
+import { checkedReport } from '.';
+
+const cache = artCache(shippedFaces());
+const fitsOf = (spec: RunSpec) => checkedReport(resolveSlots(spec), cache).fits;
+const told = (spec: RunSpec): (readonly [text: string, finding: Finding | null])[] =>
+  fitsOf(spec).map(({ fit, findings }) => [
+    fit.slot.text.join(' '),
+    findings.find(({ kind }) => kind === 'largerThanBed') ?? null,
+  ]);
+
+/** A place wider than the small bed: one name is as wide, the others are not. */
+const wide = changeLayout(withPlace(aRun(['Montgomery', 'Bo', 'Ann']), 300, 80, 'stand-block'), { edgeMm: 5 });
+
+test('what no pass would hold is told on Fit, and is just what Sheets leaves out', () => {
+  for (const spec of [wide, changeLayout(wide, { edgeMm: 0 }), changeLayout(wide, { bedId: 'bed-long' })]) {
+    for (const mayTurn of [true, false]) {
+      const run = changeLayout(spec, { mayTurn });
+      const wanted = piecesOfFits(fitsOf(run)).map((piece) => ({ piece, attempt: 1 }));
+      const leftOut = planPasses(run, wanted).unplaced.map(({ piece }) => piece.text.join(' '));
+      expect(
+        told(run)
+          .filter(([, finding]) => finding !== null)
+          .map(([text]) => text),
+      ).toEqual(leftOut);
+    }
+  }
+});
+
+test('it says by how much, which size would go, and which other bed holds it as it is', () => {
+  const [first, ...others] = told(wide);
+  const [text, finding] = first!;
+  expect(text).toBe('Montgomery');
+  expect(others.map(([, none]) => none)).toEqual([null, null]);
+  const { fit } = fitsOf(wide)[0]!;
+  const capMm = fit.emMm * fit.artwork.capHeightEm;
+  expect(finding).toMatchObject({
+    severity: 'check',
+    widthMm: expect.closeTo(300, 1),
+    roomWidthMm: 280,
+    roomHeightMm: 280,
+    passesAtMm: expect.closeTo((capMm * 280) / 300, 1),
+    // It lies turned on the long one.
+    otherBed: 'long bed',
+  });
+  const straight = told(changeLayout(wide, { mayTurn: false }))[0]![1];
+  expect(straight).toMatchObject({ otherBed: null });
+});
+
+test('what is not cut lies on no bed; the bed’s room is the same object while nothing of it is otherwise', () => {
+  expect(told(changeMaterial(wide, null, 'transfer-bought')).map(([, finding]) => finding)).toEqual([null, null, null]);
+  expect(bedRoomOf({ ...wide, title: 'Other' })).toBe(bedRoomOf(wide));
+  expect(bedRoomOf(changeLayout(wide, { heldBack: [] }))).toBe(bedRoomOf(wide));
+  expect(bedRoomOf(changeLayout(wide, { edgeMm: 6 })).usual).toMatchObject({ widthMm: 278, heightMm: 278 });
+  expect(bedRoomOf(wide).usual.others.map(({ name, widthMm }) => [name, widthMm])).toEqual([
+    ['long bed', 280],
+    ['roll without a bed', 280],
+  ]);
+});

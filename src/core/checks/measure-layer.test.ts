@@ -1,0 +1,84 @@
+import { EM_UNITS } from '../faces';
+import type { Outline, Ring } from '../geometry';
+import { kindFacts } from '../shop';
+import { measureLayer, measurings } from '.';
+
+/** Two plates with a gap between them and a hole in the lower one; in millimetres at this em. */
+const EM_MM = 30;
+const units = (mm: number) => Math.round((mm * EM_UNITS) / EM_MM);
+const ring = (points: readonly (readonly [number, number])[]): Ring =>
+  Int32Array.from(points.flatMap(([x, y]) => [units(x), units(y)]));
+const rect = (x: number, y: number, w: number, h: number): Ring =>
+  ring([
+    [x, y],
+    [x + w, y],
+    [x + w, y + h],
+    [x, y + h],
+  ]);
+const hole = (x: number, y: number, side: number): Ring =>
+  ring([
+    [x, y],
+    [x, y + side],
+    [x + side, y + side],
+    [x + side, y],
+  ]);
+
+const [LEFT, TOP] = [7, 11];
+const outline: Outline = {
+  islands: [
+    { outer: rect(LEFT, TOP, 24, 6), holes: [] },
+    { outer: rect(LEFT, TOP + 6.8, 24, 9), holes: [hole(LEFT + 15, TOP + 10, 1.2)] },
+  ],
+};
+const inkBox = { minX: units(LEFT), minY: units(TOP), maxX: units(LEFT + 24), maxY: units(TOP + 15.8) };
+const art = () => ({ layers: [{ outline, inkBox }], inkBox });
+const { finest } = kindFacts('standardFilm');
+const asked = { ...finest, strokeMm: 1, gapMm: 1, holeMm: 2 };
+
+test('widths and their spots are millimetres at the size that is asked for, from the corner of the whole ink', () => {
+  for (const scale of [0.5, 1, 2]) {
+    const limits = { ...asked, gapMm: asked.gapMm * scale, holeMm: asked.holeMm * scale };
+    const { stroke, gap, notch, hole: smallest } = measureLayer(art(), 0, EM_MM * scale, limits);
+    expect([stroke, notch]).toEqual([null, null]);
+    expect(gap!.widthMm / scale).toBeCloseTo(0.8, 1);
+    expect(gap!.yMm / scale).toBeGreaterThan(5.9);
+    expect(gap!.yMm / scale).toBeLessThan(6.9);
+    expect(gap!.xMm / scale).toBeGreaterThanOrEqual(0);
+    expect(gap!.xMm / scale).toBeLessThanOrEqual(24);
+    expect(Math.abs(smallest!.widthMm / scale - 1.2)).toBeLessThan(0.08);
+    expect(Math.abs(smallest!.xMm / scale - 15.6)).toBeLessThanOrEqual(0.61);
+    expect(Math.abs(smallest!.yMm / scale - 10.6)).toBeLessThanOrEqual(0.61);
+  }
+});
+
+test('small letters are looked at as closely as large ones', () => {
+  // The same plates at a fifth of the size: a gap of 0.16 mm, which a sample every quarter of a millimetre would not show.
+  const small = measureLayer(art(), 0, EM_MM / 5, { ...asked, gapMm: 0.3, holeMm: 0.4 });
+  expect(Math.abs(small.gap!.widthMm - 0.16)).toBeLessThan(0.01);
+  expect(Math.abs(small.hole!.widthMm - 0.24)).toBeLessThan(0.02);
+});
+
+test('what was measured is not measured again; another size or limit is', () => {
+  const one = art();
+  const numBefore = measurings.count;
+  const first = measureLayer(one, 0, EM_MM, asked);
+  expect(measureLayer(one, 0, EM_MM, { ...asked })).toBe(first);
+  expect(measurings.count).toBe(numBefore + 1);
+  measureLayer(one, 0, EM_MM + 1, asked);
+  for (const limit of ['strokeMm', 'gapMm', 'holeMm'] as const)
+    measureLayer(one, 0, EM_MM, { ...asked, [limit]: asked[limit] + 0.1 });
+  expect(measurings.count).toBe(numBefore + 5);
+  // Of many sizes the latest are kept.
+  for (let k = 0; k < 8; k++) measureLayer(one, 0, EM_MM + 2 + k, asked);
+  measureLayer(one, 0, EM_MM, asked);
+  expect(measurings.count).toBe(numBefore + 14);
+});
+
+test('a layer without ink, or at no size, has no measures', () => {
+  const nothing = { stroke: null, gap: null, notch: null, hole: null };
+  expect(measureLayer(art(), 1, EM_MM, asked)).toEqual(nothing);
+  expect(measureLayer(art(), 0, 0, asked)).toEqual(nothing);
+  expect(measureLayer({ layers: [{ outline: { islands: [] }, inkBox: null }], inkBox }, 0, EM_MM, asked)).toEqual(
+    nothing,
+  );
+});
