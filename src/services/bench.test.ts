@@ -1,5 +1,5 @@
 import type { Deed, NewAct } from '@/core/ledger';
-import { changePlaceUse, changeRule } from '@/core/edit';
+import { changeMaterial, changePlaceUse, changeRule } from '@/core/edit';
 import { readPieceId } from '@/core/spec';
 import {
   type BenchView,
@@ -7,6 +7,7 @@ import {
   benchOfRun,
   createRun,
   cutFile,
+  getRun,
   listMadePasses,
   makeNextPass,
   planOfRun,
@@ -184,4 +185,20 @@ test('many items in one act, pressed by place and layer, undone in one step by t
   const undone = valueOf(await recordAct(context, run.id, act([{ kind: 'undone', actId: after.undo! }])));
   expect(undone.bench.tally).toMatchObject({ cut: 0, bonded: 0 });
   expect(undone.bench.redo).not.toBeNull();
+});
+
+test('a piece that lies in a pass of another film than the run takes now says which; what is only planned follows', async () => {
+  valueOf(await recordAct(context, run.id, act([cut((await pieceNo(0)).pieceId)]), MAY_MAKE));
+  const before = await bench();
+  expect(before.items.map(({ pieces }) => pieces[0]!.filmNow)).toEqual([null, null, null, null]);
+  const saved = valueOf(await getRun(context, run.id));
+  const white = changeMaterial(saved.spec, null, 'film-white');
+  valueOf(await saveSpec(context, run.id, saved.counter, white));
+  const after = await bench();
+  const told = after.items.map(({ pieces: [piece] }) => [piece!.passNo, piece!.materialName, piece!.filmNow]);
+  for (const [passNo, name, now] of told) {
+    if (passNo === null) expect([name, now]).toEqual(['white heat-transfer film', null]);
+    else expect([name, now]).toEqual(['gold heat-transfer film', 'white heat-transfer film']);
+  }
+  expect(told.some(([passNo]) => passNo !== null)).toBe(true);
 });

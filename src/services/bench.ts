@@ -2,6 +2,7 @@ import { placedIn } from '@/core/freeze';
 import {
   type Act,
   type ItemStage,
+  type PressedAgain,
   type Tally,
   itemIdsTouched,
   lastDeedOf,
@@ -10,7 +11,7 @@ import {
 } from '@/core/ledger';
 import { type Outcome, ok, presentOrThrow } from '@/core/outcome';
 import type { PieceName } from '@/core/pieces';
-import { type Material, type PieceStage, type Process, type Variant, processOf } from '@/core/shop';
+import { type Material, type MaterialKind, type PieceStage, type Process, type Variant, processOf } from '@/core/shop';
 import { type RunSpec, readPieceId } from '@/core/spec';
 import { listReleases } from '@/store';
 import type { Context } from './context';
@@ -26,6 +27,8 @@ export interface BenchPiece {
   readonly attempt: number;
   readonly stage: PieceStage | null;
   readonly spoiledFor: string | null;
+  /** Pressed once more since it did not hold; null where it held at once. */
+  readonly again: PressedAgain | null;
   readonly placeId: string;
   readonly placeName: string;
   readonly text: readonly string[];
@@ -33,6 +36,7 @@ export interface BenchPiece {
   /** What it was cut from; while it is only planned, what it would be cut from. */
   readonly materialName: string;
   readonly materialHex: string;
+  readonly materialKind: MaterialKind;
   readonly process: Process;
   /** The made pass that this cutting lies in; null while it is only planned. */
   readonly passNo: number | null;
@@ -41,6 +45,8 @@ export interface BenchPiece {
   readonly frozen: FrozenPiece | null;
   /** What was frozen, when it differs from what the run says now; otherwise null. */
   readonly frozenText: readonly string[] | null;
+  /** What the run would cut it from now, when it lies in a pass of another film; otherwise null. */
+  readonly filmNow: string | null;
 }
 
 export interface BenchItem {
@@ -174,7 +180,7 @@ function benchItem(
 function benchPiece(
   spec: RunSpec,
   { id, slot, layer }: PieceName,
-  { attempt, stage, spoiledFor }: NamedItemWork['pieces'][number],
+  { attempt, stage, spoiledFor, again }: NamedItemWork['pieces'][number],
   frozen: FrozenOf,
 ): BenchPiece {
   const kept = frozen(id, attempt);
@@ -185,17 +191,20 @@ function benchPiece(
     attempt,
     stage,
     spoiledFor,
+    again,
     placeId: slot.ref.placeId,
     placeName: slot.role.name,
     text: slot.text,
     layerId: layer.id,
     materialName: material.name,
     materialHex: material.colour.hex,
+    materialKind: material.kind,
     process: processOf(material),
     passNo: kept?.by === 'pass' ? kept.no : null,
     passId: kept?.passId ?? null,
     frozen: kept,
     frozenText: isSame ? null : kept.text,
+    filmNow: kept?.by === 'pass' && kept.materialId !== layer.materialId ? layer.material.name : null,
   };
 }
 

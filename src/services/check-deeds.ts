@@ -99,7 +99,8 @@ function problemOf(effect: Effect, known: Known): ServiceProblem | null {
       return pieceProblem(effect.pieceId, effect.attempt, known, false);
     case 'spoil':
       return pieceProblem(effect.pieceId, effect.attempt, known, true);
-    case 'bond': {
+    case 'bond':
+    case 'repress': {
       const [first] = known.byLayer.get(layerKeyOfBond(effect)) ?? [];
       if (first === undefined) return { kind: 'unknownTarget', what: 'item', id: effect.itemId };
       return effect.attempt === null ? null : pieceProblem(first, effect.attempt, known, false);
@@ -155,6 +156,7 @@ function piecesMarked(effect: Effect, { byItem, byLayer, state }: Known): readon
       // A cutting that was spoiled before is past; asking for the pass of its successor would make it too early.
       return effect.attempt === currentAttempt(state, effect.pieceId) ? [effect.pieceId] : [];
     case 'bond':
+    case 'repress':
       return byLayer.get(layerKeyOfBond(effect)) ?? [];
     case 'mark':
       return byItem.get(effect.itemId) ?? [];

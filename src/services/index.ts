@@ -28,9 +28,21 @@ export {
 } from './lists';
 export { type FileNote, type FileProblem } from './list-file/list-file';
 export { type FileBytes, rosterCsv, rosterXlsx } from './roster-files';
-export { type ShopBlankView, getBlank, listBlanks, removeBlank, restoreBlank, saveBlank } from './shop';
+export {
+  type ShopBlankView,
+  type ShopThingView,
+  getThing,
+  listThings,
+  removeThing,
+  restoreThing,
+  saveThing,
+} from './shop';
+export { type Shelf, type ShopValues, isShelf, noShelf } from './shelves';
 export { type KeptPhoto, MOST_PHOTO_BYTES, MOST_PHOTO_PX, keepPhoto, photoBytes } from './photos';
+export { letteringSample } from './lettering-sample';
+export { type SampleAnswer } from './compute/sample';
 export { templateOfPlace } from './template';
+export { type PressSheetWish, pressSheetOfRun } from './press-sheet';
 export { proofOfRun } from './proof';
 export { type ReleaseHead, type ReleaseView, releaseOfRun, releaseRun } from './releases';
 export { fitsOfRun } from './fits';
@@ -46,7 +58,7 @@ export {
   type PlanAnswer,
 } from './compute/answers';
 export { type FrozenPiece } from './frozen';
-export { type RunMarks, marksOfRun } from './run-events';
+export { type RunMarks, type StreamMarks, marksOfRun } from './run-events';
 export {
   type MadePassView,
   cutFile,
@@ -58,6 +70,7 @@ export {
 } from './passes';
 export { type BenchChange, type BenchItem, type BenchPiece, type BenchView, benchOfRun } from './bench';
 export { type ActAnswer, recordAct } from './record-act';
+export { type CountdownsView, countdownsOfRun, endCountdown, startCountdown } from './countdowns';
 export { type ActAnswers } from './check-deeds';
 export { type Bundle, bundleSchema, bundleJsonSchema, exportBundle, importBundle, writeBundle } from './bundle';
 export { issuesOfZod } from './input-issues';

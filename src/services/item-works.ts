@@ -1,5 +1,6 @@
 import { type ItemWork, type LedgerState, type Tally, itemWork, tallyOf } from '@/core/ledger';
 import { type PieceName, pieceNames } from '@/core/pieces';
+import { type PieceStage, processOf, stagesOf } from '@/core/shop';
 import { type Slot, resolveSlots } from '@/core/resolve';
 import type { RunSpec } from '@/core/spec';
 
@@ -26,14 +27,11 @@ export function namesByItem(spec: RunSpec): ReadonlyMap<string, readonly PieceNa
 
 /** Every item of a run with what the ledger says of it, in roster order. */
 export function itemWorks(spec: RunSpec, state: LedgerState): NamedItemWork[] {
-  return [...namesByItem(spec)].map(([itemId, names]) => ({
-    ...itemWork(
-      state,
-      itemId,
-      names.map(({ id }) => id),
-    ),
-    names,
-  }));
+  return [...namesByItem(spec)].map(([itemId, names]) => {
+    const pieceIds = names.map(({ id }) => id);
+    const hasStage = (stage: PieceStage, i: number) => stagesOf(processOf(names[i]!.layer.material)).includes(stage);
+    return { ...itemWork(state, itemId, pieceIds, hasStage), names };
+  });
 }
 
 export function tallyOfRun(spec: RunSpec, state: LedgerState): Tally {

@@ -1,3 +1,4 @@
+import { METRIC } from '@/core/sentences';
 import { searches } from '@/core/fit';
 import { measurings } from '@/core/checks';
 import { changeHead, changePlace } from '@/core/edit';
@@ -28,7 +29,7 @@ const plan = (of: RunSpec) =>
   jobs.plan({
     runId: shared.runId,
     spec: copyOf(of),
-    cutSoFar: { made: [], attempts: {} },
+    cutSoFar: { made: [], attempts: {}, usedBeds: [] },
     released: [],
     firstNo: 1,
     withOutlines: false,
@@ -63,7 +64,14 @@ test('fits, plan, proof and changes share what was computed', async () => {
   expect([work[0], work[1], work[2]]).toEqual([5, 5, 0]);
   expect(work[3]).toBeGreaterThan(0);
   expect(await workOf(() => plan(spec))).toEqual([0, 0, 0, 0]);
-  const proof = { runId: shared.runId, spec: copyOf(spec), frozen: [], today: '2026-05-04' };
+  const proof = {
+    runId: shared.runId,
+    spec: copyOf(spec),
+    frozen: [],
+    paper: 'a4' as const,
+    units: METRIC,
+    today: '2026-05-04',
+  };
   expect(await workOf(() => jobs.proofPdf(proof))).toEqual([0, 0, 0, 0]);
   const [drawn, searched, measured] = await workOf(() => fits(spec));
   expect([drawn, searched, measured]).toEqual([0, 0, 5]);

@@ -27,7 +27,12 @@ let jobs: Jobs;
 beforeEach(() => {
   // Packings are kept by what was asked, so that each test asks for another.
   const layout = { ...spec.layout, seed: ++seed };
-  run = { runId: 'arunnumber', spec: { ...spec, layout }, cutSoFar: { made: [], attempts: {} }, released: [] };
+  run = {
+    runId: 'arunnumber',
+    spec: { ...spec, layout },
+    cutSoFar: { made: [], attempts: {}, usedBeds: [] },
+    released: [],
+  };
   jobs = createJobs((sha) => readFileSync(`public${faceFilePath(sha)}`));
 });
 

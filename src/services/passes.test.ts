@@ -9,12 +9,14 @@ import {
   cutFile,
   exportBundle,
   importBundle,
+  listThings,
   makeNextPass,
   openInPasses,
   planOfRun,
   recordAct,
   releaseRun,
   saveSpec,
+  saveThing,
   viewMadePasses,
   writeBundle,
 } from '.';
@@ -260,4 +262,28 @@ describe('undoing the mark that made a pass', () => {
     });
     expect((await pieceNo(1)).stage).toBeNull();
   });
+});
+
+test('a leftover is used up with the pass that was made on it: the shop has it no more, the rest goes on the usual bed', async () => {
+  const value = { name: 'offcut', kind: 'bed', widthMm: 200, heightMm: 120, once: true };
+  valueOf(await saveThing(context, 'beds', { id: 'offcut', rev: 0, candidate: value }));
+  const names = Array.from({ length: 9 }, (_, i) => `Perpetua ${'abcdefghi'[i]}`).join('\n');
+  const own = valueOf(await createRun(context, { title: 'Leftover', dueOn: null, list: names }));
+  const gold = own.spec.uses[0]!.places[0]!.materials.main!;
+  const layout = { ...own.spec.layout, beds: { [gold]: 'offcut' } };
+  valueOf(await saveSpec(context, own.id, own.counter, { ...own.spec, layout }));
+  const plan = async () => valueOf(await planOfRun(context, own.id, false)).passes.map(({ bed }) => bed.name);
+  expect((await plan()).slice(0, 2)).toEqual(['offcut', 'small bed']);
+  const { pass } = valueOf(await makeNextPass(context, own.id, null));
+  expect([pass.bedId, pass.bed.name]).toEqual(['offcut', 'offcut']);
+  expect(new Set(await plan())).toEqual(new Set(['small bed']));
+  const onShelf = async () => (await listThings(context, 'beds')).some(({ id }) => id === 'offcut');
+  expect(await onShelf()).toBe(false);
+  // Taken back, it is there for others again; brought back, it is used up once more.
+  const said = (id: string, deeds: readonly Deed[]) =>
+    recordAct(context, own.id, { id, by: { who: '', station: 'table' }, at: '2026-05-04T08:00:00Z', deeds });
+  valueOf(await said('leftover-1', [{ kind: 'unmade', passId: pass.id }]));
+  expect([await onShelf(), (await plan())[0]]).toEqual([true, 'offcut']);
+  valueOf(await said('leftover-2', [{ kind: 'undone', actId: 'leftover-1' }]));
+  expect(await onShelf()).toBe(false);
 });

@@ -22,6 +22,7 @@ import type { PassOnBed, PatchOnBed, PieceOnBed } from './compute/answers';
 import type { Context } from './context';
 import { cutSoFar, nextPassNo } from './plan';
 import type { ServiceProblem } from './problem';
+import { settleLeftovers } from './leftovers';
 import { releasedToCut } from './releases';
 import { getRun } from './runs';
 import { readWork } from './work';
@@ -125,6 +126,7 @@ async function makePass(
     if (answer.kind !== 'frozen') return fail(answer);
     if (await keepIfUnchanged(db, runId, before.fingerprint, answer.frozen)) {
       context.events.changed(runId);
+      await settleLeftovers(context, runId, [answer.frozen.pass.id]);
       return ok({ pass: answer.frozen.pass, isRepeat: false });
     }
   }

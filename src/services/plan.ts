@@ -52,6 +52,7 @@ export function nextPassNo(allPasses: readonly MadePass[]): number {
 export function cutSoFar({ passes, state }: Pick<RunWork, 'passes'> & { readonly state: LedgerState }): CutSoFar {
   return {
     made: [...madeAttempts(passes).keys()],
+    usedBeds: [...new Set(passes.flatMap(({ bedId }) => bedId ?? []))],
     attempts: Object.fromEntries([...state.spoiled.pieceIds()].map((id) => [id, currentAttempt(state, id)])),
   };
 }

@@ -1,3 +1,4 @@
+import type { CountdownKind } from '@/core/countdown';
 import type { OpenPass } from './compute/answers';
 import type { FileProblem } from './list-file/list-file';
 
@@ -11,9 +12,20 @@ export interface InputIssue {
 /** What can be expected to go wrong in a use case; the app turns it into a status and a sentence. */
 export type ServiceProblem =
   | { readonly kind: 'runNotFound'; readonly runId: string }
+  | { readonly kind: 'countdownNotFound'; readonly id: string }
+  | { readonly kind: 'tooManyCountdowns'; readonly most: number }
+  /** An item that is called pressed lies in the press, dries or cools. */
+  | {
+      readonly kind: 'stillRunning';
+      readonly doing: CountdownKind;
+      readonly text: string;
+      readonly secondsToGo: number;
+      readonly seconds: number;
+    }
   | { readonly kind: 'passNotFound'; readonly no: number; readonly lastNo: number }
   | { readonly kind: 'outlineNotFound'; readonly sha: string }
-  | { readonly kind: 'blankNotFound'; readonly blankId: string }
+  | { readonly kind: 'shopThingNotFound'; readonly shelf: string; readonly word: string; readonly id: string }
+  | { readonly kind: 'shelfNotFound'; readonly shelf: string; readonly has: readonly string[] }
   | { readonly kind: 'photoNotFound'; readonly sha: string }
   | { readonly kind: 'badPhoto'; readonly why: 'noJpeg' }
   | {
@@ -40,7 +52,7 @@ export type ServiceProblem =
   | { readonly kind: 'wasItCut'; readonly no: number }
   /** The pass cannot come back, since its pieces were laid into another one. */
   | { readonly kind: 'laidOutAnew'; readonly no: number; readonly laidInNo: number }
-  | { readonly kind: 'idTaken'; readonly what: 'act' | 'pass'; readonly id: string }
+  | { readonly kind: 'idTaken'; readonly what: 'act' | 'pass' | 'countdown'; readonly id: string }
   | {
       readonly kind: 'unknownTarget';
       readonly what: 'piece' | 'item' | 'act' | 'pass' | 'place' | 'entry';

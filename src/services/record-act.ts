@@ -6,7 +6,9 @@ import { type BenchChange, benchAfterAct } from './bench';
 import { type ActAnswers, checkDeeds } from './check-deeds';
 import type { PlanAnswer } from './compute/answers';
 import type { Context } from './context';
+import { stillRunning } from './countdowns';
 import { passChanges } from './pass-changes';
+import { settleAfterAct } from './leftovers';
 import { makePassOfPiece } from './passes';
 import { openInPasses, planOfRun } from './plan';
 import type { ServiceProblem } from './problem';
@@ -43,7 +45,10 @@ export async function recordAct(
     );
     if (tried.kind === 'refused') return fail(tried.problem);
     if (tried.kind === 'recorded') {
-      if (!tried.isRepeat) context.events.changed(runId);
+      if (!tried.isRepeat) {
+        context.events.changed(runId);
+        await settleAfterAct(context, runId, tried.act);
+      }
       const bench = await benchAfterAct(context, runId, tried.act, madePasses);
       return bench.ok ? ok({ act: tried.act, isRepeat: tried.isRepeat, madePasses, bench: bench.value }) : bench;
     }
@@ -82,6 +87,8 @@ async function tryRecord(db: Connection, runId: string, { act, answers, nowIso }
   const taken = await filesTaken(db, runId);
   const checked = checkDeeds(act.deeds, run.spec, work, { answers, filesTaken: taken });
   if (checked.kind !== 'fine') return checked;
+  const held = await stillRunning(db, runId, act.deeds, { spec: run.spec, nowIso });
+  if (held) return { kind: 'refused', problem: held };
   const changes = passChanges(work, act, taken);
   if (changes.kind === 'refused') return changes;
   const { unmade } = changes;

@@ -1,5 +1,5 @@
 import { EventEmitter } from 'node:events';
-import { listActs, listPasses, listReleases, findRun, type Connection } from '@/store';
+import { countCountdowns, listActs, listPasses, listReleases, findRun, type Connection } from '@/store';
 
 /** How far a run has come: whoever knows these numbers knows whether anything of it is new. */
 export interface RunMarks {
@@ -9,6 +9,12 @@ export interface RunMarks {
   readonly releases: number;
   /** Number of the last act. */
   readonly acts: number;
+}
+
+/** What the stream tells: beside the bench's, what is waited for at the press. */
+export interface StreamMarks extends RunMarks {
+  /** Goes up whenever a countdown is started or ended early. */
+  readonly countdowns: number;
 }
 
 /** Tells whoever listens that something was saved, made, released or done in a run. */
@@ -28,7 +34,7 @@ export class RunEvents {
 }
 
 /** Null when there is no such run, or it was removed. */
-export async function marksOfRun(db: Connection, runId: string): Promise<RunMarks | null> {
+export async function marksOfRun(db: Connection, runId: string): Promise<StreamMarks | null> {
   const run = await findRun(db, runId);
   if (!run) return null;
   return {
@@ -36,5 +42,6 @@ export async function marksOfRun(db: Connection, runId: string): Promise<RunMark
     passes: (await listPasses(db, runId)).length,
     releases: (await listReleases(db, runId)).length,
     acts: (await listActs(db, runId)).at(-1)?.seq ?? 0,
+    countdowns: await countCountdowns(db, runId),
   };
 }

@@ -3,13 +3,15 @@ import { entryIdsNamed } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { entriesFromList } from '@/core/roster';
 import { type RunSpec, readPieceId, runSpecSchema, specFaults, upgradeSpec } from '@/core/spec';
-import { changeList, newRunSpec } from '@/core/edit';
+import { changeList, newRunSpec, withShop } from '@/core/edit';
 import { makeId } from '@/core/ids';
 import { type Connection, type StoredRun, findRun, insertRun, listActs, listPasses, updateRunSpec } from '@/store';
 import type { Context } from './context';
 import type { InputIssue, ServiceProblem } from './problem';
 import { issuesOfZod } from './input-issues';
 import { type ListInput, takeList } from './lists';
+import { shopCopies } from './shop';
+import { takersLost } from './takers-lost';
 
 export type RunView = StoredRun;
 
@@ -20,7 +22,8 @@ export async function createRun(context: Context, input: NewRunInput): Promise<O
   const list = await takeList(context, input);
   if (!list.ok) return list;
   const entries = entriesFromList(list.value.lines, context.randomBytes);
-  const spec = newRunSpec({ title: input.title, dueOn: input.dueOn, entries }, context.randomBytes);
+  const bare = newRunSpec({ title: input.title, dueOn: input.dueOn, entries }, context.randomBytes);
+  const spec = withShop(bare, await shopCopies(context));
   return storeNewRun(context, changeList(spec, { keyColumn: list.value.keyColumn }));
 }
 
@@ -59,9 +62,10 @@ export async function saveSpec(
 ): Promise<Outcome<StoredRun, ServiceProblem>> {
   const spec = checkedSpec(candidate);
   if (!spec.ok) return spec;
-  const lost = await entriesLost(context, runId, spec.value);
+  const { db } = context.store;
+  const lost = [...(await entriesLost(context, runId, spec.value)), ...(await takersLost(db, runId, spec.value))];
   if (lost.length > 0) return fail({ kind: 'invalidInput', issues: lost });
-  const saved = await updateRunSpec(context.store.db, { id: runId, counter, spec: spec.value }, context.nowIso());
+  const saved = await updateRunSpec(db, { id: runId, counter, spec: spec.value }, context.nowIso());
   if (saved !== null) {
     context.events.changed(runId);
     return ok({ id: runId, counter: saved, spec: spec.value });

@@ -1,78 +1,126 @@
-import { STARTER_BLANKS } from '@/core/blanks';
+import { ZodError } from 'zod';
+import type { ShopCopies } from '@/core/edit';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import { type Blank, blankSchema, upgradeBlank, shopIdSchema } from '@/core/shop';
-import { findAttachment, listShopBlanks, removeShopBlank, restoreShopBlank, saveShopBlank } from '@/store';
+import { type Blank, shopIdSchema } from '@/core/shop';
+import { listShopThings, removeShopThing, restoreShopThing, saveShopThing } from '@/store';
 import type { Context } from './context';
 import { issuesOfZod } from './input-issues';
 import type { ServiceProblem } from './problem';
+import { type Shelf, type ShelfFacts, type ShopValues, SHELVES } from './shelves';
 
-/** A blank of the shop. `rev` 0: as the starter catalogue has it. */
-export interface ShopBlankView {
+/** A thing of the shop. `rev` 0: as a bare shop begins with it. */
+export interface ShopThingView<T> {
   readonly id: string;
   readonly rev: number;
-  readonly value: Blank;
+  readonly value: T;
 }
 
-/** The catalogue: what was kept lies over the starter's blanks, and removed ones are left out. By name. */
-export async function listBlanks({ store }: Context): Promise<ShopBlankView[]> {
-  const kept = new Map((await listShopBlanks(store.db)).map((thing) => [thing.id, thing]));
-  const starters = STARTER_BLANKS.filter(({ id }) => !kept.has(id)).map(({ id, value }) => ({ id, rev: 0, value }));
+export type ShopBlankView = ShopThingView<Blank>;
+
+/** More than a shop has; a thousand and one is refused with what to do. */
+const MOST_THINGS = 2000;
+
+/** All on a shelf: what was kept lies over what a bare shop begins with, and what was taken out is left out. By kind, then by name. */
+export async function listThings<S extends Shelf>(
+  { store }: Context,
+  shelf: S,
+): Promise<ShopThingView<ShopValues[S]>[]> {
+  const facts = factsOf(shelf);
+  const kept = new Map((await listShopThings(store.db, facts)).map((thing) => [thing.id, thing]));
+  const starters = facts.starters.filter(({ id }) => !kept.has(id)).map(({ id, value }) => ({ id, rev: 0, value }));
   const own = [...kept.values()].flatMap(({ id, rev, value }) => (value ? [{ id, rev, value }] : []));
-  return [...starters, ...own].sort((a, b) => a.value.name.localeCompare(b.value.name, 'en') || (a.id < b.id ? -1 : 1));
+  const { rankOf } = facts;
+  return [...starters, ...own].sort(
+    (a, b) =>
+      rankOf(a.value) - rankOf(b.value) || a.value.name.localeCompare(b.value.name, 'en') || (a.id < b.id ? -1 : 1),
+  );
 }
 
-export async function getBlank(context: Context, id: string): Promise<Outcome<ShopBlankView, ServiceProblem>> {
-  const found = (await listBlanks(context)).find((blank) => blank.id === id);
-  return found ? ok(found) : fail({ kind: 'blankNotFound', blankId: id });
+/** The one table, read at a shelf that is only known as a name. */
+function factsOf<S extends Shelf>(shelf: S): ShelfFacts<ShopValues[S]> {
+  return SHELVES[shelf];
 }
 
-/** Saves a blank over the state that the caller has seen; 0 makes a new one, or the first change of a starter's. */
-export async function saveBlank(
+/** All that a run takes copies of as it begins; `fromRev` null: as a bare shop begins with it. */
+export async function shopCopies(context: Context): Promise<ShopCopies> {
+  const copies = async <S extends Shelf>(shelf: S) =>
+    (await listThings(context, shelf)).map(({ id, rev, value }) => ({ id, fromRev: rev === 0 ? null : rev, value }));
+  return {
+    materials: await copies('materials'),
+    beds: await copies('beds'),
+    letterings: await copies('letterings'),
+    cards: await copies('cards'),
+  };
+}
+
+export async function getThing<S extends Shelf>(
   context: Context,
+  shelf: S,
   id: string,
-  rev: number,
-  candidate: unknown,
-): Promise<Outcome<ShopBlankView, ServiceProblem>> {
-  const parsedId = shopIdSchema.safeParse(id);
-  if (!parsedId.success) {
+): Promise<Outcome<ShopThingView<ShopValues[S]>, ServiceProblem>> {
+  const found = (await listThings(context, shelf)).find((thing) => thing.id === id);
+  return found ? ok(found) : fail({ kind: 'shopThingNotFound', shelf, word: SHELVES[shelf].word, id });
+}
+
+export interface ThingToSave {
+  readonly id: string;
+  /** The state that the caller has seen; 0 makes a new one, or the first change of what a bare shop begins with. */
+  readonly rev: number;
+  readonly candidate: unknown;
+}
+
+export async function saveThing<S extends Shelf>(
+  context: Context,
+  shelf: S,
+  { id, rev, candidate }: ThingToSave,
+): Promise<Outcome<ShopThingView<ShopValues[S]>, ServiceProblem>> {
+  const facts = factsOf(shelf);
+  if (!shopIdSchema.safeParse(id).success) {
     const message = 'An id of the shop is 2 to 40 small letters, figures and hyphens, a letter first.';
     return fail({ kind: 'invalidInput', issues: [{ field: 'id', row: null, message }] });
   }
-  const parsed = blankSchema.safeParse(upgradeBlank(candidate));
-  if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
-  const value = parsed.data as Blank;
+  const parsed = parsedBy(facts, candidate);
+  if (!parsed.ok) return parsed;
+  const { value } = parsed;
   const { db } = context.store;
-  if (value.photo && (await findAttachment(db, value.photo.sha)) === null) {
-    const message = 'No photo of that hash is kept. Send it to /api/photos first.';
-    return fail({ kind: 'invalidInput', issues: [{ field: 'photo.sha', row: null, message }] });
-  }
-  const issue = idIssue(value);
+  const issue = await facts.issueOf(context, value);
   if (issue) return fail({ kind: 'invalidInput', issues: [issue] });
-  const saved = await saveShopBlank(db, { id, rev, value }, context.nowIso());
+  const things = await listThings(context, shelf);
+  if (things.length >= MOST_THINGS && !things.some((thing) => thing.id === id)) {
+    const message = `A shop keeps at most ${MOST_THINGS} of a kind. Take out what is not used any more.`;
+    return fail({ kind: 'invalidInput', issues: [{ field: shelf, row: null, message }] });
+  }
+  const saved = await saveShopThing(db, facts, { id, rev, value }, context.nowIso());
   if (saved !== null) return ok({ id, rev: saved, value });
-  const now = (await listShopBlanks(db)).find((thing) => thing.id === id);
+  const now = (await listShopThings(db, facts)).find((thing) => thing.id === id);
   return fail({ kind: 'changedElsewhere', yourCounter: rev, counter: now?.rev ?? 0 });
 }
 
-/** Ids that stand twice, and twins that lead nowhere. */
-function idIssue({ places, variants }: Blank) {
-  const ids = [...places, ...variants].map(({ id }) => id);
-  const twice = ids.find((id, i) => ids.indexOf(id) !== i);
-  if (twice !== undefined) return { field: 'places', row: null, message: `The id ${twice} stands twice.` };
-  const lost = places.find(({ twinOf }) => twinOf !== null && !places.some(({ id }) => id === twinOf));
-  if (lost) return { field: 'places', row: null, message: `“${lost.name}” is the twin of a place that is not there.` };
-  return null;
+function parsedBy<T extends { readonly name: string }>(
+  { parse }: ShelfFacts<T>,
+  candidate: unknown,
+): Outcome<T, ServiceProblem> {
+  try {
+    return ok(parse(candidate));
+  } catch (error) {
+    if (error instanceof ZodError) return fail({ kind: 'invalidInput', issues: issuesOfZod(error) });
+    throw error;
+  }
 }
 
-export async function removeBlank(context: Context, id: string): Promise<Outcome<null, ServiceProblem>> {
-  const found = await getBlank(context, id);
+export async function removeThing(context: Context, shelf: Shelf, id: string): Promise<Outcome<null, ServiceProblem>> {
+  const found = await getThing(context, shelf, id);
   if (!found.ok) return found;
-  await removeShopBlank(context.store.db, id, found.value.value, context.nowIso());
+  await removeShopThing(context.store.db, SHELVES[shelf], { id, value: found.value.value }, context.nowIso());
   return ok(null);
 }
 
-/** Takes a removal back; a blank that is there stays as it is. */
-export async function restoreBlank(context: Context, id: string): Promise<Outcome<ShopBlankView, ServiceProblem>> {
-  await restoreShopBlank(context.store.db, id, context.nowIso());
-  return getBlank(context, id);
+/** Takes a removal back; what is there stays as it is. */
+export async function restoreThing<S extends Shelf>(
+  context: Context,
+  shelf: S,
+  id: string,
+): Promise<Outcome<ShopThingView<ShopValues[S]>, ServiceProblem>> {
+  await restoreShopThing(context.store.db, SHELVES[shelf], id, context.nowIso());
+  return getThing(context, shelf, id);
 }

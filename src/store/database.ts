@@ -50,6 +50,17 @@ interface ActTable {
   act_json: Fixed<string>;
 }
 
+/** What was waited for at the press. */
+interface CountdownTable {
+  run_id: Fixed<string>;
+  id: Fixed<string>;
+  /** When it runs out by itself. */
+  ends_at: Fixed<string>;
+  countdown_json: string;
+  /** 1: somebody ended it early. */
+  is_ended: number;
+}
+
 /** What the columns under a set of headers were taken for the last time. */
 interface ColumnChoiceTable {
   header_key: Fixed<string>;
@@ -57,9 +68,12 @@ interface ColumnChoiceTable {
   chosen_at: string;
 }
 
+/** Kinds of things that a shop keeps. */
+export type ShopKindName = 'blank' | 'material' | 'bed' | 'lettering' | 'card';
+
 /** What somebody changed, made or removed in the shop. */
 interface ShopTable {
-  kind: Fixed<'blank'>;
+  kind: Fixed<ShopKindName>;
   id: Fixed<string>;
   /** Goes up by one with every saved state. */
   rev: number;
@@ -88,6 +102,7 @@ export interface Database {
   taken_file: TakenFileTable;
   release: ReleaseTable;
   act: ActTable;
+  countdown: CountdownTable;
   column_choice: ColumnChoiceTable;
   shop: ShopTable;
   attachment: AttachmentTable;

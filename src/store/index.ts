@@ -22,8 +22,16 @@ export { insertPass, listPasses } from './pass-store';
 export { filesTaken, noteFileTaken } from './taken-file-store';
 export { insertRelease, listReleases } from './release-store';
 export { appendAct, findAct, insertActs, listActs } from './act-store';
+export { countCountdowns, findCountdown, insertCountdown, listCountdowns, updateCountdown } from './countdown-store';
 export { findColumnChoice, keepColumnChoice } from './column-choice-store';
-export { type ShopThing, listShopBlanks, removeShopBlank, restoreShopBlank, saveShopBlank } from './shop-store';
+export {
+  type ShopKind,
+  type ShopThing,
+  listShopThings,
+  removeShopThing,
+  restoreShopThing,
+  saveShopThing,
+} from './shop-store';
 export { findAttachment, putAttachment } from './attachment-store';
 export { proveWritable } from './write-test';
 export { BACKUP_PREFIX, DATABASE_FILE, LOCK_FILE, LOG_FILE, SERVER_FILE } from './files';

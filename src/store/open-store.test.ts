@@ -16,7 +16,7 @@ import {
   keepColumnChoice,
   listActs,
   listRuns,
-  listShopBlanks,
+  listShopThings,
   openStore,
   proveWritable,
   schemaVersion,
@@ -78,7 +78,7 @@ test('before a migration a copy is made that holds everything', async () => {
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE taken_file; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release',
+    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE taken_file; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release; DROP TABLE countdown',
   );
   raw.exec('ALTER TABLE run RENAME TO run_before');
   raw.close();
@@ -96,7 +96,7 @@ test('a database of the first step gains what came since, with everything in it,
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release; DROP TABLE taken_file",
+    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release; DROP TABLE taken_file; DROP TABLE countdown",
   );
   // Whether the file of a pass was taken was not kept then: it may have been.
   raw
@@ -112,7 +112,7 @@ test('a database of the first step gains what came since, with everything in it,
   await keepColumnChoice(again.db, 'name\tsize', choice, NOW);
   await keepColumnChoice(again.db, 'name\tsize', { ...choice, keyAt: 1 }, NOW);
   expect(await findColumnChoice(again.db, 'name\tsize')).toEqual({ ...choice, keyAt: 1 });
-  expect(await listShopBlanks(again.db)).toEqual([]);
+  expect(await listShopThings(again.db, { kind: 'blank', parse: (json) => json })).toEqual([]);
   expect([...(await filesTaken(again.db, 'arunnumber'))]).toEqual([3]);
   await noteFileTaken(again.db, 'arunnumber', 4, NOW);
   await noteFileTaken(again.db, 'arunnumber', 4, NOW);

@@ -1,5 +1,6 @@
 import { fileSentence } from './file-problem';
 import { assertNever } from '@/core/outcome';
+import type { CountdownKind } from '@/core/countdown';
 import type { InputIssue, OpenPass, ServiceProblem } from '@/services';
 
 /** RFC 9457. `kind` is for programs, `detail` for people, `errors` names fields and rows. */
@@ -33,6 +34,16 @@ function tell(problem: HttpProblem): Told {
   switch (problem.kind) {
     case 'runNotFound':
       return [404, 'No such run', `There is no run ${problem.runId}. GET /api/runs lists those there are.`];
+    case 'countdownNotFound':
+      return [404, 'No such countdown', `This run has no countdown ${problem.id}.`];
+    case 'tooManyCountdowns':
+      return [
+        409,
+        'Too many countdowns',
+        `${problem.most} countdowns run in this run already. Wait until one has run out, or end one early.`,
+      ];
+    case 'stillRunning':
+      return [409, 'Its countdown still runs', stillSentence(problem)];
     case 'passNotFound':
       return [
         404,
@@ -41,12 +52,14 @@ function tell(problem: HttpProblem): Told {
       ];
     case 'outlineNotFound':
       return [404, 'No such outline', `No outline of the hash ${problem.sha} is kept.`];
-    case 'blankNotFound':
+    case 'shopThingNotFound':
       return [
         404,
-        'No such blank',
-        `The shop has no blank ${problem.blankId}. GET /api/shop/blanks lists those there are.`,
+        `No such ${problem.word}`,
+        `The shop has no ${problem.word} ${problem.id}. GET /api/shop/${problem.shelf} lists those there are.`,
       ];
+    case 'shelfNotFound':
+      return [404, 'No such shelf', `A shop has no ${problem.shelf}; it has ${problem.has.join(', ')}.`];
     case 'photoNotFound':
       return [404, 'No such photo', `No photo of the hash ${problem.sha} is kept.`];
     case 'badPhoto':
@@ -167,6 +180,19 @@ function tellTransport(problem: Exclude<HttpProblem, ServiceProblem>): Told {
     default:
       return assertNever(problem);
   }
+}
+
+const DOING: Record<CountdownKind, string> = {
+  dryOut: 'is being dried out',
+  press: 'lies in the press',
+  cool: 'cools before it is peeled',
+  backSide: 'is pressed from the back',
+  again: 'is pressed again',
+  cure: 'cures',
+};
+
+function stillSentence({ doing, text, secondsToGo, seconds }: Extract<HttpProblem, { kind: 'stillRunning' }>): string {
+  return `“${text}” ${DOING[doing]}: ${secondsToGo} of ${seconds} s are left. Wait for it, or end its countdown early with a reason, then mark it again.`;
 }
 
 const MOST_TOLD = 4;

@@ -1,7 +1,6 @@
 import type { Metadata } from 'next';
 import { CataloguePage } from '@/features/blank/shop/catalogue-page';
-import { ShopHeader } from '@/features/runs/shop-header';
-import { getContext, listBlanks } from '@/services';
+import { getContext, listThings } from '@/services';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Shop' };
@@ -13,9 +12,6 @@ interface PageProps {
 export default async function Page({ searchParams }: PageProps) {
   const context = await getContext();
   return (
-    <>
-      <ShopHeader />
-      <CataloguePage blanks={await listBlanks(context)} removedId={(await searchParams).removed ?? null} />
-    </>
+    <CataloguePage blanks={await listThings(context, 'blanks')} removedId={(await searchParams).removed ?? null} />
   );
 }

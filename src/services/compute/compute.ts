@@ -1,5 +1,7 @@
 import type { Encoding } from '@/core/intake';
 import type { Paper } from '@/core/place';
+import type { Units } from '@/core/sentences';
+import type { LengthUnit } from '@/core/units';
 import type { RunSpec } from '@/core/spec';
 import type { FrozenPass, FrozenRelease, Release } from '@/core/freeze';
 import type { ReleaseChange, ReleasedOutline } from '@/core/release';
@@ -7,6 +9,7 @@ import type { Outcome } from '@/core/outcome';
 import type { FileProblem, ReadFile } from '../list-file/list-file';
 import type { FrozenPiece } from '../frozen';
 import type { FitsAnswer, OpenPass, PlanAnswer } from './answers';
+import type { SampleAnswer, SampleRequest } from './sample';
 
 /** What has been cut so far, in the words that planning needs. */
 export interface CutSoFar {
@@ -14,6 +17,8 @@ export interface CutSoFar {
   readonly made: readonly string[];
   /** Current attempt of the pieces whose first cutting was spoiled; all others are at their first. */
   readonly attempts: Readonly<Record<string, number>>;
+  /** Beds that made passes lie on. */
+  readonly usedBeds: readonly string[];
 }
 
 /** Which run a job is for, and how it stands: what is known of it from earlier jobs is used again. */
@@ -72,6 +77,8 @@ export interface FrozenBody extends FrozenPiece {
 }
 
 export interface ProofRequest extends RunState {
+  readonly paper: Paper;
+  readonly units: Units;
   /** What is drawn as it was frozen. */
   readonly frozen: readonly FrozenBody[];
   /** Day on which it is written, ISO. */
@@ -84,6 +91,8 @@ export interface TemplateWish {
   /** Whose text is drawn; null: the widest text of the place. */
   readonly entryId: string | null;
   readonly paper: Paper;
+  /** What the bar to be measured is a round length in. */
+  readonly length: LengthUnit;
 }
 
 export interface TemplateRequest extends RunState {
@@ -118,6 +127,8 @@ export interface Compute {
   changesSince(request: ChangesRequest): Promise<readonly ReleaseChange[]>;
   /** A file that somebody sent as a list. Whatever is in it, it neither takes long nor much memory. */
   readList(bytes: Uint8Array, fileName: string, encoding: Encoding | null): Promise<Outcome<ReadFile, FileProblem>>;
+  /** A text in a lettering of the shop. */
+  sample(request: SampleRequest): Promise<SampleAnswer | null>;
   /** The proof of a run as a PDF. */
   proofPdf(request: ProofRequest): Promise<Uint8Array>;
   /** A place at its true size as a PDF. */

@@ -14,6 +14,7 @@ export function directCompute(readFace: (sha: string) => Uint8Array): Compute {
     freezeRelease: async (request) => jobs.freezeRelease(request),
     changesSince: async (request) => jobs.changesSince(request),
     readList: readListFile,
+    sample: async (request) => jobs.sample(request),
     templatePdf: async (request) => jobs.templatePdf(request),
     proofPdf: async (request) => jobs.proofPdf(request),
   };

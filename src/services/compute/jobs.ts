@@ -23,6 +23,7 @@ import type {
 } from './compute';
 import { fitsAnswer } from './fits-answer';
 import { nameOfPlan, numStopped, openPasses, planAnswer, planOf } from './plan-answer';
+import { type SampleAnswer, type SampleRequest, sampleOf } from './sample';
 import { templateOf } from './template-of';
 
 export interface PlannedAnswer {
@@ -41,6 +42,7 @@ export interface Jobs {
   freezeNext(request: FreezeRequest): FreezeAnswer;
   freezeRelease(request: ReleaseRequest): FrozenRelease;
   changesSince(request: ChangesRequest): readonly ReleaseChange[];
+  sample(request: SampleRequest): SampleAnswer | null;
   proofPdf(request: ProofRequest): Promise<Uint8Array>;
   templatePdf(request: TemplateRequest): Promise<Uint8Array>;
   /** How many texts were drawn so far: what is kept is not drawn again. */
@@ -50,14 +52,15 @@ export interface Jobs {
 /** `readFace` answers the bytes of a face's file by hash. What is known of a run is kept from one job to the next. */
 export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
   const faces = new Map<string, Face>();
-  const cache = artCache((sha) => {
+  const faceOf = (sha: string): Face => {
     const known = faces.get(sha);
     if (known) return known;
     const loaded = loadFace(readFace(sha));
     if (!loaded.ok) throw new Error(`face ${sha}: ${loaded.problem.kind}`);
     faces.set(sha, loaded.value);
     return loaded.value;
-  });
+  };
+  const cache = artCache(faceOf);
   const reports = new KeptReports(cache);
   return {
     fits: (request) => fitsAnswer(request, reports.of(request.runId, request.spec)),
@@ -74,9 +77,17 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
       const { slots, checked } = reports.of(request.runId, request.spec);
       return changesSince(slots, checked.fits, request.release, request.bodies);
     },
+    sample: (request) => sampleOf(request, faceOf),
     proofPdf: (request) => {
       const { spec, checked } = reports.of(request.runId, request.spec);
-      return proofPdf({ spec, fits: checked.fits, frozen: request.frozen, today: request.today });
+      return proofPdf({
+        spec,
+        fits: checked.fits,
+        frozen: request.frozen,
+        paper: request.paper,
+        units: request.units,
+        today: request.today,
+      });
     },
     templatePdf: (request) => templateOf(request, reports.of(request.runId, request.spec)),
     numDrawn: cache.numDrawn,
@@ -92,7 +103,7 @@ function freezeNext(request: FreezeRequest, report: RunReport): FreezeAnswer {
     ({ patches }) => pieceId === null || patches.some(({ placed }) => placed.some(({ piece }) => piece.id === pieceId)),
   );
   if (!next) return { kind: 'nothingToMake', numStopped: numStopped(report), numTooLarge: plan.unplaced.length };
-  const head = { passId, no, version, bed: findBed(report.spec, layout.bedId), forAct, seed: layout.seed };
+  const head = { passId, no, version, bed: findBed(report.spec, next.bedId), forAct, seed: layout.seed };
   return { kind: 'frozen', frozen: freezePass(next, head, bytesFrom(bytes)) };
 }
 

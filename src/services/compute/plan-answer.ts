@@ -18,7 +18,7 @@ import type { FreezeRequest, OpenAnswer, OpenRequest, PlanRequest } from './comp
 
 /** Everything that is wanted and not made, laid out. */
 export function planOf(
-  { cutSoFar: { made, attempts }, released }: Pick<PlanRequest | FreezeRequest, 'cutSoFar' | 'released'>,
+  { cutSoFar: { made, attempts, usedBeds }, released }: Pick<PlanRequest | FreezeRequest, 'cutSoFar' | 'released'>,
   { spec, slots, checked }: RunReport,
   which: WhichPacking = 'best',
 ): PassPlan {
@@ -27,14 +27,15 @@ export function planOf(
   const wanted = releasedPieces(slots, checked.fits, released)
     .map((piece) => ({ piece, attempt: attempts[piece.id] ?? 1 }))
     .filter(({ piece, attempt }) => !isMade.has(attemptKey(piece.id, attempt)) && isCutHere(spec, piece, heldBack));
-  return planPasses(spec, wanted, which);
+  return planPasses(spec, wanted, which, new Set(usedBeds));
 }
 
-/** Names a layout by what lies where. */
+/** Names a layout by what lies where, on which bed. */
 export function nameOfPlan({ passes }: PassPlan): string {
-  const lying = passes.map(({ patches }) =>
+  const lying = passes.map(({ bedId, patches }) => [
+    bedId,
     patches.map(({ placed }) => placed.map(({ piece, attempt, x, y, turnDeg }) => [piece.id, attempt, x, y, turnDeg])),
-  );
+  ]);
   return createHash('sha256').update(JSON.stringify(lying)).digest('hex').slice(0, 16);
 }
 
@@ -45,7 +46,6 @@ function isCutHere(spec: RunSpec, { materialId, slot }: Piece, heldBack: Readonl
 
 export function planAnswer(request: PlanRequest, report: RunReport, plan: PassPlan): PlanAnswer {
   const { firstNo, withOutlines, released } = request;
-  const bed = findBed(report.spec, report.spec.layout.bedId);
   const { passes, unplaced, searches } = plan;
   const isReleased = new Set(released.map(({ pieceId }) => pieceId));
   return {
@@ -53,7 +53,7 @@ export function planAnswer(request: PlanRequest, report: RunReport, plan: PassPl
     isSearching: searches.length > 0,
     passes: passes.map((pass, i) => ({
       no: firstNo + i,
-      bed: pageOf(bed, pass),
+      bed: pageOf(findBed(report.spec, pass.bedId), pass),
       patches: pass.patches.map((patch) => patchOnBed(patch, withOutlines)),
     })),
     unplaced: unplaced.map(({ piece, attempt, pieceWidthMm, pieceHeightMm, roomWidthMm, roomHeightMm }) => ({

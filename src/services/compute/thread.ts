@@ -13,6 +13,7 @@ import type {
   TemplateRequest,
 } from './compute';
 import { createJobs } from './jobs';
+import type { SampleRequest } from './sample';
 
 /** Entry of the worker thread; bundled by itself at build time, since threads start from a file. */
 const jobs = createJobs((sha) => readFileSync(path.join(process.cwd(), 'public', faceFilePath(sha))));
@@ -43,6 +44,10 @@ export function freezeReleased(request: ReleaseRequest) {
 
 export function changes(request: ChangesRequest) {
   return jobs.changesSince(request);
+}
+
+export function sample(request: SampleRequest) {
+  return jobs.sample(request);
 }
 
 export function templatePdf(request: TemplateRequest) {

@@ -51,6 +51,7 @@ export function threadCompute(): Compute {
     freezeRelease: (request) => pool.run(request, { name: 'freezeReleased' }),
     changesSince: (request) => pool.run(request, { name: 'changes' }),
     templatePdf: (request) => pool.run(request, { name: 'templatePdf' }),
+    sample: (request) => pool.run(request, { name: 'sample' }),
     proofPdf: (request) => pool.run(request, { name: 'proofPdf' }),
     readList,
   };

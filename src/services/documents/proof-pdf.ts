@@ -2,7 +2,8 @@ import { HOUSE } from '@/core/tokens';
 import type { CheckedFit } from '@/core/checks';
 import { type Finding, stopOf } from '@/core/finding';
 import { namesOfSlot } from '@/core/pieces';
-import { findingSentence } from '@/core/sentences';
+import { type Units, findingSentence } from '@/core/sentences';
+import { PAPERS, type Paper } from '@/core/place';
 import type { RunSpec } from '@/core/spec';
 import { type ProofRow, proofRows } from '@/core/wording';
 import type { FrozenBody } from '../compute/compute';
@@ -11,8 +12,8 @@ import { type FrozenById, type InkPicture, asCut, drawnLayers, inkPicture } from
 import { spelled } from './pdf-letters';
 import { PT, pdfBytes, widthOf, words } from './pdf-parts';
 
-/** A4 upright, millimetres. */
-const PAGE = { width: 210, height: 297, margin: 16, top: 34, bottom: 18 };
+/** What is printed fits the narrower of both papers, millimetres. */
+const PAGE = { width: 210, margin: 16, top: 34, bottom: 18 };
 const COLUMN = { number: 10, lettering: 92, words: 60 };
 
 interface ProofInput {
@@ -20,6 +21,8 @@ interface ProofInput {
   readonly fits: readonly CheckedFit[];
   /** What is drawn as it was frozen. */
   readonly frozen: readonly FrozenBody[];
+  readonly paper: Paper;
+  readonly units: Units;
   /** ISO day. */
   readonly today: string;
 }
@@ -28,7 +31,7 @@ interface ProofInput {
  * The proof on paper: every text as it will be cut, all at one scale, spelled beneath in plain spaced letters, with its
  * tick or a box for one. In roster order; those that cannot be cut stand after them with the reason, and have no box.
  */
-export function proofPdf({ spec, fits, frozen, today }: ProofInput): Promise<Uint8Array> {
+export function proofPdf({ spec, fits, frozen, paper, units, today }: ProofInput): Promise<Uint8Array> {
   const rows = proofRows(spec).filter(({ worded }) => worded !== null);
   const drawn = drawingsOf(fits, new Map(frozen.map((piece) => [piece.pieceId, piece])));
   const isStopped = ({ key }: ProofRow) => Boolean(drawn.get(key)?.stop);
@@ -36,13 +39,13 @@ export function proofPdf({ spec, fits, frozen, today }: ProofInput): Promise<Uin
   const hasPlaces = new Set(rows.map(({ placeName }) => placeName)).size > 1;
   const widths = able.map(({ key }) => drawn.get(key)?.widthMm ?? 0);
   const scale = Math.min(1, COLUMN.lettering / Math.max(1, ...widths));
-  const paper = { widthMm: PAGE.width, heightMm: PAGE.height };
-  return pdfBytes(paper, `Proof: ${spec.title}`, today, (doc) => {
+  const { heightMm: pageMm } = PAPERS[paper];
+  return pdfBytes(PAPERS[paper], `Proof: ${spec.title}`, today, (doc) => {
     let page = 0;
-    let yMm = PAGE.height;
+    let yMm: number = pageMm;
     /** Answers where something of that height goes, on a new page where this one is full. */
     const place = (heightMm: number) => {
-      if (yMm + heightMm > PAGE.height - PAGE.bottom) {
+      if (yMm + heightMm > pageMm - PAGE.bottom) {
         if (page > 0) doc.addPage();
         page++;
         head(doc, spec, { scale, page, numTexts: able.length, today });
@@ -62,7 +65,7 @@ export function proofPdf({ spec, fits, frozen, today }: ProofInput): Promise<Uin
     if (stopped.length > 0) stoppedHead(doc, stopped.length, place(STOPPED_HEAD_MM + STOPPED_MM));
     if (stopped.length > 0) yMm -= STOPPED_MM;
     for (const row of stopped) {
-      drawStopped(doc, row, { stop: drawn.get(row.key)!.stop!, yMm: place(STOPPED_MM), hasPlaces });
+      drawStopped(doc, row, { stop: drawn.get(row.key)!.stop!, yMm: place(STOPPED_MM), hasPlaces, units });
       rule(doc, yMm - 3);
     }
     if (rows.length === 0) head(doc, spec, { scale, page: 1, numTexts: 0, today });
@@ -215,9 +218,10 @@ function stoppedHead(doc: PDFKit.PDFDocument, numTexts: number, yMm: number): vo
 
 interface StoppedLook extends Pick<RowLook, 'yMm' | 'hasPlaces'> {
   readonly stop: Finding;
+  readonly units: Units;
 }
 
-function drawStopped(doc: PDFKit.PDFDocument, row: ProofRow, { stop, yMm, hasPlaces }: StoppedLook): void {
+function drawStopped(doc: PDFKit.PDFDocument, row: ProofRow, { stop, yMm, hasPlaces, units }: StoppedLook): void {
   const left = PAGE.margin + COLUMN.number;
   words(doc, String(row.no), { font: 'measures', size: 9, xMm: PAGE.margin, yMm, widthMm: COLUMN.number });
   words(doc, spelled(wordsOf(row)), {
@@ -231,7 +235,7 @@ function drawStopped(doc: PDFKit.PDFDocument, row: ProofRow, { stop, yMm, hasPla
   const right = left + COLUMN.lettering;
   const where = hasPlaces ? `${row.placeName}: ` : '';
   const widthMm = PAGE.width - PAGE.margin - right;
-  words(doc, where + findingSentence(stop), { font: 'words', size: 8.5, xMm: right, yMm, widthMm });
+  words(doc, where + findingSentence(stop, units), { font: 'words', size: 8.5, xMm: right, yMm, widthMm });
 }
 
 function drawTick(

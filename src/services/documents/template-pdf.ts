@@ -11,14 +11,18 @@ import {
 } from '@/core/place';
 import type { MainPlace } from '@/core/edit';
 import type { RunSpec } from '@/core/spec';
+import { type LengthUnit, MM_PER_INCH } from '@/core/units';
 import type { FrozenBody } from '../compute/compute';
 import { asCut, drawnLayers, placedPath } from './drawn-layers';
 import { INK, PT, pdfBytes, words } from './pdf-parts';
 
 /** Paper left around the outline, so that it can be cut out and its fold marks reach over it. */
 const AROUND_MM = 14;
-/** The bar that a ruler is laid on after printing. */
-const BAR_MM = 50;
+/** The bar that a ruler is laid on after printing: a length that it has a line for. */
+const BARS: Readonly<Record<LengthUnit, { readonly mm: number; readonly words: string }>> = {
+  mm: { mm: 50, words: '50 mm' },
+  inch: { mm: 2 * MM_PER_INCH, words: '2 in' },
+};
 const FOLD_MM = 9;
 const LINE_MM = 0.25;
 
@@ -30,15 +34,16 @@ interface TemplateInput {
   /** What of it is drawn as it was frozen. */
   readonly frozen: readonly FrozenBody[];
   readonly paper: Paper;
+  readonly length: LengthUnit;
   /** ISO day. */
   readonly today: string;
 }
 
 /**
- * A place on paper at its true size: outline, clear zones, text, crosses on the middle lines to fold by, and a bar of 50 mm on
+ * A place on paper at its true size: outline, clear zones, text, crosses on the middle lines to fold by, and a bar of 50 mm or 2 in on
  * every sheet. What is larger than a sheet goes on several, with lines where the next one is laid.
  */
-export function templatePdf({ spec, place, fit, frozen, paper, today }: TemplateInput): Promise<Uint8Array> {
+export function templatePdf({ spec, place, fit, frozen, paper, length, today }: TemplateInput): Promise<Uint8Array> {
   const geometry = placeGeometry(place.variant, place.measured);
   const [widthMm, heightMm] = [geometry.box.widthMm + 2 * AROUND_MM, geometry.box.heightMm + 2 * AROUND_MM];
   const sheets = templatePages(widthMm, heightMm, paper);
@@ -56,7 +61,7 @@ export function templatePdf({ spec, place, fit, frozen, paper, today }: Template
         if (ink !== '') doc.path(ink).fill(INK, 'even-odd');
       });
       overlapMarks(doc, sheet, sheets, paper);
-      foot(doc, { title, run: spec.title, sheet, sheets, paper });
+      foot(doc, { title, run: spec.title, sheet, sheets, paper, length });
     });
   });
 }
@@ -128,18 +133,19 @@ interface Foot {
   readonly sheet: TemplatePage;
   readonly sheets: readonly TemplatePage[];
   readonly paper: Paper;
+  readonly length: LengthUnit;
 }
 
-function foot(doc: PDFKit.PDFDocument, { title, run, sheet, sheets, paper }: Foot): void {
+function foot(doc: PDFKit.PDFDocument, { title, run, sheet, sheets, paper, length }: Foot): void {
   const { widthMm, heightMm } = PAPERS[paper];
   const y = heightMm - 7;
-  const [x1, x2] = [PAPER_MARGIN_MM, PAPER_MARGIN_MM + BAR_MM];
+  const [x1, x2] = [PAPER_MARGIN_MM, PAPER_MARGIN_MM + BARS[length].mm];
   doc.moveTo(x1 * PT, y * PT).lineTo(x2 * PT, y * PT);
-  // The strokes at its ends lie inside it, so that it is 50 mm from outside to outside.
+  // The strokes at its ends lie inside it, so that it is as long as it says from outside to outside.
   for (const x of [x1 + LINE_MM / 2, x2 - LINE_MM / 2])
     doc.moveTo(x * PT, (y - 1.5) * PT).lineTo(x * PT, (y + 1.5) * PT);
   doc.lineWidth(LINE_MM * PT).stroke(INK);
-  const bar = `${BAR_MM} mm: print at 100 %, and measure this bar first`;
+  const bar = `${BARS[length].words}: print at 100 %, and measure this bar first`;
   words(doc, bar, { font: 'measures', size: 7, xMm: x2 + 3, yMm: y - 1.3, widthMm: widthMm - x2 - 3 });
   const font = 'words';
   const place = sheets.length > 1 ? `, sheet ${sheet.row + 1}-${sheet.column + 1}` : '';

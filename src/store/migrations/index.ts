@@ -5,6 +5,7 @@ import { up as columnChoices } from './0003-column-choices';
 import { up as shopPhotos } from './0004-shop-photos';
 import { up as releases } from './0005-releases';
 import { up as takenFiles } from './0006-taken-files';
+import { up as countdowns } from './0007-countdowns';
 
 /** Gives each migration a transaction of its own: for SQLite the query builder opens none. */
 function inOwnTransaction(up: (db: Kysely<unknown>) => Promise<void>): Migration {
@@ -19,4 +20,5 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0004-shop-photos': inOwnTransaction(shopPhotos),
   '0005-releases': inOwnTransaction(releases),
   '0006-taken-files': inOwnTransaction(takenFiles),
+  '0007-countdowns': inOwnTransaction(countdowns),
 };

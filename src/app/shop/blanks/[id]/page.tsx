@@ -1,19 +1,13 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { ShopBlankPage } from '@/features/blank/shop/shop-blank-page';
-import { ShopHeader } from '@/features/runs/shop-header';
-import { getBlank, getContext } from '@/services';
+import { getContext, getThing } from '@/services';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Blank of the shop' };
 
 export default async function Page({ params }: { readonly params: Promise<{ id: string }> }) {
-  const blank = await getBlank(await getContext(), (await params).id);
+  const blank = await getThing(await getContext(), 'blanks', (await params).id);
   if (!blank.ok) notFound();
-  return (
-    <>
-      <ShopHeader />
-      <ShopBlankPage initial={blank.value} />
-    </>
-  );
+  return <ShopBlankPage initial={blank.value} />;
 }

@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { BedPage } from '@/features/shop/bed-page';
+import { getContext, getThing } from '@/services';
+
+export const dynamic = 'force-dynamic';
+export const metadata: Metadata = { title: 'Bed of the shop' };
+
+export default async function Page({ params }: { readonly params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const bed = await getThing(await getContext(), 'beds', id);
+  if (!bed.ok) notFound();
+  return <BedPage key={id} initial={bed.value} />;
+}

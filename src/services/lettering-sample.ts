@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { hasShippedFaces, letteringSchema } from '@/core/shop';
+import { type Outcome, fail, ok } from '@/core/outcome';
+import type { SampleAnswer } from './compute/sample';
+import type { Context } from './context';
+import { issuesOfZod } from './input-issues';
+import type { ServiceProblem } from './problem';
+
+const sampleSchema = z.object({ lettering: letteringSchema, text: z.string().min(1).max(60) });
+
+/** A text in a lettering as it would be cut, whether the shop keeps that lettering or it is just being made. */
+export async function letteringSample(
+  { compute }: Context,
+  candidate: unknown,
+): Promise<Outcome<{ readonly sample: SampleAnswer | null }, ServiceProblem>> {
+  const parsed = sampleSchema.safeParse(candidate);
+  if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
+  if (!hasShippedFaces(parsed.data.lettering)) {
+    const message = 'It names a face that Knurl does not ship.';
+    return fail({ kind: 'invalidInput', issues: [{ field: 'lettering.lines', row: null, message }] });
+  }
+  return ok({ sample: await compute.sample(parsed.data) });
+}
