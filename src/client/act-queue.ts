@@ -28,6 +28,8 @@ export interface QueueParts {
   /** Name of this open page among those that keep acts. */
   readonly pageId: string;
   readonly station: () => string;
+  /** Its name, as it is called in the workshop; may be empty. */
+  readonly who: () => string;
   readonly nowIso: () => string;
   readonly makeActId: () => string;
   readonly send: (act: NewAct, answers: ActAnswers) => Promise<Outcome<ActAnswer, ApiProblem>>;
@@ -184,8 +186,8 @@ export class ActQueue {
     if (job.act) return job.act;
     const deeds = job.deedsOf(bench);
     if (deeds.length === 0) return null;
-    const { makeActId, station, nowIso } = this.parts;
-    job.act = { id: makeActId(), by: { who: '', station: station() }, at: nowIso(), deeds };
+    const { makeActId, who, station, nowIso } = this.parts;
+    job.act = { id: makeActId(), by: { who: who(), station: station() }, at: nowIso(), deeds };
     this.#keep();
     return job.act;
   }

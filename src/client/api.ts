@@ -1,13 +1,15 @@
+import type { Ending, NewCountdown } from '@/core/countdown';
 import type { ColumnChoice } from '@/core/intake';
 import type { NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import type { Blank } from '@/core/shop';
+import type { Lettering } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
 import type { MadePass } from '@/core/freeze';
 import type {
   ActAnswer,
   ActAnswers,
   BenchView,
+  CountdownsView,
   KeptPhoto,
   ListInput,
   MadePassView,
@@ -17,7 +19,10 @@ import type {
   ReadListAnswer,
   ReleaseView,
   RunView,
-  ShopBlankView,
+  SampleAnswer,
+  Shelf,
+  ShopThingView,
+  ShopValues,
 } from '@/services';
 
 /** Why a request has no answer to work with. */
@@ -102,12 +107,16 @@ export const api = {
     send<null>(`/api/runs/${id}/archived`, withJson('PUT', { isArchived })),
   removeRun: (id: string) => send<null>(`/api/runs/${id}`, { method: 'DELETE' }),
   restoreRun: (id: string) => send<null>(`/api/runs/${id}/restored`, withJson('POST', {})),
-  blank: (id: string) => send<ShopBlankView>(`/api/shop/blanks/${id}`),
-  blanks: () => send<{ blanks: ShopBlankView[] }>('/api/shop/blanks'),
-  saveBlank: (id: string, rev: number, blank: Blank) =>
-    send<ShopBlankView>(`/api/shop/blanks/${id}`, withJson('PUT', blank, rev)),
-  removeBlank: (id: string) => send<null>(`/api/shop/blanks/${id}`, { method: 'DELETE' }),
-  restoreBlank: (id: string) => send<ShopBlankView>(`/api/shop/blanks/${id}/restored`, withJson('POST', {})),
+  thing: <S extends Shelf>(shelf: S, id: string) => send<ShopThingView<ShopValues[S]>>(`/api/shop/${shelf}/${id}`),
+  things: <S extends Shelf>(shelf: S) =>
+    send<{ readonly [K in S]: ShopThingView<ShopValues[K]>[] }>(`/api/shop/${shelf}`),
+  saveThing: <S extends Shelf>(shelf: S, { id, rev, value }: ShopThingView<ShopValues[S]>) =>
+    send<ShopThingView<ShopValues[S]>>(`/api/shop/${shelf}/${id}`, withJson('PUT', value, rev)),
+  removeThing: (shelf: Shelf, id: string) => send<null>(`/api/shop/${shelf}/${id}`, { method: 'DELETE' }),
+  restoreThing: <S extends Shelf>(shelf: S, id: string) =>
+    send<ShopThingView<ShopValues[S]>>(`/api/shop/${shelf}/${id}/restored`, withJson('POST', {})),
+  letteringSample: (lettering: Lettering, text: string) =>
+    send<{ readonly sample: SampleAnswer | null }>('/api/lettering-samples', withJson('POST', { lettering, text })),
   keepPhoto: (jpeg: Blob) =>
     send<KeptPhoto>('/api/photos', { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body: jpeg }),
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan?outlines=1`),
@@ -124,6 +133,11 @@ export const api = {
   nextPass: (id: string) => send<{ next: OpenPass | null }>(`/api/runs/${id}/plan/next`),
   act: (id: string, act: NewAct, answers: ActAnswers) =>
     send<ActAnswer>(`/api/runs/${id}/acts`, withJson('POST', { ...act, ...answers })),
+  countdowns: (id: string) => send<CountdownsView>(`/api/runs/${id}/countdowns`),
+  startCountdown: (id: string, countdown: NewCountdown) =>
+    send<CountdownsView>(`/api/runs/${id}/countdowns`, withJson('POST', countdown)),
+  endCountdown: (id: string, countdownId: string, ending: Ending) =>
+    send<CountdownsView>(`/api/runs/${id}/countdowns/${countdownId}/ended`, withJson('POST', ending)),
   /** Islands of rings of integers of 0.1 µm. */
   outline: (sha: string) => send<number[][][]>(`/api/outlines/${sha}`),
 };

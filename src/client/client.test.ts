@@ -11,6 +11,12 @@ test('the day it is due, from every side of it', () => {
   expect(due('2026-06-10')).toBe('due today, Wednesday 10 June');
   expect(due('2026-06-09')).toBe('was due Tuesday 9 June, 1 day ago');
   expect(due('2026-06-07')).toBe('was due Sunday 7 June, 3 days ago');
+  // A Wednesday: Sunday belongs to this week or begins the next.
+  expect(
+    [due('2026-06-13'), due('2026-06-14'), due('2026-06-15'), due('2026-06-22')].map((one) => one.split(', ')[2]),
+  ).toEqual(['this week', 'this week', 'next week', undefined]);
+  const from = (firstDay: 'sunday' | 'saturday') => dueWords('2026-06-14', '2026-06-10', firstDay).split(', ')[2];
+  expect([from('sunday'), from('saturday')]).toEqual(['next week', 'next week']);
   expect(dueWords(null, '2026-06-10')).toBe('no day set');
 });
 

@@ -1,10 +1,20 @@
+import { aRun } from '@/core/test';
 import type { BenchItem, BenchPiece } from '@/services';
 import type { ApiProblem } from './api';
 import { keptScale } from './photo-file';
 import { stateAfter } from './save-state';
 import { bondedWord, entryFacets, stageWord } from './stage-words';
 import { holesIn } from './use-shown-layers';
-import { countToLayOut, entriesWith, hasWorkOn, isUnmade, isWorked, madeOtherwise, madeTexts } from './work-done';
+import {
+  countToLayOut,
+  entriesWith,
+  hasWorkOn,
+  isUnmade,
+  isWorked,
+  lostByRule,
+  madeOtherwise,
+  madeTexts,
+} from './work-done';
 
 const item = (itemId: string, stage: BenchItem['stage'], ...pieces: Partial<BenchPiece>[]) =>
   ({
@@ -64,6 +74,26 @@ test('work is what was made, spoiled or recorded; unmade is what lies in no pass
   expect(hasWorkOn([items[3]!], 'ause000002')).toBe(false);
 });
 
+test('a rule that takes a blank from somebody it is worked on for is told by their names', () => {
+  const run = aRun(['Ada', 'Bo', 'Cy']);
+  const [use] = run.uses;
+  const ids = run.entries.map(({ id }) => id);
+  const items = [
+    item(`${ids[0]}-${use!.id}-1`, 'cut', {}),
+    item(`${ids[1]}-${use!.id}-1`, 'open', {}),
+    item(`${ids[2]}-anotheruse-1`, 'packed', {}),
+  ];
+  const only = (...entryIds: typeof ids) => ({
+    ...run,
+    uses: [{ ...use!, who: { kind: 'chosen' as const, entryIds } }],
+  });
+  expect(lostByRule(run, only(), use!.id, items)).toEqual(['Ada']);
+  expect(lostByRule(run, only(ids[0]!), use!.id, items)).toEqual([]);
+  expect(lostByRule(run, run, use!.id, items)).toEqual([]);
+  // Without the use it is gone as well.
+  expect(lostByRule(run, { ...run, uses: [] }, use!.id, items)).toEqual(['Ada']);
+});
+
 test('made otherwise is what a pass has, not what only was released', () => {
   const frozen = (by: 'pass' | 'release') =>
     ({ frozen: { by }, frozenText: ['Ilke', 'Ro'] }) as unknown as Partial<BenchPiece>;
@@ -114,9 +144,14 @@ test('a picture is made smaller by its longest side and never larger; holes are 
 });
 
 test('what lies in made passes is told as it was made; what is only released or planned is not', () => {
-  const frozen = (by: 'pass' | 'release') => ({ placeId: 'aplace0001', frozen: { by, text: ['Ilke', 'Ro'] } }) as never;
+  const frozen = (by: 'pass' | 'release') =>
+    ({
+      placeId: 'aplace0001',
+      layerId: 'alayer0001',
+      frozen: { by, text: ['Ilke', 'Ro'], materialId: 'film-gold' },
+    }) as never;
   const open = { placeId: 'aplace0001', frozen: null };
   expect(madeTexts([item('a', 'cut', frozen('pass'), open), item('b', 'open', frozen('release'))])).toEqual([
-    { itemId: 'a', placeId: 'aplace0001', text: ['Ilke', 'Ro'] },
+    { itemId: 'a', placeId: 'aplace0001', layerId: 'alayer0001', materialId: 'film-gold', text: ['Ilke', 'Ro'] },
   ]);
 });

@@ -3,30 +3,62 @@
  * from the worker, and words that several steps share. Draws nothing.
  */
 export { type ApiProblem, api } from './api';
-export { RunProvider, useFits, useRun, useWork, type RunSession } from './run-session';
+export { RunProvider, useCountdowns, useFits, useRun, useWork, type RunSession } from './run-session';
 export { type ApiAnswer, QueryProvider, useApiQuery } from './api-query';
+export { type Countdowns, useCountdownSound, useHeldSeconds, useServerNow } from './use-countdowns';
+export { countdownFigure, countdownName, countdownWords } from './countdown-words';
 export { type SaveState, savedWords } from './save-state';
 export { type ActQuestion, type Recorded } from './act-queue';
 export { makeQuestion, openWords, passesNamed } from './open-words';
 export { type FitsState } from './use-computed-fits';
 export { type Work } from './use-work-store';
 export { randomBytes } from './random-bytes';
+export { type FirstDay, useCurrency, useFirstDay, usePaper, useStationName } from './use-station';
 export { stationId } from './station';
+export { blankDifferences, cardDifferences } from './difference-words';
+export { useFindingWords } from './use-finding-words';
+export { CASE_WORDS } from './case-words';
 export { dueWords } from './due-words';
 export { bondedWord, entryFacets, facetOf, stageWord } from './stage-words';
 export { type ListPreview, entriesWords, previewOf } from './list-preview';
 export { useLetterKeys } from './use-letter-keys';
 export { useBrowserSetting, useBrowserText } from './browser-setting';
 export { type Lengths, useLengths } from './use-lengths';
+export { type Heats, useHeat, useHeater } from './use-heat';
+export {
+  BACK_OPTIONS,
+  COVER_OPTIONS,
+  FABRIC_OPTIONS,
+  HEATER_OPTIONS,
+  PRESSED_OPTIONS,
+  fabricFrom,
+  cautionWords,
+  coverWords,
+  peelWords,
+  readingWords,
+  pressRemarks,
+  stepWords,
+} from '@/core/sentences';
 export { type PlaceOption, usePlaces } from './use-places';
 export { keepPhotoFile } from './photo-file';
 export { PREPARATION_WORDS, variantWords } from './blank-words';
-export { BlankSaver, type BlankSnapshot, type ShopSave } from './blank-saver';
+export { boughtWords, finestWords, materialPart, materialPartName, priceWords } from './material-words';
+export { useShopThing } from './use-shop-thing';
+export { ThingSaver, type ThingSnapshot, type ShopSave } from './thing-saver';
 export { droppedFile } from './dropped-file';
 export { problemWords } from './list-preview';
 export { problemSentence } from './problem-sentence';
 export { type CutText, cutTexts } from './cut-texts';
 export { type ShownFit, type ShownLayer, shownFit, shownFits, stoppedTexts } from './shown-fit';
 export { type ShownDrawing, useShownLayers } from './use-shown-layers';
-export { countToLayOut, madeOtherwise, madeTexts, entriesWith, hasWorkOn, isUnmade, isWorked } from './work-done';
+export {
+  countToLayOut,
+  madeOtherwise,
+  madeTexts,
+  entriesWith,
+  hasWorkOn,
+  isUnmade,
+  isWorked,
+  lostByRule,
+} from './work-done';
 export { blankDemand, markMatches, piecesOf } from './blank-demand';

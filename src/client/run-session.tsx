@@ -5,6 +5,7 @@ import {
   type ReactNode,
   type SetStateAction,
   createContext,
+  useCallback,
   useContext,
   useEffect,
   useMemo,
@@ -15,7 +16,7 @@ import { type MainPlace, type PlaceAt, placeAt } from '@/core/edit';
 import { makeId } from '@/core/ids';
 import { presentOrThrow } from '@/core/outcome';
 import type { RunSpec } from '@/core/spec';
-import type { BenchView, RunView } from '@/services';
+import type { BenchView, RunView, StreamMarks } from '@/services';
 import type { FitClient } from '@/workers/fit-client';
 import type { ShapePaths } from '@/workers/shape-paths';
 import { browserKeeper } from './keeper';
@@ -26,6 +27,7 @@ import { useFieldFocus } from './use-field-focus';
 import { type FitsState, useComputedFits } from './use-computed-fits';
 import { useRunStream } from './run-stream';
 import { type Work, useWorkStore } from './use-work-store';
+import { type Countdowns, useCountdownStore } from './use-countdowns';
 
 /** What every step of a run works with. Lives as long as the run is open, across its steps. */
 export interface RunSession {
@@ -55,6 +57,7 @@ export interface RunSession {
 const RunContext = createContext<RunSession | null>(null);
 const FitsContext = createContext<FitsState | null>(null);
 const WorkContext = createContext<Work | null>(null);
+const CountdownContext = createContext<Countdowns | null>(null);
 
 interface RunProviderProps {
   readonly run: RunView;
@@ -71,10 +74,19 @@ export function RunProvider({ run, bench, children }: RunProviderProps) {
   const numTakenUp = useWaitingChanges(saver);
   useKeptSteps(run.id, saver);
   useFieldFocus(saver);
-  useRunStream(run.id, saver, work.follow);
+  const { follow: followWork } = work;
+  const countdowns = useCountdownStore(run.id);
+  const { follow: followCountdowns } = countdowns;
+  const followAll = useCallback(
+    (marks: Partial<StreamMarks>) => {
+      followWork(marks);
+      followCountdowns(marks.countdowns);
+    },
+    [followWork, followCountdowns],
+  );
+  useRunStream(run.id, saver, followAll);
   // The server names the items: what it has acknowledged, the bench is read by.
-  const { follow } = work;
-  useEffect(() => follow({ spec: saved.counter }), [follow, saved.counter]);
+  useEffect(() => followWork({ spec: saved.counter }), [followWork, saved.counter]);
   const { fits, paths, askFits } = useComputedFits(saved.spec);
   const [at, setAt] = useState<PlaceAt | null>(null);
   const session = useMemo((): RunSession => {
@@ -86,7 +98,9 @@ export function RunProvider({ run, bench, children }: RunProviderProps) {
   return (
     <RunContext value={session}>
       <FitsContext value={fits}>
-        <WorkContext value={work}>{children}</WorkContext>
+        <WorkContext value={work}>
+          <CountdownContext value={countdowns}>{children}</CountdownContext>
+        </WorkContext>
       </FitsContext>
     </RunContext>
   );
@@ -124,4 +138,9 @@ export function useFits(): FitsState {
 /** What was done to its items, and what is on its way to the ledger. */
 export function useWork(): Work {
   return presentOrThrow(useContext(WorkContext), 'a run around this component');
+}
+
+/** What is waited for at the press. */
+export function useCountdowns(): Countdowns {
+  return presentOrThrow(useContext(CountdownContext), 'a run around this component');
 }

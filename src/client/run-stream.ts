@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
-import type { RunMarks } from '@/services';
+import type { StreamMarks } from '@/services';
 import type { SpecSaver } from './spec-saver';
 
 /** How long it is waited before a server that is ending, or knows no such run, is asked again. */
@@ -23,7 +23,7 @@ interface Page {
 export function followRun(
   runId: string,
   saver: Pick<SpecSaver, 'getSnapshot' | 'catchUp'>,
-  follow: (marks: Partial<RunMarks>) => void,
+  follow: (marks: Partial<StreamMarks>) => void,
   { document, window, open: openSource, againMs = AGAIN_MS }: Page,
 ): () => void {
   let source: ReturnType<Page['open']> | null = null;
@@ -39,7 +39,7 @@ export function followRun(
       later = setTimeout(open, againMs);
     };
     opened.onmessage = ({ data }: MessageEvent<string>) => {
-      const marks = JSON.parse(data) as RunMarks;
+      const marks = JSON.parse(data) as StreamMarks;
       if (marks.spec > saver.getSnapshot().counter) void saver.catchUp();
       follow(marks);
     };
@@ -66,7 +66,7 @@ export function followRun(
 /** `EventSource.CLOSED` */
 const CLOSED = 2;
 
-export function useRunStream(runId: string, saver: SpecSaver, follow: (marks: Partial<RunMarks>) => void): void {
+export function useRunStream(runId: string, saver: SpecSaver, follow: (marks: Partial<StreamMarks>) => void): void {
   useEffect(() => {
     const open = (path: string) => new EventSource(path);
     return followRun(runId, saver, follow, { document, window, open });

@@ -7,8 +7,9 @@ import { aRun } from '@/core/test';
 import { memoryKeeper } from './keeper';
 import { SpecSaver } from './spec-saver';
 
-/** Five hundred sessions of two people on one run, as the browser has them: fields, saves, a server that is gone for one of them. */
-const NUM_SESSIONS = 500;
+/** Sessions of two people on one run, as the browser has them: fields, saves, a server that is gone for one of them. */
+// As many as there is time for beside everything else; `npm run check:merge` plays two thousand.
+const NUM_SESSIONS = Number(process.env.KNURL_SESSIONS ?? 120);
 
 const START = aRun(['Ann', 'Bo', 'Cy']);
 

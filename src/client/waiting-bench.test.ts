@@ -45,6 +45,13 @@ test('what waits is decided on piece by piece, and the other pieces stay as they
     face: 'front',
   });
   expect(bonded.pieces.map(({ stage }) => stage)).toEqual([null, 'bonded']);
+  const layerIds = ['alayer0001', 'alayer0002'];
+  const whole = { itemId: ITEM, placeId: 'aplace0001', layerIds } as const;
+  const again = after(
+    { kind: 'bonded', ...whole, face: 'front' },
+    { kind: 'pressedAgain', ...whole, layerIds: ['alayer0002'], attempts: [1], why: 'notBonded', seconds: 8 },
+  );
+  expect([again.stage, again.pieces.map(({ stage }) => stage)]).toEqual(['weeded', ['bonded', 'weeded']]);
   expect(after({ kind: 'packed', itemId: ITEM }).stage).toBe('packed');
 });
 

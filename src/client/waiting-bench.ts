@@ -32,9 +32,19 @@ function pieceAfter(piece: BenchPiece, effect: Effect): BenchPiece {
       return effect.pieceId === pieceId ? { ...piece, stage: effect.stage } : piece;
     case 'bond':
       return effect.placeId === placeId && effect.layerId === layerId ? { ...piece, stage: 'bonded' } : piece;
+    case 'repress':
+      return effect.placeId === placeId && effect.layerId === layerId ? { ...piece, stage: 'weeded' } : piece;
     case 'spoil': {
       if (effect.pieceId !== pieceId || effect.attempt !== attempt) return piece;
-      return { ...piece, attempt: attempt + 1, stage: null, spoiledFor: effect.reason, passNo: null, passId: null };
+      return {
+        ...piece,
+        attempt: attempt + 1,
+        stage: null,
+        spoiledFor: effect.reason,
+        again: null,
+        passNo: null,
+        passId: null,
+      };
     }
     case 'unmake':
       return piece.passId === effect.passId ? { ...piece, passNo: null, passId: null } : piece;

@@ -1,6 +1,6 @@
 import { hasStop } from '@/core/finding';
 import type { MadeText } from '@/core/resolve';
-import { fitKeyIn, readItemId } from '@/core/spec';
+import { type RunSpec, fitKeyIn, getsBlank, readItemId } from '@/core/spec';
 import type { BenchItem } from '@/services';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
@@ -26,7 +26,9 @@ export function madeOtherwise({ pieces }: Pick<BenchItem, 'pieces'>): string | n
 /** What lies in made passes, as it was made. */
 export function madeTexts(items: readonly BenchItem[]): MadeText[] {
   return items.flatMap(({ itemId, pieces }) =>
-    pieces.flatMap(({ placeId, frozen }) => (frozen?.by === 'pass' ? [{ itemId, placeId, text: frozen.text }] : [])),
+    pieces.flatMap(({ placeId, layerId, frozen }) =>
+      frozen?.by === 'pass' ? [{ itemId, placeId, layerId, materialId: frozen.materialId, text: frozen.text }] : [],
+    ),
   );
 }
 
@@ -50,4 +52,13 @@ export function countToLayOut(
   const isOpen = ({ itemId, pieces }: BenchItem) =>
     pieces.some(({ passNo, placeId }) => passNo === null && !stopped.has(fitKeyIn(itemId, placeId)));
   return items.filter(isOpen).length;
+}
+
+/** Names of those who would get a blank no more though it is worked on for them. */
+export function lostByRule(before: RunSpec, after: RunSpec, useId: string, items: readonly BenchItem[]): string[] {
+  const next = after.uses.find(({ id }) => id === useId);
+  const worked = entriesWith(items, (item) => readItemId(item.itemId)?.useId === useId && isWorked(item));
+  return before.entries
+    .filter((entry) => worked.has(entry.id) && !(next && getsBlank(next, entry)))
+    .map(({ fields }) => fields.text ?? '');
 }

@@ -4,7 +4,7 @@ import { ActQueue } from './act-queue';
 import { api } from './api';
 import type { Keeper } from './keeper';
 import { randomBytes } from './random-bytes';
-import { stationId } from './station';
+import { stationId, stationName } from './station';
 import { entriesWith, isWorked } from './work-done';
 
 /** What was done to a run's items as the server acknowledged it, and the queue of what is on its way there. */
@@ -27,6 +27,7 @@ export class WorkStore {
       keeper,
       pageId,
       station: stationId,
+      who: stationName,
       nowIso: () => new Date().toISOString(),
       makeActId: () => makeId<'act'>(randomBytes) + makeId<'act'>(randomBytes),
       send: (act, answers) => api.act(runId, act, answers),

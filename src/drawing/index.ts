@@ -22,4 +22,5 @@ export { lineOn } from './line-on';
 export { ClearZones, PlaceGround } from './place-ground';
 export { islandsPath, ringPath } from './ring-path';
 export { rectSteps } from './ring-steps';
+export { Swatch } from './swatch';
 export { UsableRect } from './usable-rect';

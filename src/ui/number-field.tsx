@@ -1,7 +1,17 @@
 'use client';
 
 import { Field, Input, Label } from '@headlessui/react';
-import { type LengthUnit, readInches, readMm, unitWord, writeInches } from '@/core/units';
+import {
+  type HeatUnit,
+  type LengthUnit,
+  formatHeat,
+  heatWord,
+  readHeat,
+  readInches,
+  readMm,
+  unitWord,
+  writeInches,
+} from '@/core/units';
 import { useHeldText } from './use-held-text';
 
 interface TypedNumberProps {
@@ -80,6 +90,22 @@ export function LengthField({ unit, decimals = 1, ...rest }: LengthFieldProps) {
       unit={unitWord(unit)}
       read={isInch ? readInches : readMm}
       write={isInch ? writeInches : (mm) => String(Number(mm.toFixed(decimals)))}
+    />
+  );
+}
+
+interface HeatFieldProps extends Omit<TypedNumberProps, 'read' | 'write' | 'unit'> {
+  readonly unit: HeatUnit;
+}
+
+/** Whole degrees Celsius, typed and shown in the unit of the station; neither is ever rounded up. */
+export function HeatField({ unit, ...rest }: HeatFieldProps) {
+  return (
+    <TypedNumber
+      {...rest}
+      unit={heatWord(unit)}
+      read={(text) => readHeat(text, unit)}
+      write={(celsius) => formatHeat(celsius, unit)}
     />
   );
 }

@@ -45,7 +45,7 @@ function TapeLink({ step, isCurrent }: { readonly step: TapeStep; readonly isCur
       className={`block h-[58px] w-36 px-2.5 pt-1.5 focus-visible:-outline-offset-2 ${isCurrent ? SLIDER : 'hover:bg-verdigris-tint/60'}`}
     >
       <span className="block leading-5 font-semibold">{step.name}</span>
-      <span className={`measure block text-fine leading-4 ${tickColour}`}>{step.tick}</span>
+      <span className={`measure block text-fine leading-4 whitespace-nowrap ${tickColour}`}>{step.tick}</span>
     </Link>
   );
 }

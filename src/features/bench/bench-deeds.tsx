@@ -1,4 +1,6 @@
 import { TriangleAlert } from 'lucide-react';
+import { useCountdowns, useHeldSeconds } from '@/client';
+import type { Clock } from '@/core/countdown';
 import type { BenchItem } from '@/services';
 import { Button, Key } from '@/ui';
 import {
@@ -10,7 +12,7 @@ import {
   isOfPass,
   nextStage,
 } from './bench-stages';
-import { cautionFor, markWords, stageWordFor } from './sentences';
+import { cautionFor, clockWords, heldSentence, markWords, stageWordFor } from './sentences';
 
 interface BenchDeedsProps {
   readonly current: BenchItem;
@@ -24,6 +26,11 @@ interface BenchDeedsProps {
   readonly onMarkOn: (stage: BenchStage) => void;
   readonly onMarkPass: (stage: BenchStage) => void;
   readonly onSpoil: () => void;
+  /** What is counted down next for the item in hand; null when all of it has been. */
+  readonly nextClock: Clock | null;
+  readonly onCount: () => void;
+  /** Null where nothing of it is pressed. */
+  readonly onAgain: (() => void) | null;
   readonly onUndo: () => void;
   readonly onRedo: () => void;
   readonly onHelp: () => void;
@@ -34,21 +41,38 @@ interface BenchDeedsProps {
 /** The next deed as the one large button; every other stage, spoiling and undoing below it. */
 export function BenchDeeds(props: BenchDeedsProps) {
   const { current, picked, canUndo, canRedo, onMark, onMarkOn, onSpoil, onUndo, onRedo, onHelp, hasLetters } = props;
-  const { passInHand, onMarkPass } = props;
+  const { passInHand, onMarkPass, nextClock, onCount, onAgain } = props;
+  const held = useHeldSeconds(
+    useCountdowns(),
+    picked.map(({ itemId }) => itemId),
+  );
   const next = nextStage(current);
   const caution = cautionFor(picked, next);
   const stages = BENCH_STAGES.filter(({ stage }) => picked.some((item) => hasStage(item, stage)));
   return (
     <section className="grid content-start gap-4 border-l border-rule bg-paper p-5">
       <h2 className="heading-small">Next for it</h2>
+      {next === 'bonded' && nextClock && (
+        <Button size="bench" className="min-h-16! text-deed!" disabled={held !== null} onClick={onCount}>
+          {clockWords(nextClock)}
+          {hasLetters && <Key>t</Key>}
+        </Button>
+      )}
       {next ? (
-        <Button weight="main" size="bench" className="min-h-20! text-deed!" onClick={() => onMarkOn(next)}>
+        <Button
+          weight="main"
+          size="bench"
+          className="min-h-20! text-deed!"
+          disabled={held !== null && !isOfPass(next)}
+          onClick={() => onMarkOn(next)}
+        >
           {markWords(picked, next)}
           {hasLetters && <Key>space</Key>}
         </Button>
       ) : (
         <p className="text-deed font-bold text-verdigris">Packed</p>
       )}
+      {held !== null && next && !isOfPass(next) && <p className="text-lg">{heldSentence(held)}</p>}
       {caution && (
         <p className="flex gap-2 text-sm text-brass">
           <TriangleAlert size={18} className="mt-0.5 shrink-0" aria-hidden />
@@ -63,13 +87,18 @@ export function BenchDeeds(props: BenchDeedsProps) {
           <Button
             key={stage}
             size="bench"
-            disabled={!picked.some((item) => isBefore(item.stage, stage))}
+            disabled={!picked.some((item) => isBefore(item.stage, stage)) || (held !== null && !isOfPass(stage))}
             onClick={() => onMark(stage)}
           >
             {stageWordFor(picked, stage)}
             {hasLetters && <Key>{key}</Key>}
           </Button>
         ))}
+        {onAgain && (
+          <Button size="bench" onClick={onAgain}>
+            Does not hold…{hasLetters && <Key>n</Key>}
+          </Button>
+        )}
         <Button size="bench" weight="grave" onClick={onSpoil}>
           Spoiled…{hasLetters && <Key>x</Key>}
         </Button>

@@ -7,6 +7,8 @@ import type { Bench } from './use-bench';
 export interface KeyDeeds {
   readonly onJump: () => void;
   readonly onSpoil: () => void;
+  readonly onCount: () => void;
+  readonly onAgain: () => void;
   /** Letters and space mark; walking and looking up always work. */
   readonly hasLetters: boolean;
 }
@@ -39,7 +41,7 @@ function walkKeys({ ids, selection, setSelection }: Bench, { onJump }: KeyDeeds)
   ];
 }
 
-function workKeys(bench: Bench, { onSpoil }: KeyDeeds): KeyGroup['bindings'] {
+function workKeys(bench: Bench, { onSpoil, onCount, onAgain }: KeyDeeds): KeyGroup['bindings'] {
   const { all, current, ids, selection, setSelection } = bench;
   const word = (stage: (typeof BENCH_STAGES)[number]['stage']) => stageWordFor(all, stage);
   return [
@@ -63,6 +65,8 @@ function workKeys(bench: Bench, { onSpoil }: KeyDeeds): KeyGroup['bindings'] {
       does: `mark the whole pass ${word(stage)}`,
       run: () => void bench.markPass(stage),
     })),
+    { keys: ['t'], does: 'start the countdown of its next step', run: onCount },
+    { keys: ['n'], does: 'it does not hold: asks what, and presses again', run: onAgain },
     { keys: ['x'], does: 'spoiled: asks what and why', run: onSpoil },
     { keys: ['a'], does: 'pick all that are shown', run: () => setSelection(pickAll(selection, ids)) },
     { keys: ['u'], does: 'undo', run: () => void bench.undo() },

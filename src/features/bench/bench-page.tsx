@@ -3,10 +3,13 @@
 import { useState } from 'react';
 import { useLetterKeys, useWork } from '@/client';
 import { Notice, openKeyHelp, useKeys } from '@/ui';
+import { AgainDialog } from './again-dialog';
 import { BenchCurrent } from './bench-current';
 import { BenchDeeds } from './bench-deeds';
 import { BenchList } from './bench-list';
 import { benchKeys } from './bench-keys';
+import { againOptions } from './press-clocks';
+import { useClocks } from './use-clocks';
 import { toItemInHand, toJumpField } from './focus';
 import { SpoilDialog } from './spoil-dialog';
 import { useBench } from './use-bench';
@@ -15,20 +18,42 @@ import { useBench } from './use-bench';
 export function BenchPage() {
   const { tally, undo, redo } = useWork().bench;
   const bench = useBench();
+  const clocks = useClocks(bench);
+  const options = bench.current ? againOptions(bench.current, clocks.places) : [];
+  const [isAgain, setAgain] = useState(false);
+  const onAgain = () => setAgain(options.length > 0);
+  const onCount = () => void clocks.startNext();
   const [isSpoiling, setSpoiling] = useState(false);
   const [hasLetters] = useLetterKeys();
-  useKeys(benchKeys(bench, { onJump: toJumpField, onSpoil: () => setSpoiling(bench.current !== null), hasLetters }));
+  useKeys(
+    benchKeys(bench, {
+      onJump: toJumpField,
+      onSpoil: () => setSpoiling(bench.current !== null),
+      onCount,
+      onAgain,
+      hasLetters,
+    }),
+  );
   const stopSpoiling = () => {
     setSpoiling(false);
     toItemInHand();
   };
-  const { all, current, picked, message } = bench;
+  const stopAgain = () => {
+    setAgain(false);
+    toItemInHand();
+  };
+  const { all, current, picked } = bench;
+  const message = bench.message ?? clocks.message;
   if (all.length === 0) return <p className="p-6 text-lg">No items yet. Put names on the roster first.</p>;
   return (
     <>
       {message && <Notice severity="stop">{message}</Notice>}
       <div className="grid flex-1 md:grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_340px_300px]">
-        {current ? <BenchCurrent item={current} /> : <p className="p-6 text-lg">Nothing of this kind is left.</p>}
+        {current ? (
+          <BenchCurrent item={current} clocks={clocks} />
+        ) : (
+          <p className="p-6 text-lg">Nothing of this kind is left.</p>
+        )}
         {current ? (
           <BenchDeeds
             current={current}
@@ -38,6 +63,9 @@ export function BenchPage() {
             onMark={(stage) => void bench.mark(stage)}
             onMarkOn={(stage) => void bench.markOn(stage)}
             onSpoil={() => setSpoiling(true)}
+            nextClock={clocks.next?.clock ?? null}
+            onCount={onCount}
+            onAgain={options.length > 0 ? onAgain : null}
             onUndo={() => void bench.undo()}
             onRedo={() => void bench.redo()}
             onHelp={openKeyHelp}
@@ -50,6 +78,17 @@ export function BenchPage() {
         )}
         <BenchList bench={bench} tally={tally} />
       </div>
+      {isAgain && current && options.length > 0 && (
+        <AgainDialog
+          item={current}
+          options={options}
+          onClose={stopAgain}
+          onAgain={(...again) => {
+            stopAgain();
+            void bench.pressAgain(...again);
+          }}
+        />
+      )}
       {isSpoiling && (
         <SpoilDialog
           items={picked}

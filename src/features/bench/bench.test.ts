@@ -176,7 +176,13 @@ describe('keys', () => {
       redo: async () => void deeds.push('redo'),
     }) as unknown as Parameters<typeof benchKeys>[0];
   const groups = (hasLetters: boolean) =>
-    benchKeys(bench(), { onJump: () => deeds.push('jump'), onSpoil: () => deeds.push('spoil'), hasLetters });
+    benchKeys(bench(), {
+      onJump: () => deeds.push('jump'),
+      onSpoil: () => deeds.push('spoil'),
+      onCount: () => deeds.push('count'),
+      onAgain: () => deeds.push('again'),
+      hasLetters,
+    });
   const press = (name: string, hasLetters = true) => {
     deeds.length = 0;
     const event = { target: null } as unknown as KeyboardEvent;
@@ -199,16 +205,9 @@ describe('keys', () => {
     expect(['c', 'w', 'p', 'k', 'b'].map((name) => press(name))).toEqual(
       ['cut', 'weeded', 'bonded', 'checked', 'packed'].map((stage) => `mark ${stage}`),
     );
-    expect(['shift+c', 'shift+w', 'space', 'u', 'shift+u', 'x', 'a', '/'].map((name) => press(name))).toEqual([
-      'pass cut',
-      'pass weeded',
-      'mark on cut',
-      'undo',
-      'redo',
-      'spoil',
-      'to b: a,b,c',
-      'jump',
-    ]);
+    expect(['shift+c', 'shift+w', 'space', 'u', 'shift+u', 'x', 't', 'n', 'a', '/'].map((name) => press(name))).toEqual(
+      ['pass cut', 'pass weeded', 'mark on cut', 'undo', 'redo', 'spoil', 'count', 'again', 'to b: a,b,c', 'jump'],
+    );
     const names = groups(true).flatMap(({ bindings }) => bindings.flatMap(({ keys }) => keys));
     expect(new Set(names).size).toBe(names.length);
     expect(groups(true)[1]!.bindings.map(({ does }) => does)).toContain('mark the whole pass cut');

@@ -7,18 +7,24 @@ import type { BenchItem } from '@/services';
 import { type DrawnLayer, asRead, boxOfLayers } from '@/drawing';
 import { Figure } from './figure';
 import { ItemDrawing } from './item-drawing';
-import { type ItemPlace, passesWords } from './item-places';
+import { type ItemPlace, isPressed, passesWords } from './item-places';
+import type { Clocks } from './use-clocks';
+import { PressCards } from './press-card';
 import { acrossWords, dropWords } from './sentences';
 
 interface ItemPlaceProps {
   readonly item: BenchItem;
   readonly at: ItemPlace;
+  readonly clocks: Clocks;
   /** Named where the item has more places than one. */
   readonly isNamed: boolean;
+  /** Then how it is pressed stands first. */
+  readonly isPressedNext: boolean;
 }
 
 /** One place of the item in hand: its lettering as it was cut, and where a ruler is laid. */
-export function ItemPlaceView({ item, at: { place, pieces }, isNamed }: ItemPlaceProps) {
+export function ItemPlaceView({ item, at, clocks, isNamed, isPressedNext }: ItemPlaceProps) {
+  const { place, pieces } = at;
   const fits = useFits().last?.fits;
   const { placeId } = place.at;
   const shown = useMemo(() => {
@@ -33,11 +39,12 @@ export function ItemPlaceView({ item, at: { place, pieces }, isNamed }: ItemPlac
           {place.role.name}: {one.text.join(' ')}
         </h2>
       )}
+      {isPressedNext && <PressCards at={at} ink={inkSize(one, drawing?.layers ?? [])} clocks={clocks} />}
       <ItemDrawing
         place={place}
         layers={one.isSpotLost ? [] : (drawing?.layers ?? [])}
         label={one.text.join(' ')}
-        isSmall={isNamed}
+        isSmall={isNamed || isPressedNext}
       />
       {one.isSpotLost && (
         <p className="mt-2 border-l-4 border-brass bg-brass-tint px-3 py-1.5">
@@ -50,6 +57,14 @@ export function ItemPlaceView({ item, at: { place, pieces }, isNamed }: ItemPlac
         {drawing?.numHoles != null && <Figure label="holes to weed" value={String(drawing.numHoles)} />}
         <Figure label="from" value={passesWords(pieces)} />
       </dl>
+      {!isPressedNext && (
+        <details className="mt-4">
+          <summary className="mb-2 cursor-pointer">
+            {isPressed(pieces) ? 'How it is pressed' : 'How it is put on'}
+          </summary>
+          <PressCards at={at} ink={inkSize(one, drawing?.layers ?? [])} clocks={clocks} />
+        </details>
+      )}
     </section>
   ));
 }
@@ -67,6 +82,10 @@ function RulerFigures({ ink }: { readonly ink: InkOnBlank }) {
 
 function InkFigure({ shown, layers }: { readonly shown: ShownFit; readonly layers: readonly DrawnLayer[] }) {
   const { pair } = useLengths();
-  const box = shown.layers.length > 0 ? boxOfLayers(asRead(layers)) : null;
+  const box = inkSize(shown, layers);
   return box && <Figure label="ink" value={pair(box.widthMm, box.heightMm, 0)} />;
+}
+
+function inkSize(shown: ShownFit, layers: readonly DrawnLayer[]) {
+  return shown.layers.length > 0 ? boxOfLayers(asRead(layers)) : null;
 }

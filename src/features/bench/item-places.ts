@@ -1,5 +1,6 @@
 import { type MainPlace, placeAt } from '@/core/edit';
 import { type RunSpec, readItemId } from '@/core/spec';
+import { type Material, processFacts } from '@/core/shop';
 import type { BenchItem, BenchPiece } from '@/services';
 
 /** A place of an item with what is cut for it, bottom up. */
@@ -16,6 +17,16 @@ export function itemPlaces(spec: RunSpec, { itemId, variantId, pieces }: BenchIt
     place: placeAt(spec, { useId, placeId, variantId }),
     pieces: pieces.filter((piece) => piece.placeId === placeId),
   }));
+}
+
+/** What a place is cut from, bottom up. */
+export function layersOf(pieces: readonly BenchPiece[]): readonly Pick<Material, 'name' | 'kind'>[] {
+  return pieces.map(({ materialName: name, materialKind: kind }) => ({ name, kind }));
+}
+
+/** Some of it is bonded by heat. */
+export function isPressed(pieces: readonly BenchPiece[]): boolean {
+  return pieces.some(({ process }) => processFacts(process).bondedWord === 'pressed');
 }
 
 /** What a run of pieces is cut from, each material once: `gold film, navy film`. */

@@ -1,6 +1,8 @@
 import type { InkOnBlank } from '@/core/place';
-import { bondedWord, stageWord } from '@/client';
-import type { Process } from '@/core/shop';
+import { bondedWord, countdownFigure, stageWord } from '@/client';
+import type { Clock, CountdownKind } from '@/core/countdown';
+import type { AgainReason } from '@/core/ledger';
+import { type Process, processFacts } from '@/core/shop';
 import type { BenchItem, BenchPiece } from '@/services';
 import type { BenchStage } from './bench-stages';
 
@@ -22,6 +24,15 @@ export function frozenSentence({ frozen, frozenText, stage }: BenchPiece, now: r
     : `It was cut as ${words}; ${says} Mark it spoiled (wrong name) to cut it again.`;
 }
 
+/** It lies in a pass of another film than the run would take now; null where it does not. */
+export function otherFilmSentence({ filmNow, materialName, stage, passNo }: BenchPiece): string | null {
+  if (filmNow === null) return null;
+  const says = `the run takes ${filmNow} for it now.`;
+  return stage === null
+    ? `It lies in pass ${passNo} on ${materialName}; ${says} Mark it spoiled (something else) and leave it uncut: the next pass has it right.`
+    : `It was cut from ${materialName}; ${says} Mark it spoiled (something else) to cut it again.`;
+}
+
 const processesOf = (items: readonly BenchItem[]): Process[] =>
   items.flatMap(({ pieces }) => pieces.map(({ process }) => process));
 
@@ -40,10 +51,46 @@ export function markWords(items: readonly BenchItem[], stage: BenchStage): strin
 export function cautionFor(items: readonly BenchItem[], stage: BenchStage | null): string | null {
   if (stage === 'cut') return 'Blades are sharp: keep fingers off the carriage while it runs.';
   if (stage === 'weeded') return 'The hook is sharp. Keep waste off the table: a stray bit gets pressed on for good.';
-  if (stage === 'bonded' && processesOf(items).includes('film')) {
+  if (stage === 'bonded' && processesOf(items).some((process) => processFacts(process).bondedWord === 'pressed')) {
     return 'Hot platen, hot zips: never leave a hot press, air the room. Heat and time: the film maker’s sheet and the blank’s label win; local rules apply.';
   }
   return null;
+}
+
+export const AGAIN_OPTIONS: readonly { readonly id: AgainReason; readonly label: string }[] = [
+  { id: 'notBonded', label: 'not bonded: nothing came off the carrier' },
+  { id: 'edgeLifts', label: 'an edge lifts' },
+];
+
+export function againSentence(why: AgainReason): string {
+  return why === 'notBonded'
+    ? 'Lay the carrier back, cover it, and press the whole of it once more at the same heat.'
+    : 'Lay the carrier back, cover it, and press on that spot alone.';
+}
+
+/** What is left when a film has had all the heat that it bears. */
+export function tooMuchSentence(film: string, others: readonly string[]): string {
+  const instead = others.length > 0 ? ` Films at hand that hold on this: ${others.join(', ')}.` : '';
+  return `“${film}” has had the heat that it bears. Mark it spoiled (not bonded), so that it is cut again, and write on its card what happened.${instead}`;
+}
+
+const CLOCK_WORDS: Record<CountdownKind, string> = {
+  dryOut: 'Dry out',
+  press: 'Press',
+  cool: 'Cool',
+  backSide: 'Press the back',
+  again: 'Press again',
+  cure: 'Cure',
+};
+
+/** The countdown on a button: `Press 15 s`. */
+export function clockWords({ kind, seconds }: Pick<Clock, 'kind' | 'seconds'>): string {
+  return `${CLOCK_WORDS[kind]} ${countdownFigure(seconds)}`;
+}
+
+/** Why nothing is marked while a countdown runs. */
+export function heldSentence(seconds: number): string {
+  return `Its countdown runs: ${seconds} s to go. Wait for it, or end it early with a reason.`;
 }
 
 const DATUM_WORDS: Record<InkOnBlank['datum'], string> = {

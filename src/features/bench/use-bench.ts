@@ -1,22 +1,25 @@
 'use client';
 
 import { useCallback, useMemo, useState } from 'react';
-import { type Recorded, useWork } from '@/client';
+import { type Recorded, useCountdowns, useWork } from '@/client';
+import { heldItems, secondsLeft } from '@/core/countdown';
 import type { BenchItem, BenchView } from '@/services';
 import { tellPassing } from '@/ui';
-import type { Deed } from '@/core/ledger';
+import type { AgainReason, Deed } from '@/core/ledger';
 import { type BenchFilter, isInPass, isShown } from './bench-filter';
 import {
   type BenchStage,
   type PassInHand,
   deedsOfPass,
   deedsToReach,
+  isOfPass,
   nextOfKind,
   nextStage,
   passInHandOf,
 } from './bench-stages';
 import { NOTHING, type Selection, pickOne } from './selection';
-import { madeSentence } from './sentences';
+import { type AgainOption, againDeed, inPressOf } from './press-clocks';
+import { heldSentence, madeSentence } from './sentences';
 
 export interface Bench {
   /** Every item of the run. */
@@ -42,6 +45,8 @@ export interface Bench {
   readonly markOn: (stage: BenchStage) => Promise<void>;
   readonly markPass: (stage: BenchStage) => Promise<void>;
   readonly spoil: (spoiled: Spoiled) => Promise<void>;
+  /** It did not hold: pressed once more, which is recorded and counted down. */
+  readonly pressAgain: (option: AgainOption, why: AgainReason, seconds: number) => Promise<void>;
   readonly undo: () => Promise<void>;
   readonly redo: () => Promise<void>;
 }
@@ -53,6 +58,7 @@ const NO_PASS = 'The item in hand lies in no made pass, so that no whole pass ca
 /** Selection and deeds of the bench. It opens at the item to go on with. */
 export function useBench(): Bench {
   const { bench, queue } = useWork();
+  const countdowns = useCountdowns();
   const [filter, setFilter] = useState<BenchFilter>('all');
   const [message, setMessage] = useState<Bench['message']>(null);
   const [wantedPassNo, setPassNo] = useState<number | null>(null);
@@ -77,6 +83,15 @@ export function useBench(): Bench {
   }, []);
   const noInHand = passNo ?? current?.pieces.find((piece) => piece.passNo !== null)?.passNo ?? null;
   const passInHand = useMemo(() => (noInHand === null ? null : passInHandOf(all, noInHand)), [all, noInHand]);
+  /** Whatever lies in the press is not marked as pressed; it is said instead. */
+  const isHeld = (stage: BenchStage): boolean => {
+    if (isOfPass(stage)) return false;
+    const now = countdowns.nowMs();
+    const all = heldItems(countdowns.all, now);
+    const held = picked.map(({ itemId }) => all.get(itemId)).find((one) => one !== undefined);
+    if (held) setMessage(heldSentence(secondsLeft(held, now)));
+    return held !== undefined;
+  };
   const pickedOf = (now: BenchView) => now.items.filter(({ itemId }) => selection.pickedIds.has(itemId));
 
   return {
@@ -101,11 +116,13 @@ export function useBench(): Bench {
     },
     passInHand,
     mark: async (stage) => {
+      if (isHeld(stage)) return;
       // What a bare first look selected stays selected after the mark, so that the next key goes to the same item.
       setSelection(selection);
       tell(await queue.record((now) => deedsToReach(pickedOf(now), stage)));
     },
     markOn: async (stage) => {
+      if (isHeld(stage)) return;
       // At once, so that the next key goes to the next item; what cannot be recorded is in hand again.
       const next = nextOfKind(items, selection.pickedIds, stage);
       setSelection(next === null ? selection : pickOne(next));
@@ -121,6 +138,15 @@ export function useBench(): Bench {
     spoil: async (spoiled) => {
       setSelection(selection);
       tell(await queue.record(() => [{ kind: 'spoiled', ...spoiled }]));
+    },
+    pressAgain: async (option, why, seconds) => {
+      if (current === null) return;
+      setSelection(selection);
+      const done = await queue.record(() => [againDeed(current, option, why, seconds)]);
+      tell(done);
+      if (!done?.ok) return;
+      const items = inPressOf([current], option.placeId);
+      setMessage(await countdowns.start({ kind: 'again', film: option.film, items, seconds }));
     },
     undo: async () => tell(await queue.undo()),
     redo: async () => tell(await queue.redo()),

@@ -8,6 +8,7 @@ import { Button, Choice } from '@/ui';
 import { BlankPicker } from './blank-picker';
 import { ShopCopy } from './shop-copy';
 import { SizeChoice } from './size-choice';
+import { WhoGets } from './who-gets';
 
 /** Which blanks the run takes, which place is looked at, and in which size and colour. */
 export function BlankBar() {
@@ -38,9 +39,10 @@ export function BlankBar() {
             <WithoutIt isWorked={isWorked} onLeaveOut={() => change((spec) => removeUse(spec, use.id))} />
           </span>
         </div>
-        <div className="flex flex-wrap items-end gap-x-8 gap-y-3 empty:hidden">
+        <div className="flex flex-wrap items-start gap-x-8 gap-y-3 empty:hidden">
           {options.length > 1 && <Choice label="Place" options={options} value={chosen} onChange={choose} />}
           <SizeChoice place={place} />
+          <WhoGets place={place} />
           <ShopCopy place={place} />
         </div>
       </header>

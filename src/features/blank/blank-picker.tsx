@@ -14,7 +14,7 @@ interface BlankPickerProps {
 
 /** The shop's blanks to choose from. */
 export function BlankPicker({ deed, onPick, onClose }: BlankPickerProps) {
-  const { value, problem } = useApiQuery({ key: ['shop', 'blanks'], ask: api.blanks, isKept: false });
+  const { value, problem } = useApiQuery({ key: ['shop', 'blanks'], ask: () => api.things('blanks'), isKept: false });
   const blanks = value?.blanks ?? [];
   return (
     <section aria-label="Blanks of the shop" className="border-b border-rule-strong bg-shade px-5 py-4">

@@ -20,15 +20,26 @@ export function CentringFields({ edit }: { readonly edit: PlaceEdit }) {
   const { changePlace } = useChangePlace(edit);
   const { centring } = edit.measured;
   const set = (next: Centring | null) => changePlace({ centring: next });
-  if (!centring) {
+  if (!centring || centring.levels.length === 0) {
     const third = Math.round(edit.variant.body.widthMm / 4);
     const level = { leftGapMm: third, leftHandleMm: 25, rightHandleMm: 25, rightGapMm: third };
+    const held: Centring = { levels: [], take: 'body', toleranceMm: 3 };
     return (
-      <section className="grid gap-2">
+      <section className="grid gap-2" aria-label="Centring">
         <h2 className="heading-small">Centring</h2>
+        {centring ? (
+          <p>Held to the middle of the blank: whatever width it gets, the place stays there.</p>
+        ) : (
+          <p className="text-soft">By the left edge. Held to the middle it stays there when a width changes.</p>
+        )}
         <p className="text-soft">Handles are often sewn off-centre. Measure them, and see which middle to take.</p>
-        <span>
-          <Button onClick={() => set({ levels: [level], take: 'body', toleranceMm: 3 })}>Measure the handles</Button>
+        <span className="flex flex-wrap gap-2">
+          {centring ? (
+            <Button onClick={() => set(null)}>Not centred: by the left edge</Button>
+          ) : (
+            <Button onClick={() => set(held)}>Hold it to the middle</Button>
+          )}
+          <Button onClick={() => set({ ...held, levels: [level] })}>Measure the handles</Button>
         </span>
       </section>
     );

@@ -1,7 +1,6 @@
 'use client';
 
-import { useState } from 'react';
-import { shownFits, useFits, useLengths, useRun, useWork, variantWords } from '@/client';
+import { shownFits, useFits, useLengths, usePaper, useRun, useWork, variantWords } from '@/client';
 import type { MainPlace } from '@/core/edit';
 import { ButtonLink, Choice } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
@@ -17,10 +16,10 @@ interface PlacementCardProps {
 export function PlacementCard({ place, fits }: PlacementCardProps) {
   const { runId } = useRun();
   const isWorking = useFits().kind === 'computing';
-  const { figure, word } = useLengths();
-  const [paper, setPaper] = useState('a4');
+  const { unit, figure, word } = useLengths();
+  const [paper, setPaper] = usePaper();
   const { useId, placeId } = place.at;
-  const href = `/api/runs/${runId}/template.pdf?use=${useId}&place=${placeId}&paper=${paper}`;
+  const href = `/api/runs/${runId}/template.pdf?use=${useId}&place=${placeId}&paper=${paper}&length=${unit}`;
   const { items } = useWork().bench;
   const rows = shownFits(fits, items).filter(({ fit, layers }) => fit.emMm > 0 || layers.some(({ frozen }) => frozen));
   const { kind } = place.measured.datum;
@@ -41,7 +40,7 @@ export function PlacementCard({ place, fits }: PlacementCardProps) {
               { id: 'letter', label: 'Letter' },
             ]}
             value={paper}
-            onChange={setPaper}
+            onChange={(id) => setPaper(id === 'letter' ? 'letter' : 'a4')}
           />
           <ButtonLink href={href} download>
             Template, true size

@@ -76,7 +76,7 @@ export function problemWords(problem: PlaceProblem, figure: Figure): string {
     case 'polygonCrosses':
       return `The outline crosses itself: the edge from corner ${problem.edges[0]} meets the one from corner ${problem.edges[1]}. Put the corners in order round the place.`;
     case 'polygonFlat':
-      return `The corners enclose ${Math.round(problem.areaMm2)} mm², which is next to nothing. Measure them again.`;
+      return 'The corners enclose next to nothing. Measure them again.';
     case 'ringCrossed':
       return `The inner radius of ${figure(problem.innerMm)} is not smaller than the outer one of ${figure(problem.outerMm)}. Change the two over, or measure again.`;
     case 'tooDeep':

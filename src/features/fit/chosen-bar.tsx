@@ -1,10 +1,10 @@
 'use client';
 
-import { randomBytes, useRun } from '@/client';
+import { randomBytes, useLengths, useRun } from '@/client';
 import { type MainPlace, dropOverrides, setOverrides } from '@/core/edit';
 import { type OverrideSet, type TextRef, WIDTH_SHARES, ownSettingsAt } from '@/core/spec';
 import { styleOf } from '@/core/shop';
-import { Button, NumberField, Select } from '@/ui';
+import { Button, LengthField, NumberField, Select } from '@/ui';
 
 interface ChosenBarProps {
   readonly texts: readonly TextRef[];
@@ -20,6 +20,7 @@ const OWN_KINDS: readonly OverrideSet['kind'][] = ['lettering', 'material', 'tra
 /** What the chosen ones have otherwise than the set: lettering, film, size, width, tracking. */
 export function ChosenBar({ texts, numChosen, place, letterMm, onClear }: ChosenBarProps) {
   const { spec, change } = useRun();
+  const { unit } = useLengths();
   const set = (value: OverrideSet) => change((now) => setOverrides(now, texts, value, randomBytes));
   const { condenseTo, stretchTo } = spec.remedies;
   // The fields show what the first of them has; typing gives it to all.
@@ -48,9 +49,9 @@ export function ChosenBar({ texts, numChosen, place, letterMm, onClear }: Chosen
           options={spec.shop.materials.map(({ id, value }) => [id, value.name])}
           onPick={(materialId) => set({ kind: 'material', materialId })}
         />
-        <NumberField
+        <LengthField
           label="Letter height"
-          unit="mm"
+          unit={unit}
           value={letterMm}
           min={1}
           max={1000}

@@ -1,8 +1,7 @@
 'use client';
 
-import { useRun } from '@/client';
+import { useLengths, useRun } from '@/client';
 import { type MainPlace, changePlaceUse } from '@/core/edit';
-import { formatMm } from '@/core/units';
 import { Button } from '@/ui';
 import type { Comparison, ScreenFit } from '@/workers/fit-protocol';
 import { worstSeverity } from '@/core/finding';
@@ -18,6 +17,7 @@ interface CompareBarProps {
 
 /** Two letterings for the whole set, side by side in figures; each tile shows both at one scale. */
 export function CompareBar({ place, shown, letteringId, comparison, onEnd }: CompareBarProps) {
+  const lengths = useLengths();
   const { spec, change } = useRun();
   const other = spec.shop.letterings.find(({ id }) => id === letteringId)?.value.name ?? '';
   const here = shown.filter(({ capHeightMm }) => capHeightMm > 0).map(({ capHeightMm }) => capHeightMm);
@@ -35,8 +35,8 @@ export function CompareBar({ place, shown, letteringId, comparison, onEnd }: Com
         <thead>
           <tr className="text-left text-fine text-soft">
             <th className="pr-5 font-normal">lettering</th>
-            <th className="pr-5 text-right font-normal">smallest cap, mm</th>
-            <th className="pr-5 text-right font-normal">tallest cap, mm</th>
+            <th className="pr-5 text-right font-normal">smallest cap, {lengths.word}</th>
+            <th className="pr-5 text-right font-normal">tallest cap, {lengths.word}</th>
             <th className="text-right font-normal">stops</th>
           </tr>
         </thead>
@@ -68,12 +68,13 @@ function SetRow({
   readonly caps: readonly number[];
   readonly numStops: number | null;
 }) {
+  const lengths = useLengths();
   const [least, most] = [caps.reduce((a, b) => Math.min(a, b), Infinity), caps.reduce((a, b) => Math.max(a, b), 0)];
   return (
     <tr className="border-t border-rule">
       <td className="pr-5 font-semibold">{name}</td>
-      <td className="measure pr-5 text-right">{caps.length > 0 ? formatMm(least) : '…'}</td>
-      <td className="measure pr-5 text-right">{caps.length > 0 ? formatMm(most) : '…'}</td>
+      <td className="measure pr-5 text-right">{caps.length > 0 ? lengths.figure(least) : '…'}</td>
+      <td className="measure pr-5 text-right">{caps.length > 0 ? lengths.figure(most) : '…'}</td>
       <td className="measure text-right">{numStops ?? '…'}</td>
     </tr>
   );

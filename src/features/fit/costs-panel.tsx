@@ -1,5 +1,5 @@
+import { useLengths } from '@/client';
 import type { SetSize } from '@/core/fit';
-import { formatMm } from '@/core/units';
 import { TextButton } from '@/ui';
 
 const MOST_SHOWN = 4;
@@ -11,16 +11,23 @@ interface CostsPanelProps {
 
 /** What the longest names cost the others: what the set could be without each, and without it and those before it. */
 export function CostsPanel({ setSize, onPick }: CostsPanelProps) {
+  const lengths = useLengths();
   const { costs, heldBackBy, letterMm, withoutItMm } = setSize;
   if (!heldBackBy || costs.length === 0) return null;
   return (
     <section className="grid gap-1.5">
       <h2 className="heading-small">What long names cost</h2>
       <p>
-        <b>{heldBackBy}</b> keeps the set at <span className="measure">{formatMm(letterMm)} mm</span>
+        <b>{heldBackBy}</b> keeps the set at{' '}
+        <span className="measure">
+          {lengths.figure(letterMm)} {lengths.word}
+        </span>
         {withoutItMm !== null && (
           <>
-            ; without it <span className="measure">{formatMm(withoutItMm)} mm</span>
+            ; without it{' '}
+            <span className="measure">
+              {lengths.figure(withoutItMm)} {lengths.word}
+            </span>
           </>
         )}
         .
@@ -29,8 +36,8 @@ export function CostsPanel({ setSize, onPick }: CostsPanelProps) {
         <thead>
           <tr className="text-left text-fine text-soft">
             <th className="font-normal">without</th>
-            <th className="text-right font-normal">it holds, mm</th>
-            <th className="text-right font-normal">the set, mm</th>
+            <th className="text-right font-normal">it holds, {lengths.word}</th>
+            <th className="text-right font-normal">the set, {lengths.word}</th>
           </tr>
         </thead>
         <tbody>
@@ -42,8 +49,8 @@ export function CostsPanel({ setSize, onPick }: CostsPanelProps) {
                   {text}
                 </TextButton>
               </td>
-              <td className="measure text-right">{formatMm(mostMm)}</td>
-              <td className="measure text-right font-semibold">{formatMm(withoutTheseMm)}</td>
+              <td className="measure text-right">{lengths.figure(mostMm)}</td>
+              <td className="measure text-right font-semibold">{lengths.figure(withoutTheseMm)}</td>
             </tr>
           ))}
         </tbody>

@@ -1,17 +1,16 @@
 'use client';
 
-import { useRun } from '@/client';
-import { findingSentence, findingWords } from '@/core/sentences';
+import { useFindingWords, useLengths, useRun } from '@/client';
 import { asksOf, gravestFirst, lookedWord, nameOfFit, whoseElse } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import { type OverrideSet, type OwnSettings, type RunSpec, type TextRef, lookedKey, ownSettingsAt } from '@/core/spec';
 import { dropLooked, dropOverrides } from '@/core/edit';
-import { formatMm } from '@/core/units';
 import { Button, ButtonLink, Key, SeverityTag, TextButton } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { alikeOf } from './decision-subject';
 import { textOf } from './fit-key';
 import { LetStand } from './let-stand';
+import { NameFilm } from './name-film';
 import { RemedyChoice } from './remedy-choice';
 
 interface DecisionPanelProps {
@@ -25,6 +24,9 @@ const EDGES = { stop: 'border-l-madder', check: 'border-l-brass', note: 'border-
 /** One text at a time: what is wrong, what would help, and letting it stand. */
 export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
   const { spec, runId, change } = useRun();
+  const { sentence: sentenceOf, words } = useFindingWords();
+  const lengths = useLengths();
+  const sentence = (finding: Finding) => asSentence(sentenceOf(finding));
   const asks = gravestFirst(asksOf(subject));
   const [gravest, ...others] = asks;
   const alike = alikeOf(shown, subject);
@@ -46,8 +48,15 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
       ) : (
         subject.emMm > 0 && (
           <p className="text-soft">
-            Cap height <span className="measure">{formatMm(subject.capHeightMm)} mm</span>, its place holds{' '}
-            <span className="measure">{formatMm(subject.mostCapMm)} mm</span>.
+            Cap height{' '}
+            <span className="measure">
+              {lengths.figure(subject.capHeightMm)} {lengths.word}
+            </span>
+            , its place holds{' '}
+            <span className="measure">
+              {lengths.figure(subject.mostCapMm)} {lengths.word}
+            </span>
+            .
           </p>
         )
       )}
@@ -57,7 +66,7 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
           {others.map((finding, i) => (
             <span key={findingKey(finding)} title={sentence(finding)}>
               {i > 0 && ', '}
-              {findingWords(finding)}
+              {words(finding)}
             </span>
           ))}
           .
@@ -66,12 +75,15 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
       {gravest?.kind === 'changedSinceProof' && (
         <ButtonLink href={`/runs/${runId}/proof`}>Show it again on Proof</ButtonLink>
       )}
+      {asks.map((finding) =>
+        finding.kind === 'filmMissing' ? <NameFilm key={finding.said} at={at} finding={finding} /> : null,
+      )}
       <RemedyChoice subject={subject} answering={gravest?.kind ?? null} alike={alike} onDone={onDone} />
       <LetStand key={`${at.entryId}-${at.placeId}`} asks={asks} subject={subject} alike={alike} onDone={onDone} />
       <OwnSettings spec={spec} at={at} change={change} />
       {subject.looked.length > 0 && (
         <p className="text-soft">
-          Let stand: {subject.looked.map((finding) => findingSentence(finding)).join('; ')}.{' '}
+          Let stand: {subject.looked.map((finding) => sentenceOf(finding)).join('; ')}.{' '}
           <TextButton
             onClick={() =>
               change((now) =>
@@ -93,8 +105,7 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
   );
 }
 
-function sentence(finding: Finding): string {
-  const words = findingSentence(finding);
+function asSentence(words: string): string {
   return words[0]!.toUpperCase() + words.slice(1);
 }
 

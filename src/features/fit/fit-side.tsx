@@ -62,7 +62,7 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
       {setSize && <CostsPanel setSize={setSize} onPick={pickText} />}
       <LetteringPanel at={at} letteringId={placeUse.letteringId} lettering={lettering} />
       {slots.map((one) => (
-        <MaterialPanel key={one.slot} at={at} slot={one} isOnly={slots.length === 1} />
+        <MaterialPanel key={one.slot} place={place} slot={one} isOnly={slots.length === 1} />
       ))}
       <RemedyOrder />
     </aside>

@@ -1,6 +1,6 @@
 import { memo } from 'react';
-import { type Lengths } from '@/client';
-import { findingSentence, findingWords } from '@/core/sentences';
+import { type Lengths, useFindingWords } from '@/client';
+import { areaWords } from '@/core/units';
 import { factsOf, isMeasureFinding, nameOfFit, shownMeasures } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import type { ShapeBox } from '@/core/shop';
@@ -93,6 +93,7 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
 
 /** In a few words; the whole sentence stands where it is decided. What a measure says is shown at the measure. */
 function FindingLine({ findings }: { readonly findings: readonly Finding[] }) {
+  const say = useFindingWords();
   const said = findings.filter((finding) => !isMeasureFinding(finding));
   if (said.length === 0) return null;
   return (
@@ -100,13 +101,13 @@ function FindingLine({ findings }: { readonly findings: readonly Finding[] }) {
       {said.map((finding, i) => (
         <span
           key={findingKey(finding)}
-          title={findingSentence(finding)}
+          title={say.sentence(finding)}
           className={
             finding.severity === 'note' ? 'text-soft' : finding.severity === 'stop' ? 'text-madder' : 'text-brass'
           }
         >
           {i > 0 && ' · '}
-          {findingWords(finding)}
+          {say.words(finding)}
         </span>
       ))}
     </p>
@@ -115,14 +116,15 @@ function FindingLine({ findings }: { readonly findings: readonly Finding[] }) {
 
 /** What decides whether it can be weeded, and how much there is to weed; what is far from any limit is left out. */
 function MeasureLine({ fit, lengths }: { readonly fit: ScreenFit; readonly lengths: Lengths }) {
+  const say = useFindingWords();
   const { numIslands, numHoles, edgeMm, areaMm2 } = factsOf(fit);
-  const more = `x-height ${lengths.figure(fit.xHeightMm)} ${lengths.word}; outline ${(edgeMm / 10).toFixed(0)} cm to cut, ${(areaMm2 / 100).toFixed(1)} cm² of film`;
+  const more = `x-height ${lengths.figure(fit.xHeightMm)} ${lengths.word}; outline ${lengths.figure(edgeMm, lengths.unit === 'mm' ? 0 : 1)} ${lengths.word} to cut, ${areaWords(areaMm2, lengths.unit)} of film`;
   return (
     <p className="flex flex-wrap gap-x-2 font-narrow text-fine text-soft" title={more}>
       {shownMeasures(fit).map(({ key, part, layer, spot, broken, leastMm }) => (
         <span
           key={key}
-          title={broken ? findingSentence(broken) : MEASURE_WORDS[part]}
+          title={broken ? say.sentence(broken) : MEASURE_WORDS[part]}
           className={`whitespace-nowrap ${broken ? 'font-semibold text-brass' : ''}`}
         >
           {broken && '▲ '}

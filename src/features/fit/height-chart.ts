@@ -4,7 +4,7 @@ import { BrushComponent, GridComponent, MarkAreaComponent, TooltipComponent } fr
 import * as echarts from 'echarts/core';
 import { LabelLayout } from 'echarts/features';
 import { CanvasRenderer } from 'echarts/renderers';
-import { formatMm } from '@/core/units';
+import type { Lengths } from '@/client';
 
 echarts.use([
   ScatterChart,
@@ -36,7 +36,23 @@ export function startChart(element: HTMLElement): HeightChart {
   return echarts.init(element, null, { renderer: 'canvas' });
 }
 
-export function drawChart(chart: HeightChart, dots: readonly HeightDot[], leastMm: number): void {
+/** Ready to draw a stretch at once, without a button for it. Taken anew in the middle of a stretch, it would be lost. */
+function takeBrush(chart: HeightChart): void {
+  chart.dispatchAction({
+    type: 'takeGlobalCursor',
+    key: 'brush',
+    brushOption: { brushType: 'lineX', brushMode: 'single' },
+  });
+}
+
+interface DrawnDots {
+  readonly dots: readonly HeightDot[];
+  readonly leastMm: number;
+  /** Figures are written in the unit of the station. */
+  readonly lengths: Pick<Lengths, 'figure' | 'word'>;
+}
+
+export function drawChart(chart: HeightChart, { dots, leastMm, lengths }: DrawnDots): void {
   const heights = dots.map(({ mm }) => mm);
   const low = Math.floor(heights.reduce((a, b) => Math.min(a, b), leastMm) - 1);
   const high = Math.ceil(heights.reduce((a, b) => Math.max(a, b), leastMm) + 1);
@@ -48,7 +64,7 @@ export function drawChart(chart: HeightChart, dots: readonly HeightDot[], leastM
       trigger: 'item',
       confine: true,
       formatter: ({ data }: { data: { text: string; value: number[] } }) =>
-        `${escaped(data.text)}: ${formatMm(data.value[0]!)} mm`,
+        `${escaped(data.text)}: ${lengths.figure(data.value[0]!)} ${lengths.word}`,
     },
     xAxis: {
       type: 'value',
@@ -57,7 +73,11 @@ export function drawChart(chart: HeightChart, dots: readonly HeightDot[], leastM
       splitLine: { show: false },
       axisLine: { lineStyle: { color: HOUSE.ruleStrong } },
       axisTick: { show: true },
-      axisLabel: { color: HOUSE.soft, fontSize: 11 },
+      axisLabel: {
+        color: HOUSE.soft,
+        fontSize: 11,
+        formatter: (mm: number) => (lengths.word === 'mm' ? String(mm) : lengths.figure(mm)),
+      },
     },
     yAxis: { type: 'value', min: -1, max: levels, show: false },
     brush: {
@@ -96,12 +116,7 @@ export function drawChart(chart: HeightChart, dots: readonly HeightDot[], leastM
       },
     ],
   });
-  // Ready to draw a stretch at once, without a button for it.
-  chart.dispatchAction({
-    type: 'takeGlobalCursor',
-    key: 'brush',
-    brushOption: { brushType: 'lineX', brushMode: 'single' },
-  });
+  takeBrush(chart);
 }
 
 /** Tells the stretch of millimetres that somebody drew over the strip. */

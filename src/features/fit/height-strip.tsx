@@ -1,9 +1,9 @@
 'use client';
 
-import { useEffect, useMemo, useRef } from 'react';
+import { type Lengths, useLengths } from '@/client';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { nameOfFit } from '@/core/figures';
 import { worstSeverity } from '@/core/finding';
-import { formatMm } from '@/core/units';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';
 import type { HeightChart, HeightDot } from './height-chart';
@@ -23,6 +23,7 @@ interface HeightStripProps {
 
 /** A dot for every fit along its letter height. Those that stand apart are named; a stretch drawn over the strip chooses. */
 export function HeightStrip({ fits, leastMm, chosen, onChoose }: HeightStripProps) {
+  const lengths = useLengths();
   const drawn = useMemo(() => fits.filter(({ capHeightMm }) => capHeightMm > 0), [fits]);
   const apart = useMemo(() => outliers(drawn).slice(0, MOST_NAMED), [drawn]);
   const dots = useMemo(() => dotsOf(drawn, chosen, new Set(apart.map(fitKey))), [drawn, chosen, apart]);
@@ -31,12 +32,13 @@ export function HeightStrip({ fits, leastMm, chosen, onChoose }: HeightStripProp
   const [least, most] = [heights.reduce((a, b) => Math.min(a, b)), heights.reduce((a, b) => Math.max(a, b))];
   return (
     <figure className="grid gap-1">
-      <figcaption className="heading-small">Cap heights, mm</figcaption>
+      <figcaption className="heading-small">Cap heights, {lengths.word}</figcaption>
       <Dots
         dots={dots}
         leastMm={leastMm}
         onChoose={onChoose}
-        label={`Cap heights from ${formatMm(least)} to ${formatMm(most)} millimetres; the least is ${formatMm(leastMm)}`}
+        label={`Cap heights from ${lengths.figure(least)} to ${lengths.figure(most)} ${lengths.word}; the least is ${lengths.figure(leastMm)}`}
+        lengths={lengths}
       />
       {apart.length > 0 && (
         <p className="text-fine">
@@ -45,7 +47,7 @@ export function HeightStrip({ fits, leastMm, chosen, onChoose }: HeightStripProp
             <span key={fitKey(fit)}>
               {i > 0 && ', '}
               <TextButton onClick={() => onChoose([fitKey(fit)])}>
-                {fit.text.join(' ')} <span className="measure">{formatMm(fit.capHeightMm)}</span>
+                {fit.text.join(' ')} <span className="measure">{lengths.figure(fit.capHeightMm)}</span>
               </TextButton>
             </span>
           ))}
@@ -75,6 +77,7 @@ function dotsOf(fits: readonly ScreenFit[], chosen: ReadonlySet<string>, named: 
 }
 
 interface DotsProps {
+  readonly lengths: Lengths;
   readonly dots: readonly HeightDot[];
   readonly leastMm: number;
   readonly label: string;
@@ -82,12 +85,13 @@ interface DotsProps {
 }
 
 /** The chart is fetched when it is first shown; it draws outside React. */
-function Dots({ dots, leastMm, label, onChoose }: DotsProps) {
+function Dots({ dots, leastMm, lengths, label, onChoose }: DotsProps) {
   const element = useRef<HTMLDivElement>(null);
   const chart = useRef<HeightChart | null>(null);
-  const latest = useRef({ dots, leastMm, onChoose });
+  const latest = useRef({ dots, leastMm, lengths, onChoose });
+  const [isDrawing, setIsDrawing] = useState(false);
   useEffect(() => {
-    latest.current = { dots, leastMm, onChoose };
+    latest.current = { dots, leastMm, lengths, onChoose };
   });
   useEffect(() => {
     let isThere = true;
@@ -102,7 +106,7 @@ function Dots({ dots, leastMm, label, onChoose }: DotsProps) {
         const { dots: all, onChoose: choose } = latest.current;
         choose(all.filter(({ mm }) => mm >= from && mm <= to).map(({ key }) => key));
       });
-      drawChart(started, latest.current.dots, latest.current.leastMm);
+      drawChart(started, latest.current);
     });
     return () => {
       isThere = false;
@@ -112,13 +116,37 @@ function Dots({ dots, leastMm, label, onChoose }: DotsProps) {
     };
   }, []);
   useEffect(() => {
+    // A strip drawn anew under the hand would lose the stretch that is being drawn.
+    if (isDrawing) return undefined;
     // Measures come in several times a second; drawing the strip for each would hold up the page.
     const timer = setTimeout(() => {
       const { current } = chart;
       if (!current) return;
-      void import('./height-chart').then(({ drawChart }) => !current.isDisposed() && drawChart(current, dots, leastMm));
+      void import('./height-chart').then(
+        ({ drawChart }) => !current.isDisposed() && drawChart(current, { dots, leastMm, lengths }),
+      );
     }, SETTLE_MS);
     return () => clearTimeout(timer);
-  }, [dots, leastMm]);
-  return <div ref={element} role="img" aria-label={label} className="h-[104px] w-full" data-testid="height-strip" />;
+  }, [dots, leastMm, lengths, isDrawing]);
+  useEffect(() => {
+    if (!isDrawing) return undefined;
+    const end = () => setIsDrawing(false);
+    // The hand may let go anywhere.
+    window.addEventListener('pointerup', end);
+    window.addEventListener('pointercancel', end);
+    return () => {
+      window.removeEventListener('pointerup', end);
+      window.removeEventListener('pointercancel', end);
+    };
+  }, [isDrawing]);
+  return (
+    <div
+      ref={element}
+      role="img"
+      aria-label={label}
+      className="h-[104px] w-full"
+      data-testid="height-strip"
+      onPointerDown={() => setIsDrawing(true)}
+    />
+  );
 }

@@ -1,10 +1,11 @@
 'use client';
 
-import { useRun } from '@/client';
+import { CASE_WORDS, useLengths, useRun } from '@/client';
 import { CASE_FORMS, type CaseForm, type Lettering, commonStyle, styleOf } from '@/core/shop';
 import { type PlaceAt, changeHead, changeLeastHeight, changeLines, changePlaceUse } from '@/core/edit';
-import { Choice, FieldRow, NumberField, Select, withOwn } from '@/ui';
-import { CASE_WORDS, LANGUAGES } from './sentences';
+import { Choice, FieldRow, LengthField, NumberField, Select, withOwn } from '@/ui';
+import { LANGUAGES } from './sentences';
+import { ShopLetterings } from './shop-letterings';
 
 interface LetteringPanelProps {
   readonly at: PlaceAt;
@@ -15,6 +16,7 @@ interface LetteringPanelProps {
 /** Face, case, tracking and least height of the lettering in use. */
 export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelProps) {
   const { spec, change } = useRun();
+  const { unit } = useLengths();
   const { faces, caseForm, trackingEm } = commonStyle(lettering);
   const joins = faces.some(({ isConnected }) => isConnected);
   return (
@@ -25,6 +27,7 @@ export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelPro
         value={letteringId}
         onChange={(id) => change((now) => changePlaceUse(now, at, (use) => ({ ...use, letteringId: id })))}
       />
+      <ShopLetterings at={at} />
       {faces.map((face) => (
         <p key={face.sha} className="text-soft">
           Face: {face.name}. {face.isConnected ? 'Its letters join, as in handwriting.' : 'Its letters stand apart.'}
@@ -54,9 +57,9 @@ export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelPro
           max={100}
           onChange={(percent) => change((now) => changeLines(now, at, { trackingEm: percent / 100 }))}
         />
-        <NumberField
+        <LengthField
           label="Least letter height"
-          unit="mm"
+          unit={unit}
           value={lettering.minLetterHeightMm}
           min={1}
           max={500}

@@ -1,9 +1,12 @@
 'use client';
 
-import { useRun } from '@/client';
+import { useLengths, useRun } from '@/client';
 import { type FinestCut, isCut, kindFacts, processFacts, processOf } from '@/core/shop';
-import { type PlaceAt, type PlaceSlot, changeMaterial, changeMaterialValue } from '@/core/edit';
-import { NumberField, Select } from '@/ui';
+import { type MainPlace, type PlaceSlot, changeMaterialValue } from '@/core/edit';
+import { Swatch } from '@/drawing';
+import { LengthField } from '@/ui';
+import { FilmRule } from './film-rule';
+import { MaterialDiffers, MaterialSelect, useShopMaterials } from './shop-materials';
 
 const FINEST: readonly (readonly [keyof FinestCut, string])[] = [
   ['strokeMm', 'Thinnest stroke it takes'],
@@ -12,15 +15,18 @@ const FINEST: readonly (readonly [keyof FinestCut, string])[] = [
 ];
 
 interface MaterialPanelProps {
-  readonly at: PlaceAt;
+  readonly place: MainPlace;
   readonly slot: PlaceSlot;
   /** The only colour slot of its lettering. */
   readonly isOnly: boolean;
 }
 
 /** What the letters of one colour slot are cut from, how that lies on the bed, and how fine it may be cut. */
-export function MaterialPanel({ at, slot: { slot, materialId, material }, isOnly }: MaterialPanelProps) {
-  const { spec, change } = useRun();
+export function MaterialPanel({ place, slot: placeSlot, isOnly }: MaterialPanelProps) {
+  const { change } = useRun();
+  const { unit } = useLengths();
+  const { slot, materialId, material } = placeSlot;
+  const shop = useShopMaterials();
   const { lies, hint, words } = kindFacts(material.kind);
   const process = processOf(material);
   const refine = (part: Partial<FinestCut>) =>
@@ -28,23 +34,16 @@ export function MaterialPanel({ at, slot: { slot, materialId, material }, isOnly
       changeMaterialValue(now, materialId, (value) => ({ ...value, finest: { ...value.finest, ...part } })),
     );
   return (
-    <section className="grid gap-2">
-      <label className="grid gap-1.5">
+    <section className="grid grid-cols-[minmax(0,1fr)] gap-2">
+      <label className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
         <span className="heading-small">{isOnly ? 'Cut from' : `“${slot}” cut from`}</span>
         <span className="flex items-center gap-2">
-          <span
-            className="size-6 shrink-0 rounded-sm border border-rule-strong"
-            style={{ background: material.colour.hex }}
-            aria-hidden
-          />
-          <Select
-            className="min-w-0 flex-1"
-            options={spec.shop.materials.map(({ id, value }) => [id, value.name])}
-            value={materialId}
-            onChange={(id) => change((now) => changeMaterial(now, at, id, slot))}
-          />
+          <Swatch kind={material.kind} hex={material.colour.hex} />
+          <MaterialSelect at={place.at} slot={slot} materialId={materialId} />
         </span>
       </label>
+      <MaterialDiffers materialId={materialId} material={material} shop={shop} />
+      <FilmRule place={place} slot={placeSlot} />
       <p className="text-soft">
         {words[0]!.toUpperCase() + words.slice(1)}: lies {lies};{' '}
         {!isCut(process) ? 'no pass cuts it' : processFacts(process).reversed ? 'cut reversed' : 'cut as it reads'}
@@ -54,10 +53,10 @@ export function MaterialPanel({ at, slot: { slot, materialId, material }, isOnly
         <details>
           <summary className="cursor-pointer">How fine it can be cut</summary>
           {FINEST.map(([part, label]) => (
-            <NumberField
+            <LengthField
               key={part}
               label={label}
-              unit="mm"
+              unit={unit}
               decimals={2}
               value={material.finest[part]}
               min={0}

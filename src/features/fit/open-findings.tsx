@@ -1,4 +1,4 @@
-import { findingWords } from '@/core/sentences';
+import { useFindingWords } from '@/client';
 import { asksOf, gravestFirst, nameOfFit } from '@/core/figures';
 import { SeverityTag } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
@@ -15,6 +15,7 @@ interface OpenFindingsProps {
 
 /** What else asks something, a line each. */
 export function OpenFindings({ shown, subject, onPick }: OpenFindingsProps) {
+  const say = useFindingWords();
   const others = openFits(shown).filter((fit) => fit !== subject);
   if (others.length === 0) return null;
   return (
@@ -32,7 +33,7 @@ export function OpenFindings({ shown, subject, onPick }: OpenFindingsProps) {
               >
                 {gravest && <SeverityTag severity={gravest.severity} />}
                 <span className="min-w-0 flex-1 break-words">{nameOfFit(fit)}</span>
-                <span className="text-right text-fine text-soft">{gravest && findingWords(gravest)}</span>
+                <span className="text-right text-fine text-soft">{gravest && say.words(gravest)}</span>
               </button>
             </li>
           );

@@ -1,10 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { useFits, useRun } from '@/client';
+import { useFits, useLengths, useRun } from '@/client';
 import type { Finding } from '@/core/finding';
 import type { RemedyOffer } from '@/core/remedies';
-import { formatMm } from '@/core/units';
 import { Button, Key, isPressable, isTyping, useKeys } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { textOf } from './fit-key';
@@ -93,12 +92,16 @@ function OthersWords({
   readonly offer: RemedyOffer;
   readonly nowMm: number | null;
 }) {
+  const lengths = useLengths();
   if (othersMm === null || nowMm === null) return null;
   if (Math.abs(othersMm - nowMm) < 0.05) return <>The others stay as they are. </>;
   return (
     <span className={othersMm < nowMm ? 'text-brass' : ''}>
-      The tallest of the set go from <span className="measure">{formatMm(nowMm)}</span> to{' '}
-      <span className="measure">{formatMm(othersMm)} mm</span>.{' '}
+      The tallest of the set go from <span className="measure">{lengths.figure(nowMm)}</span> to{' '}
+      <span className="measure">
+        {lengths.figure(othersMm)} {lengths.word}
+      </span>
+      .{' '}
       {othersStopped > 0 && (
         <b className="text-madder">
           {othersStopped === 1 ? '1 other would be' : `${othersStopped} others would be`} too small then.{' '}

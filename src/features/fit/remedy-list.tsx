@@ -1,9 +1,9 @@
 'use client';
 
+import { useLengths } from '@/client';
 import { Radio, RadioGroup } from '@headlessui/react';
 import type { RemedyOffer } from '@/core/remedies';
 import type { RunSpec } from '@/core/spec';
-import { formatMm } from '@/core/units';
 import { remedyWords } from './remedy-words';
 
 interface RemedyListProps {
@@ -15,6 +15,7 @@ interface RemedyListProps {
 
 /** What would help, in the maker's order, each with the letter height that it gives. */
 export function RemedyList({ spec, offers, picked, onPick }: RemedyListProps) {
+  const lengths = useLengths();
   return (
     <RadioGroup aria-label="Remedies" value={picked} onChange={onPick} className="border-t border-rule">
       {offers.map((offer, i) => (
@@ -25,7 +26,7 @@ export function RemedyList({ spec, offers, picked, onPick }: RemedyListProps) {
         >
           <span className="min-w-0 flex-1 break-words">{remedyWords(spec, offer)}</span>
           <span className="measure whitespace-nowrap" title="cap height that it gives">
-            {offer.kind === 'shorten' ? '–' : `${formatMm(offer.capHeightMm)} mm`}
+            {offer.kind === 'shorten' ? '–' : `${lengths.figure(offer.capHeightMm)} ${lengths.word}`}
           </span>
           <span
             className="w-3 text-center"

@@ -1,7 +1,7 @@
+import { useLengths } from '@/client';
 import type { SetSize } from '@/core/fit';
 import type { SizeRule } from '@/core/spec';
-import { formatMm } from '@/core/units';
-import { Button, FieldRow, NumberField, Select, TextButton } from '@/ui';
+import { Button, FieldRow, LengthField, Select, TextButton, NumberField } from '@/ui';
 
 interface RuleDetailsProps {
   readonly rule: SizeRule;
@@ -43,6 +43,7 @@ function OwnSizeFields({
   rule: Extract<SizeRule, { kind: 'own' }>;
   onChange: RuleDetailsProps['onChange'];
 }) {
+  const lengths = useLengths();
   const { by, mm } = rule.size;
   return (
     <>
@@ -57,9 +58,9 @@ function OwnSizeFields({
           onChange={(next) => onChange({ kind: 'own', size: { by: next, mm } })}
         />
       </FieldRow>
-      <NumberField
+      <LengthField
         label={by === 'height' ? 'Letter height' : 'Width of the text'}
-        unit="mm"
+        unit={lengths.unit}
         value={mm}
         min={1}
         max={1000}
@@ -74,13 +75,14 @@ function LevelFields({
   setSize,
   onChange,
 }: Omit<RuleDetailsProps, 'rule'> & { readonly heightMm: number | null }) {
+  const lengths = useLengths();
   if (heightMm !== null) {
     return (
       <>
         <p>One letter height for the set, chosen by you.</p>
-        <NumberField
+        <LengthField
           label="Letter height"
-          unit="mm"
+          unit={lengths.unit}
           value={heightMm}
           min={1}
           max={1000}
@@ -95,7 +97,11 @@ function LevelFields({
       <p>One letter height for the set, as tall as its longest text allows.</p>
       {setSize && (
         <p>
-          The set stands at <span className="measure">{formatMm(setSize.letterMm)} mm</span>.{' '}
+          The set stands at{' '}
+          <span className="measure">
+            {lengths.figure(setSize.letterMm)} {lengths.word}
+          </span>
+          .{' '}
           <TextButton onClick={() => onChange({ kind: 'level', heightMm: Math.floor(setSize.letterMm * 2) / 2 })}>
             Choose the height
           </TextButton>

@@ -1,14 +1,7 @@
 import type { ReleaseView } from '@/services';
 import type { FitOrder } from './fit-order';
-import type { CaseForm } from '@/core/shop';
 import type { OfferKind } from '@/core/remedies';
 import type { SizeGroup } from '@/core/spec';
-
-export const CASE_WORDS: Record<CaseForm, string> = {
-  asTyped: 'as typed',
-  capitals: 'CAPITALS',
-  title: 'Capital Initials',
-};
 
 /** Languages whose customs change what a capital is; all others are served by the first. */
 export const LANGUAGES: readonly (readonly [tag: string, words: string])[] = [

@@ -61,7 +61,12 @@ export function Comparison({ comparison: { fates, gone }, reworded, hasWork }: C
 /** Item by item, those that say the same told once. */
 function rewordedWords(reworded: readonly RewordedItem[]): string {
   return [
-    ...new Set(reworded.map(({ whose, was, is }) => (whose === was ? `${was} → ${is}` : `${whose}: ${was} → ${is}`))),
+    ...new Set(
+      reworded.map(({ whose, was, is }) => {
+        const news = is === null ? `${was} is asked for no more` : `${was} → ${is}`;
+        return whose === was ? news : `${whose}: ${news}`;
+      }),
+    ),
   ].join('; ');
 }
 

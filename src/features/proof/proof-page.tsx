@@ -2,7 +2,7 @@
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { cutTexts, shownFits, stoppedTexts, useFits, useRun, useWork } from '@/client';
+import { cutTexts, shownFits, stoppedTexts, useFits, useHeat, useLengths, usePaper, useRun, useWork } from '@/client';
 import { proofRows, tickRows, untickRows } from '@/core/wording';
 import { Button, ButtonLink, Signer, Tick } from '@/ui';
 import { clothsBySlot } from './cloths';
@@ -45,6 +45,9 @@ export function ProofPage() {
     if (stopped.has(row.key)) return false;
     return row.state.kind === 'ticked' ? untick([row]) : tick([row]);
   };
+  const [paper] = usePaper();
+  const lengths = useLengths();
+  const heats = useHeat();
   const { at, setAt } = useProofKeys(rows, ACROSS, toggle);
   const clothOf = useMemo(() => clothsBySlot(fits.last?.fits ?? [], settled), [fits.last, settled]);
   const body = useRef<HTMLDivElement>(null);
@@ -72,7 +75,10 @@ export function ProofPage() {
         <Tick checked={showsOpen} onChange={setShowsOpen}>
           only what is open
         </Tick>
-        <ButtonLink href={`/api/runs/${runId}/proof.pdf`} download>
+        <ButtonLink
+          href={`/api/runs/${runId}/proof.pdf?${new URLSearchParams({ paper, length: lengths.unit, heat: heats.unit })}`}
+          download
+        >
           Proof as PDF
         </ButtonLink>
       </header>

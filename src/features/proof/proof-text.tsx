@@ -1,10 +1,9 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { type CutText, type ShownFit, useRun } from '@/client';
+import { type CutText, type ShownFit, useFindingWords, useRun } from '@/client';
 import { placesOf } from '@/core/edit';
 import type { Finding } from '@/core/finding';
-import { findingSentence } from '@/core/sentences';
 import type { ProofRow } from '@/core/wording';
 import { SeverityTag, Tick } from '@/ui';
 import { ProofDrawing } from './proof-drawing';
@@ -26,6 +25,7 @@ interface ProofTextProps {
 export function ProofText({ row, cut, stop, pxPerMm, cloth, isCurrent, onPick, onToggle }: ProofTextProps) {
   const { no, entry, state, worded } = row;
   const { spec } = useRun();
+  const say = useFindingWords();
   const hasPlaces = placesOf(spec).length > 1;
   const words = cut?.words ?? worded?.lines.map(({ text }) => text).join(' / ') ?? '';
   const frozen = frozenWords(cut?.fits ?? []);
@@ -62,7 +62,7 @@ export function ProofText({ row, cut, stop, pxPerMm, cloth, isCurrent, onPick, o
         {stop ? (
           <span className="grid justify-items-start gap-1">
             <SeverityTag severity="stop" />
-            <span>{findingSentence(stop)}</span>
+            <span>{say.sentence(stop)}</span>
           </span>
         ) : (
           <Tick className="font-semibold" checked={state.kind === 'ticked'} onChange={onToggle}>

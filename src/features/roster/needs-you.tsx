@@ -1,4 +1,4 @@
-import { findingSentence } from '@/core/sentences';
+import { useFindingWords } from '@/client';
 import { type Finding, findingKey, hasStop } from '@/core/finding';
 import { asksOf } from '@/core/figures';
 import type { Entry } from '@/core/spec';
@@ -14,6 +14,7 @@ const MOST_SHOWN = 3;
 
 /** What wants a decision, before the long list in which it would be looked for. */
 export function NeedsYou({ entries, findingsOf }: NeedsYouProps) {
+  const say = useFindingWords();
   if (entries.length === 0) return null;
   const isStopped = ({ id }: Entry) => hasStop(findingsOf.get(id) ?? []);
   const hasStops = entries.some(isStopped);
@@ -27,7 +28,7 @@ export function NeedsYou({ entries, findingsOf }: NeedsYouProps) {
           {asksOf({ findings: findingsOf.get(id) ?? [] }).map((finding, i) => (
             <span key={`${findingKey(finding)} ${i}`} className="flex items-baseline gap-1.5">
               <SeverityTag severity={finding.severity} />
-              {findingSentence(finding)}
+              {say.sentence(finding)}
             </span>
           ))}
         </li>

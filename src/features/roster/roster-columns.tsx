@@ -1,4 +1,4 @@
-import { findingSentence, findingWords } from '@/core/sentences';
+import { useFindingWords } from '@/client';
 import { asksOf } from '@/core/figures';
 import { type Finding, findingKey } from '@/core/finding';
 import { readQuantity } from '@/core/intake';
@@ -131,13 +131,14 @@ function TextCell({ row: { index, entry }, deeds }: CellProps) {
 }
 
 function LookCell({ row: { entry, findings } }: Pick<CellProps, 'row'>) {
+  const say = useFindingWords();
   return (
     <>
       {entry.withdrawn && 'withdrawn: work on it is recorded'}
       {asksOf({ findings }).map((finding, i) => (
         <span key={`${findingKey(finding)} ${i}`} className="flex items-start gap-1.5">
           <SeverityTag severity={finding.severity} />
-          <span title={findingSentence(finding)}>{findingWords(finding)}</span>
+          <span title={say.sentence(finding)}>{say.words(finding)}</span>
         </span>
       ))}
     </>

@@ -6,6 +6,7 @@ import type { ReactNode } from 'react';
 import { savedWords, useFits, useLengths, useRun, useWork } from '@/client';
 import { KnurlMark, Passing, Tape } from '@/ui';
 import { ActQuestion } from './act-question';
+import { CountdownStrip } from './countdown-strip';
 import { RunName } from './run-name';
 import { RunNotices } from './run-notices';
 import { StepKeys } from './step-keys';
@@ -43,6 +44,7 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
         </span>
       </header>
       <Tape steps={tapeSteps({ ...session, fits, work }, lengths)} current={usePathname()} />
+      <CountdownStrip />
       <RunNotices />
       <ActQuestion />
       <StepKeys />

@@ -1,13 +1,14 @@
 'use client';
 
 import { Field, Input, Label, Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { dueWords, useRun } from '@/client';
+import { dueWords, useFirstDay, useRun } from '@/client';
 import { changeHead } from '@/core/edit';
 import { useHeldText } from '@/ui';
 
 /** Title and day of the run; both are changed where they are read. */
 export function RunName({ todayIso }: { readonly todayIso: string }) {
   const { spec, change } = useRun();
+  const [firstDay] = useFirstDay();
   const held = useHeldText(spec.title);
   const title = held.text;
   const rename = (text: string) => {
@@ -21,7 +22,7 @@ export function RunName({ todayIso }: { readonly todayIso: string }) {
         title="Rename this run or change its day"
       >
         <span className="text-lg font-bold">{spec.title}</span>
-        <span className="text-on-ink">{dueWords(spec.dueOn, todayIso)}</span>
+        <span className="text-on-ink">{dueWords(spec.dueOn, todayIso, firstDay)}</span>
       </PopoverButton>
       <PopoverPanel className="absolute top-full left-0 z-20 mt-1 grid w-96 max-w-[90vw] gap-3 border border-rule-strong bg-paper p-4 text-ink shadow-xl">
         <Field>

@@ -3,7 +3,7 @@ import { preparationList } from '@/core/blanks';
 import { placesOf } from '@/core/edit';
 import { awaitsMeasure, countDecisions } from '@/core/figures';
 import { shapeBox } from '@/core/shop';
-import type { RunSpec } from '@/core/spec';
+import { type RunSpec, withoutBlank } from '@/core/spec';
 import { proofTally } from '@/core/wording';
 import type { TapeStep } from '@/ui';
 
@@ -23,6 +23,7 @@ export function tapeSteps({ runId, spec, fits, work }: RunAtHand, { pair }: Leng
   const numUnmade = countToLayOut(items, all);
   const numOtherwise = items.filter((item) => madeOtherwise(item) !== null).length;
   const proof = proofTally(spec);
+  const numBare = withoutBlank(spec, null).reduce((sum, { entryIds }) => sum + entryIds.length, 0);
   const step = (path: string, name: string, tick: string, isOpen = false): TapeStep => ({
     href: `/runs/${runId}/${path}`,
     name,
@@ -32,7 +33,7 @@ export function tapeSteps({ runId, spec, fits, work }: RunAtHand, { pair }: Leng
   return [
     step('roster', 'Roster', `${entries} ${entries === 1 ? 'entry' : 'entries'}`),
     step('wording', 'Wording', wordingTick(spec)),
-    step('blank', 'Blank', placeTick(spec, pair)),
+    step('blank', 'Blank', numBare > 0 ? `${numBare} without one` : placeTick(spec, pair), numBare > 0),
     step(
       'fit',
       'Fit',

@@ -1,6 +1,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import Link from 'next/link';
 import { dueWords } from '@/client/due-words';
+import { useFirstDay } from '@/client/use-station';
 import type { RunSummary } from '@/services';
 
 const STAGES = [
@@ -21,6 +22,7 @@ interface RunRowProps {
 
 export function RunRow({ run, todayIso, onDuplicate, onArchive, onRemove }: RunRowProps) {
   const { tally } = run;
+  const [firstDay] = useFirstDay();
   const isLate = run.dueOn !== null && run.dueOn < todayIso && tally.packed < tally.items;
   return (
     <li className="relative grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-8 gap-y-1 border-b border-rule px-4 py-3 last:border-b-0 hover:bg-verdigris-tint/60">
@@ -28,7 +30,7 @@ export function RunRow({ run, todayIso, onDuplicate, onArchive, onRemove }: RunR
         <Link href={`/runs/${run.id}`} className="text-lg font-semibold after:absolute after:inset-0">
           {run.title}
         </Link>
-        <p className={isLate ? 'font-semibold text-madder' : 'text-soft'}>{dueWords(run.dueOn, todayIso)}</p>
+        <p className={isLate ? 'font-semibold text-madder' : 'text-soft'}>{dueWords(run.dueOn, todayIso, firstDay)}</p>
       </div>
       <dl className="grid grid-cols-[repeat(6,auto)] gap-x-5 text-right">
         <Count label="items" value={tally.items} />

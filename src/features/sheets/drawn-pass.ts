@@ -30,3 +30,9 @@ export function materialOf({ shop }: RunSpec, materialId: string) {
 export function materialsOf(spec: RunSpec, { patches }: PassOnBed): string {
   return [...new Set(patches.map(({ materialId }) => materialOf(spec, materialId).name))].join(', ');
 }
+
+/** What its materials are cut with, in the maker's own words, each setting once; none where nobody has said. */
+export function bladesOf(spec: RunSpec, { patches }: PassOnBed): readonly string[] {
+  const blades = patches.map(({ materialId }) => materialOf(spec, materialId).material?.blade ?? '');
+  return [...new Set(blades)].filter((blade) => blade !== '');
+}

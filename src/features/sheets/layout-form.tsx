@@ -2,7 +2,9 @@
 
 import { useLengths, useRun } from '@/client';
 import { changeLayout } from '@/core/edit';
+import { isOnce } from '@/core/spec';
 import { Choice, LengthField, Tick } from '@/ui';
+import { BedsByFilm } from './beds-by-film';
 
 /** The bed and the film left clear around the pieces; it concerns only what is not made yet. */
 export function LayoutForm() {
@@ -15,11 +17,12 @@ export function LayoutForm() {
         label="Bed, usable area"
         options={shop.beds.map(({ id, value }) => ({
           id,
-          label: `${value.name}, ${pair(value.widthMm, value.heightMm, 0)}`,
+          label: `${value.name}, ${pair(value.widthMm, value.heightMm, 0)}${isOnce(value) ? ', once' : ''}`,
         }))}
         value={layout.bedId}
         onChange={(bedId) => change((now) => changeLayout(now, { bedId }))}
       />
+      <BedsByFilm />
       <div>
         <LengthField
           label="Clear between pieces"

@@ -1,12 +1,13 @@
-import { findingSentence } from '@/core/sentences';
+import { useFindingWords, useLengths } from '@/client';
 import { nameOfFit, whoseElse } from '@/core/figures';
 import { findingKey } from '@/core/finding';
-import { formatMmPair } from '@/core/units';
 import type { PlanAnswer } from '@/services';
 import { SeverityTag } from '@/ui';
 
 /** What lies in no pass, and why: nothing stays out silently. */
 export function LeftOut({ plan }: { readonly plan: PlanAnswer }) {
+  const say = useFindingWords();
+  const { pair } = useLengths();
   if (plan.stopped.length === 0 && plan.unplaced.length === 0) return null;
   return (
     <section className="border-l-4 border-madder bg-paper px-4 py-3">
@@ -20,7 +21,7 @@ export function LeftOut({ plan }: { readonly plan: PlanAnswer }) {
               .map((finding) => (
                 <p key={findingKey(finding)} className="flex items-start gap-1.5">
                   <SeverityTag severity="stop" />
-                  {findingSentence(finding)}
+                  {say.sentence(finding)}
                 </p>
               ))}
           </li>
@@ -31,10 +32,9 @@ export function LeftOut({ plan }: { readonly plan: PlanAnswer }) {
             <p className="flex items-start gap-1.5">
               <SeverityTag severity="stop" />
               <span>
-                is <span className="measure">{formatMmPair(reason.pieceWidthMm, reason.pieceHeightMm)} mm</span>, the
-                bed has room for{' '}
-                <span className="measure">{formatMmPair(reason.roomWidthMm, reason.roomHeightMm)} mm</span>: choose a
-                larger bed or a smaller place
+                is <span className="measure">{pair(reason.pieceWidthMm, reason.pieceHeightMm)}</span>, the bed has room
+                for <span className="measure">{pair(reason.roomWidthMm, reason.roomHeightMm)}</span>: choose a larger
+                bed or a smaller place
               </span>
             </p>
           </li>

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { openWords } from '@/client';
 import type { OpenPass } from '@/services';
-import { Button, ButtonLink } from '@/ui';
+import { Button, ButtonLink, Tick } from '@/ui';
 
 interface MakePassProps {
   readonly no: number;
@@ -61,18 +61,37 @@ interface MadePassDeedsProps {
   readonly runId: string;
   readonly no: number;
   readonly isTaken: boolean;
+  /** Settings of the blade, in the maker's words: confirmed before the file is taken. */
+  readonly blades: readonly string[];
   readonly isBusy: boolean;
   readonly onUnmake: () => void;
 }
 
 /** What can be done with a made pass: its file, and taking it back as long as nothing of it is cut. */
-export function MadePassDeeds({ runId, no, isTaken, isBusy, onUnmake }: MadePassDeedsProps) {
+export function MadePassDeeds({ runId, no, isTaken, blades, isBusy, onUnmake }: MadePassDeedsProps) {
+  const [set, setSet] = useState<ReadonlySet<string>>(new Set());
+  const isSet = blades.every((blade) => set.has(blade));
   return (
     <div className="grid gap-2">
+      {blades.map((blade) => (
+        <Tick
+          key={blade}
+          checked={set.has(blade)}
+          onChange={(isOn) => setSet(new Set(isOn ? [...set, blade] : [...set].filter((one) => one !== blade)))}
+        >
+          The blade is set: {blade}
+        </Tick>
+      ))}
       <div className="flex flex-wrap gap-2">
-        <ButtonLink href={`/api/runs/${runId}/passes/${no}/cut.svg`} weight="main" download>
-          Take the cut file, SVG
-        </ButtonLink>
+        {isSet ? (
+          <ButtonLink href={`/api/runs/${runId}/passes/${no}/cut.svg`} weight="main" download>
+            Take the cut file, SVG
+          </ButtonLink>
+        ) : (
+          <Button weight="main" disabled>
+            Set the blade, then take the cut file
+          </Button>
+        )}
         <Button disabled={isBusy} onClick={onUnmake}>
           Unmake it
         </Button>

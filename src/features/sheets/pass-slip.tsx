@@ -4,7 +4,8 @@ import { useLengths, useRun } from '@/client';
 import { kindFacts } from '@/core/shop';
 import { formatMm } from '@/core/units';
 import type { OpenPass, PassOnBed } from '@/services';
-import { type PassRow, isReversed, materialOf, piecesOf } from './drawn-pass';
+import { type PassRow, isReversed, bladesOf, materialOf, piecesOf } from './drawn-pass';
+import { SlipPress } from './slip-press';
 import { MadePassDeeds, MakePass, UnmadeWords } from './pass-deed';
 
 interface PassSlipProps {
@@ -49,6 +50,11 @@ export function PassSlip({ runId, pass, row, isNext, open, isBusy, isCurrent, on
             </li>
           );
         })}
+        {bladesOf(spec, pass).map((blade) => (
+          <li key={blade}>
+            Set the blade: <b>{blade}</b>
+          </li>
+        ))}
         <li>Cut a small test shape first when the material or the blade is new</li>
         <li>After the cut lift a corner before you unload: if it is not through, cut again as it lies</li>
       </ol>
@@ -66,6 +72,7 @@ export function PassSlip({ runId, pass, row, isNext, open, isBusy, isCurrent, on
           <SlipFigure label="cut again" value={recuts.map(({ text }) => text.join(' ')).join(', ')} />
         )}
       </dl>
+      <SlipPress runId={runId} pass={pass} isMade={row.made !== null && !row.made.isUnmade} />
       <div className="mt-4">
         {row.made === null ? (
           isNext ? (
@@ -79,7 +86,9 @@ export function PassSlip({ runId, pass, row, isNext, open, isBusy, isCurrent, on
           <MadePassDeeds
             runId={runId}
             no={pass.no}
+            key={pass.no}
             isTaken={row.made.isTaken}
+            blades={bladesOf(spec, pass)}
             isBusy={isBusy}
             onUnmake={() => onUnmake(row.made?.id ?? '')}
           />

@@ -1,7 +1,6 @@
 'use client';
 
-import { randomBytes, useRun } from '@/client';
-import { findingSentence, findingWords } from '@/core/sentences';
+import { randomBytes, useFindingWords, useRun } from '@/client';
 import { setOverride } from '@/core/edit';
 import type { Oddity, ProofRow } from '@/core/wording';
 import { SeverityTag, useHeldText, TextButton } from '@/ui';
@@ -20,6 +19,7 @@ const LINE_MARK = ' / ';
 /** One text: typed over for this entry alone, left empty for now, or as the place says it. */
 export function MatrixCell({ row, words, odd }: MatrixCellProps) {
   const { change } = useRun();
+  const say = useFindingWords();
   const { worded, at, isOwn, no } = row;
   const said = worded?.lines.map(({ text }) => text).join(LINE_MARK) ?? '';
   const held = useHeldText(said);
@@ -52,8 +52,8 @@ export function MatrixCell({ row, words, odd }: MatrixCellProps) {
         )}
         {isOtherwise && <span className="block px-1.5 pb-1 text-sm text-soft">cut as {words}</span>}
         {worded?.findings.map((finding) => (
-          <span key={finding.kind} className="flex items-start gap-1.5 px-1.5 pb-1" title={findingSentence(finding)}>
-            <SeverityTag severity={finding.severity} /> {findingWords(finding)}
+          <span key={finding.kind} className="flex items-start gap-1.5 px-1.5 pb-1" title={say.sentence(finding)}>
+            <SeverityTag severity={finding.severity} /> {say.words(finding)}
           </span>
         ))}
       </span>

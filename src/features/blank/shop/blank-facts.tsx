@@ -1,11 +1,10 @@
 'use client';
 
-import { PREPARATION_WORDS, useLengths } from '@/client';
-import { usualCeilingC } from '@/core/blanks';
-import { BLANK_KINDS, type Blank, PREPARATIONS, STRETCHES, TEXTURES, USES } from '@/core/shop';
-import { Button, FieldRow, LengthField, Select, Ticks } from '@/ui';
+import { FABRIC_OPTIONS, PREPARATION_WORDS, fabricFrom, useHeat, useLengths } from '@/client';
+import { changeFabric } from '@/core/blanks';
+import { BLANK_KINDS, type Blank, PREPARATIONS, STRETCHES, TEXTURES, USES, fabricFacts } from '@/core/shop';
+import { Button, FieldRow, LengthField, MaybeHeat, MaybeNumber, Select, Ticks } from '@/ui';
 import { KIND_WORDS, USE_WORDS } from '../sentences';
-import { MaybeNumber } from './maybe-number';
 import { PackFields } from './pack-fields';
 
 interface BlankFactsProps {
@@ -16,7 +15,8 @@ interface BlankFactsProps {
 /** What the blank is: its use decides film and care, its cloth what heat it bears. */
 export function BlankFacts({ blank, onChange }: BlankFactsProps) {
   const { unit } = useLengths();
-  const usual = usualCeilingC(blank.fabric);
+  const heats = useHeat();
+  const usual = blank.fabricClass && fabricFacts(blank.fabricClass).bearsC;
   return (
     <section className="grid content-start gap-4 border-r border-rule-strong bg-paper p-5">
       <div>
@@ -40,7 +40,14 @@ export function BlankFacts({ blank, onChange }: BlankFactsProps) {
             className="w-48"
             value={blank.fabric}
             maxLength={80}
-            onChange={(event) => onChange({ fabric: event.target.value })}
+            onChange={(event) => onChange(changeFabric(blank, event.target.value))}
+          />
+        </FieldRow>
+        <FieldRow label="Pressed like">
+          <Select
+            options={FABRIC_OPTIONS}
+            value={blank.fabricClass ?? ''}
+            onChange={(id) => onChange({ fabricClass: fabricFrom(id) })}
           />
         </FieldRow>
         <MaybeNumber
@@ -65,10 +72,9 @@ export function BlankFacts({ blank, onChange }: BlankFactsProps) {
       </div>
       <div>
         <h2 className="heading-small mb-1">Heat</h2>
-        <MaybeNumber
+        <MaybeHeat
           label="Bears at most"
-          unit="°C"
-          decimals={0}
+          unit={heats.unit}
           start={usual ?? 150}
           value={blank.bearsC}
           min={20}
@@ -77,7 +83,7 @@ export function BlankFacts({ blank, onChange }: BlankFactsProps) {
         />
         {blank.bearsC === null && <p className="text-soft">A trial spot comes first.</p>}
         {usual !== null && usual !== blank.bearsC && (
-          <Button onClick={() => onChange({ bearsC: usual })}>Usual for it: {usual} °C</Button>
+          <Button onClick={() => onChange({ bearsC: usual })}>Usual for it: {heats.heat(usual)}</Button>
         )}
         <p className="text-sm text-soft">A starting point. The blank’s own label and the film maker’s sheet win.</p>
       </div>

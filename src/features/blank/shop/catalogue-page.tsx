@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { api, problemSentence, randomBytes } from '@/client';
+import { api, problemSentence, randomBytes, useCurrency, useHeat } from '@/client';
 import type { Blank } from '@/core/shop';
 import { makeId } from '@/core/ids';
 import { formatMoney } from '@/core/units';
@@ -20,17 +20,22 @@ interface CataloguePageProps {
 /** Every blank of the shop: what there is of it first. */
 export function CataloguePage({ blanks, removedId }: CataloguePageProps) {
   const router = useRouter();
+  const [currency] = useCurrency();
   const [problem, setProblem] = useState<string | null>(null);
   const make = async () => {
     const like = blanks.find(({ id }) => id === 'tote-bag') ?? blanks[0];
     if (!like) return;
     const id = makeId<'blank'>(randomBytes);
-    const made = await api.saveBlank(id, 0, { ...like.value, name: 'New blank', photo: null });
+    const made = await api.saveThing('blanks', {
+      id,
+      rev: 0,
+      value: { ...like.value, name: 'New blank', photo: null, pack: { ...like.value.pack, currency } },
+    });
     if (made.ok) router.push(`/shop/blanks/${id}`);
     else setProblem(problemSentence(made.problem));
   };
   const bringBack = async (id: string) => {
-    const back = await api.restoreBlank(id);
+    const back = await api.restoreThing('blanks', id);
     if (back.ok) router.replace('/shop');
     else setProblem(problemSentence(back.problem));
   };
@@ -73,6 +78,7 @@ export function CataloguePage({ blanks, removedId }: CataloguePageProps) {
 }
 
 function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blank }) {
+  const { heat } = useHeat();
   const { pack, variants } = blank;
   const sizes = new Set(variants.map(({ size }) => size)).size;
   const colours = [...new Map(variants.map(({ colour }) => [colour.name, colour])).values()];
@@ -112,7 +118,7 @@ function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blan
         {pack.priceCents !== null && ` for ${formatMoney(pack.priceCents, pack.currency)}`}
       </td>
       <td className="measure px-3 py-1.5 text-right whitespace-nowrap">
-        {blank.bearsC === null ? 'try first' : `${blank.bearsC} °C`}
+        {blank.bearsC === null ? 'try first' : heat(blank.bearsC)}
       </td>
     </tr>
   );

@@ -1,8 +1,7 @@
 'use client';
 
 import type { Blank } from '@/core/shop';
-import { NumberField, FieldRow } from '@/ui';
-import { MaybeNumber } from './maybe-number';
+import { FieldRow, MaybeNumber, NumberField } from '@/ui';
 
 interface PackFieldsProps {
   readonly pack: Blank['pack'];

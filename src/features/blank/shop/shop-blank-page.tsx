@@ -3,24 +3,22 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { api } from '@/client';
+import { api, useShopThing } from '@/client';
 import { changeVariantOf } from '@/core/edit';
 import { measuredOf } from '@/core/shop';
 import type { ShopBlankView } from '@/services';
-import { Button, Choice } from '@/ui';
+import { Button, Choice, SaveNotice } from '@/ui';
 import { PlaceEditor } from '../place-editor';
 import { BlankFacts } from './blank-facts';
 import { PlaceBar } from './place-bar';
-import { SaveNotice } from './save-notice';
 import { StockTable } from './stock-table';
-import { useShopBlank } from './use-shop-blank';
 
 type View = 'facts' | 'places';
 
 /** One blank of the shop: what it is and how many there are, and its measured places. */
 export function ShopBlankPage({ initial }: { readonly initial: ShopBlankView }) {
   const router = useRouter();
-  const { blank, save, saver, takeTheirs } = useShopBlank(initial);
+  const { value: blank, save, saver, takeTheirs } = useShopThing('blanks', initial);
   const { change, retry } = saver;
   const [view, setView] = useState<View>('facts');
   const [at, setAt] = useState({ placeId: '', variantId: '' });
@@ -28,11 +26,11 @@ export function ShopBlankPage({ initial }: { readonly initial: ShopBlankView }) 
   const role = blank.places.find(({ id }) => id === at.placeId) ?? blank.places[0]!;
   const measured = measuredOf(blank, variant, role.id);
   const remove = async () => {
-    const gone = await api.removeBlank(initial.id);
+    const gone = await api.removeThing('blanks', initial.id);
     if (gone.ok) router.push(`/shop?removed=${initial.id}`);
   };
   return (
-    <main className="flex min-h-[calc(100vh-52px)] flex-col">
+    <main className="flex min-h-[calc(100vh-95px)] flex-col">
       <header className="grid gap-3 border-b border-rule-strong px-5 py-4">
         <div className="flex flex-wrap items-center gap-4">
           <Link href="/shop" className="text-link">

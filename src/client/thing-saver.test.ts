@@ -1,26 +1,26 @@
 import { DEFAULT_BLANK, type Blank } from '@/core/shop';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import type { ShopBlankView } from '@/services';
+import type { ShopThingView } from '@/services';
 import type { ApiProblem } from './api';
-import { BlankSaver } from './blank-saver';
+import { ThingSaver } from './thing-saver';
 
 const named = (name: string) => (blank: Blank) => ({ ...blank, name });
 
 /** A shop that answers when it is told to, and keeps what it acknowledges. */
 function aShop() {
   const sent: [number, string][] = [];
-  const answers: ((answer: Outcome<ShopBlankView, ApiProblem>) => void)[] = [];
+  const answers: ((answer: Outcome<ShopThingView<Blank>, ApiProblem>) => void)[] = [];
   const send = (rev: number, blank: Blank) =>
-    new Promise<Outcome<ShopBlankView, ApiProblem>>((resolve) => {
+    new Promise<Outcome<ShopThingView<Blank>, ApiProblem>>((resolve) => {
       sent.push([rev, blank.name]);
       answers.push(resolve);
     });
-  const saver = new BlankSaver({ id: 'bag', rev: 3, value: DEFAULT_BLANK.value }, send);
-  const answer = async (outcome: Outcome<ShopBlankView, ApiProblem>) => {
+  const saver = new ThingSaver({ id: 'bag', rev: 3, value: DEFAULT_BLANK.value }, send);
+  const answer = async (outcome: Outcome<ShopThingView<Blank>, ApiProblem>) => {
     answers.shift()!(outcome);
     await new Promise((resolve) => setTimeout(resolve, 0));
   };
-  const kept = (rev: number) => answer(ok({ id: 'bag', rev, value: saver.getSnapshot().blank }));
+  const kept = (rev: number) => answer(ok({ id: 'bag', rev, value: saver.getSnapshot().value }));
   return { sent, saver, answer, kept };
 }
 
@@ -42,7 +42,7 @@ test('with the server gone what was typed stays, and is sent again when asked', 
   const { sent, saver, answer, kept } = aShop();
   saver.change(named('a'));
   await answer(fail({ kind: 'serverGone' }));
-  expect(saver.getSnapshot()).toMatchObject({ blank: { name: 'a' }, save: { kind: 'failed' } });
+  expect(saver.getSnapshot()).toMatchObject({ value: { name: 'a' }, save: { kind: 'failed' } });
   saver.retry();
   await kept(4);
   expect([sent, saver.getSnapshot().save.kind]).toEqual([
@@ -61,7 +61,7 @@ test('what another page saved is not overwritten, however much is typed on', asy
   saver.change(named('mine, longer'));
   expect([sent.length, saver.getSnapshot().save.kind]).toEqual([1, 'elsewhere']);
   saver.takeTheirs({ id: 'bag', rev: 9, value: named('theirs')(DEFAULT_BLANK.value) });
-  expect(saver.getSnapshot()).toMatchObject({ blank: { name: 'theirs' }, save: { kind: 'kept' } });
+  expect(saver.getSnapshot()).toMatchObject({ value: { name: 'theirs' }, save: { kind: 'kept' } });
   saver.change(named('theirs and mine'));
   expect(sent[1]).toEqual([9, 'theirs and mine']);
   await kept(10);

@@ -1,0 +1,88 @@
+'use client';
+
+import { useState } from 'react';
+import { CASE_WORDS, useLengths } from '@/client';
+import { CASE_FORMS, type CaseForm, type Lettering, SHIPPED_FACES, styleOf } from '@/core/shop';
+import type { ShopThingView } from '@/services';
+import { Choice, FieldRow, HeldInput, LengthField, NumberField, Select } from '@/ui';
+import { LetteringSample } from './lettering-sample';
+import { ThingPage } from './thing-page';
+import { Words } from './words-field';
+
+/** One lettering of the shop, with a text of one's own set in it. */
+export function LetteringPage({ initial }: { readonly initial: ShopThingView<Lettering> }) {
+  return (
+    <ThingPage
+      shelf="letterings"
+      words="letterings"
+      initial={initial}
+      titleOf={({ name }) => <h1 className="text-xl font-bold">{name}</h1>}
+    >
+      {(lettering, change) => (
+        <LetteringFields lettering={lettering} onChange={(part) => change((now) => ({ ...now, ...part }))} />
+      )}
+    </ThingPage>
+  );
+}
+
+interface LetteringFieldsProps {
+  readonly lettering: Lettering;
+  readonly onChange: (part: Partial<Lettering>) => void;
+}
+
+function LetteringFields({ lettering, onChange }: LetteringFieldsProps) {
+  const { unit } = useLengths();
+  const [text, setText] = useState('Gwendolen Åse');
+  const { face, caseForm, trackingEm } = styleOf(lettering, 0);
+  const style = (part: Partial<Lettering['lines'][number]>) =>
+    onChange({ lines: lettering.lines.map((line) => ({ ...line, ...part })) });
+  return (
+    <div className="grid gap-6 p-6 lg:grid-cols-[minmax(0,480px)_minmax(0,1fr)]">
+      <section className="grid content-start gap-2 border border-rule-strong bg-paper p-5">
+        <Words label="Name" value={lettering.name} most={120} isNeeded onChange={(name) => onChange({ name })} />
+        <FieldRow label="Face">
+          <Select
+            options={SHIPPED_FACES.map(({ sha, name }) => [sha, name] as const)}
+            value={face}
+            onChange={(sha) => style({ face: sha })}
+          />
+        </FieldRow>
+        <Choice
+          label="Case"
+          options={CASE_FORMS.map((id) => ({ id, label: CASE_WORDS[id] }))}
+          value={caseForm}
+          onChange={(id) => style({ caseForm: id as CaseForm })}
+        />
+        <NumberField
+          label="Tracking, of the letter size"
+          unit="%"
+          value={trackingEm * 100}
+          min={-20}
+          max={100}
+          onChange={(percent) => style({ trackingEm: percent / 100 })}
+        />
+        <LengthField
+          label="Least letter height"
+          unit={unit}
+          value={lettering.minLetterHeightMm}
+          min={1}
+          max={500}
+          onChange={(minLetterHeightMm) => onChange({ minLetterHeightMm })}
+        />
+      </section>
+      <section className="grid content-start gap-3">
+        <FieldRow label="Try it with">
+          <HeldInput
+            className="w-64"
+            value={text}
+            maxLength={60}
+            onText={(typed) => typed.trim() !== '' && setText(typed)}
+          />
+        </FieldRow>
+        <div className="border border-rule-strong bg-white p-6">
+          <LetteringSample lettering={lettering} text={text} className="max-h-40 w-full" />
+        </div>
+      </section>
+    </div>
+  );
+}

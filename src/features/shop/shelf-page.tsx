@@ -1,0 +1,70 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { type ReactNode, useState } from 'react';
+import { api, problemSentence, randomBytes } from '@/client';
+import { makeId } from '@/core/ids';
+import type { Shelf, ShopThingView, ShopValues } from '@/services';
+import { Button, Notice, type TableColumn, VirtualTable } from '@/ui';
+
+interface ShelfPageProps<S extends Shelf> {
+  readonly shelf: S;
+  /** One thing of it, such as `press card`. */
+  readonly word: string;
+  readonly things: readonly ShopThingView<ShopValues[S]>[];
+  readonly columns: readonly TableColumn<ShopThingView<ShopValues[S]>>[];
+  /** What a new one starts as. */
+  readonly fresh: ShopValues[S];
+  /** Id of the thing that was just taken out; null otherwise. */
+  readonly removedId: string | null;
+  /** What holds for all of them. */
+  readonly note: ReactNode;
+}
+
+/** Everything on a shelf of the shop: made, looked through, brought back. */
+export function ShelfPage<S extends Shelf>(props: ShelfPageProps<S>) {
+  const { shelf, word, things, columns, fresh, removedId, note } = props;
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const make = async () => {
+    const id = makeId<'thing'>(randomBytes);
+    const made = await api.saveThing(shelf, { id, rev: 0, value: fresh });
+    if (made.ok) router.push(`/shop/${shelf}/${id}`);
+    else setProblem(problemSentence(made.problem));
+  };
+  const bringBack = async (id: string) => {
+    const back = await api.restoreThing(shelf, id);
+    if (back.ok) router.replace(`/shop/${shelf}`);
+    else setProblem(problemSentence(back.problem));
+  };
+  const count = `${things.length} ${word}${things.length === 1 ? '' : 's'}`;
+  return (
+    <main className="mx-auto max-w-[1240px] px-6 py-6">
+      <div className="mb-4 flex flex-wrap items-center justify-between gap-4">
+        <h1 className="text-2xl font-bold">Shop: {count}</h1>
+        <Button weight="main" onClick={() => void make()}>
+          A new {word}
+        </Button>
+      </div>
+      {problem && <Notice severity="stop">{problem}</Notice>}
+      {removedId !== null && !things.some(({ id }) => id === removedId) && (
+        <Notice severity="note" actions={<Button onClick={() => void bringBack(removedId)}>Bring it back</Button>}>
+          A {word} is taken out of the shop. Runs that take it keep their own copy.
+        </Notice>
+      )}
+      <div className="overflow-x-auto border-y border-rule-strong">
+        <VirtualTable
+          label={`All ${word}s of the shop`}
+          columns={columns}
+          rows={things}
+          idOf={({ id }) => id}
+          rowPx={40}
+        />
+      </div>
+      <p className="mt-3 text-soft">{note}</p>
+    </main>
+  );
+}
+
+/** Of every cell but the first. */
+export const CELL = 'self-center px-2';
