@@ -2,7 +2,7 @@
  * The directions in which the house may be walked; docs/architecture.md draws them. A wrong arrow fails the tests.
  */
 
-/** Rooms of the core and the rooms each may open, besides `outcome`, `ids` and `deep-readonly`. */
+/** Rooms of the core and the rooms each may open, besides `outcome`, `ids`, `deep-readonly` and `same-json`. */
 const CORE = {
   units: [],
   shop: [],
@@ -18,6 +18,7 @@ const CORE = {
   roster: ['spec', 'edit', 'intake', 'names', 'dates', 'wording'],
   resolve: ['shop', 'spec', 'wording', 'finding'],
   blanks: ['shop', 'spec', 'edit'],
+  press: ['shop', 'spec', 'ledger', 'countdown'],
   colour: [],
   tokens: [],
   place: ['shop'],
@@ -25,7 +26,21 @@ const CORE = {
   largest: ['shop', 'geometry', 'faces', 'artwork', 'place'],
   fit: ['spec', 'units', 'geometry', 'faces', 'resolve', 'artwork', 'place', 'largest', 'finding'],
   figures: ['spec', 'place', 'finding'],
-  checks: ['shop', 'spec', 'resolve', 'faces', 'artwork', 'measures', 'largest', 'colour', 'fit', 'figures', 'finding'],
+  checks: [
+    'shop',
+    'spec',
+    'press',
+    'place',
+    'resolve',
+    'faces',
+    'artwork',
+    'measures',
+    'largest',
+    'colour',
+    'fit',
+    'figures',
+    'finding',
+  ],
   remedies: ['shop', 'spec', 'wording', 'resolve', 'artwork', 'fit', 'checks', 'colour', 'finding'],
   report: ['spec', 'resolve', 'artwork', 'fit', 'checks'],
   pieces: ['spec', 'geometry', 'resolve', 'place', 'fit', 'checks', 'finding'],
@@ -34,7 +49,8 @@ const CORE = {
   release: ['units', 'geometry', 'resolve', 'checks', 'pieces', 'freeze'],
   cutfile: ['spec', 'units', 'geometry', 'sheets', 'freeze'],
   ledger: ['shop', 'spec'],
-  sentences: ['finding', 'shop', 'units'],
+  countdown: ['spec'],
+  sentences: ['finding', 'shop', 'press', 'units'],
 };
 
 const TEST = '\\.test\\.tsx?$|^src/(core|services|client)/test/';
@@ -46,7 +62,7 @@ const coreRules = Object.entries(CORE).map(([room, opens]) => ({
   from: { path: `^src/core/${room}/`, pathNot: TEST },
   to: {
     path: '^src/core/',
-    pathNot: `^src/core/(${[room, ...opens].join('|')})(/|\\.ts$)|^src/core/(outcome|ids|deep-readonly)\\.ts$`,
+    pathNot: `^src/core/(${[room, ...opens].join('|')})(/|\\.ts$)|^src/core/(outcome|ids|deep-readonly|same-json)\\.ts$`,
   },
 }));
 

@@ -4,7 +4,17 @@ import { DEFAULT_BAND, type RunSpec, readPieceId } from '@/core/spec';
 import { changeLayout, changeRule } from '@/core/edit';
 import { makeId } from '@/core/ids';
 import { type Placed, placedIn } from '@/core/freeze';
-import { type Context, type RunView, createRun, makeNextPass, recordAct, releaseRun, saveSpec } from '@/services';
+import {
+  type Context,
+  type RunView,
+  createRun,
+  getThing,
+  makeNextPass,
+  recordAct,
+  releaseRun,
+  saveSpec,
+  saveThing,
+} from '@/services';
 import { PLAYERS } from './marlstone-band';
 import { valueOf } from './value-of';
 
@@ -16,6 +26,7 @@ const STATION = 'demotable1';
  */
 export async function seedGarmentBags(context: Context): Promise<RunView> {
   const now = new Date(context.nowIso());
+  await triedCard(context);
   const run = valueOf(
     await createRun(context, {
       title: 'Marlstone Silver Band, ninetieth anniversary tour: garment bags',
@@ -34,6 +45,8 @@ export async function seedGarmentBags(context: Context): Promise<RunView> {
       .slice(0, 11)
       .map(({ pieceId, attempt }): Deed[] => [{ kind: 'weeded', pieceId, attempt, passId: pass.id }]),
     ...placed.slice(0, 7).map((piece): Deed[] => [bonded(piece)]),
+    [edgeLifts(placed[6]!)],
+    [bonded(placed[6]!)],
     placed.slice(0, 4).map((piece) => ({ kind: 'checked', itemId: itemOf(piece) })),
     placed.slice(0, 2).map((piece) => ({ kind: 'packed', itemId: itemOf(piece) })),
     placed.slice(11, 12).map(({ pieceId, attempt }) => ({
@@ -71,6 +84,28 @@ function onLongBed(spec: RunSpec): RunSpec {
 /** Short names stay in the company of long ones. */
 function banded(spec: RunSpec): RunSpec {
   return changeRule(spec, null, { kind: 'banded', ratio: DEFAULT_BAND });
+}
+
+/** What was found on the first bags is kept on the shop's card, with the reason. */
+async function triedCard(context: Context): Promise<void> {
+  const id = 'standard-film-polyester-clamshell';
+  const { rev, value } = valueOf(await getThing(context, 'cards', id));
+  const reason = 'tried on two bags of this lot: the lining creases when it is pressed longer';
+  const candidate = { ...value, seconds: { ...value.seconds, chosen: 13 }, reason };
+  valueOf(await saveThing(context, 'cards', { id, rev, candidate }));
+}
+
+function edgeLifts({ pieceId, attempt }: Placed): Deed {
+  const { itemId, placeId, layerId } = readPieceId(pieceId)!;
+  return {
+    kind: 'pressedAgain',
+    itemId,
+    placeId,
+    layerIds: [layerId],
+    attempts: [attempt],
+    why: 'edgeLifts',
+    seconds: 6,
+  };
 }
 
 function itemOf({ pieceId }: Placed): string {

@@ -3,28 +3,28 @@ import { STARTER_BLANKS, addBlank, changeRunBlank, replaceBlank } from '@/core/b
 import { guessMapping, tableOf } from '@/core/intake';
 import { presentOrThrow } from '@/core/outcome';
 import type { RunSpec } from '@/core/spec';
-import { changePlace, changePlaceUse, changePrepare } from '@/core/edit';
+import { changeFilmBed, changeFilmColumn, changePlace, changePlaceUse, changePrepare } from '@/core/edit';
 import { makeId } from '@/core/ids';
-import { type Context, type RunView, createRun, makeNextPass, recordAct, saveBlank, saveSpec } from '@/services';
+import { type Context, type RunView, createRun, makeNextPass, recordAct, saveSpec, saveThing } from '@/services';
 import { valueOf } from './value-of';
 
 const STATION = 'demotable1';
 
-/** Who gets a present after the tour's last concert, and the size of their socks. */
+/** Who gets a present after the tour's last concert, the size of their socks, and what the name on the bag is cut from. */
 const LIST = `
-Name | Size
-Tamsin | S
-Kees | L
-Zoë | S
-Liv | M
-Fergus | L
-Nuala | M
-Piers | M
-Dorothea | S
-Lotte | M
-Milan | L
-Gunnel | S
-Noé | M
+Name | Size | Bag letters
+Tamsin | S | gold
+Kees | L | white
+Zoë | S | gold
+Liv | M | white
+Fergus | L | gold
+Nuala | M | gold
+Piers | M | white
+Dorothea | S | gold
+Lotte | M | gold
+Milan | L | white
+Gunnel | S | gold
+Noé | M | gold
 `;
 
 /** Out of the shop's catalogue, with what the band has of it. */
@@ -72,8 +72,13 @@ export async function seedTourPresents(context: Context): Promise<RunView> {
   return saved;
 }
 
+/** What the banners left over: it serves one pass. */
+const OFFCUT = 'banner-offcut';
+
 /** What lies in the cupboard: socks for some, one pair initialled by mistake, bottles for half. */
 async function stockShop(context: Context): Promise<void> {
+  const offcut = { name: 'offcut of the banners', kind: 'bed', widthMm: 240, heightMm: 180, marginMm: 5, once: true };
+  valueOf(await saveThing(context, 'beds', { id: OFFCUT, rev: 0, candidate: offcut }));
   const onHand: Readonly<Record<string, number>> = { socks: 3, 'steel-bottle': 6, 'tote-bag': 14 };
   for (const [id, count] of Object.entries(onHand)) {
     const { value } = starter(id);
@@ -81,7 +86,7 @@ async function stockShop(context: Context): Promise<void> {
       ...variant,
       stock: { onHand: count, seconds: i === 0 ? 1 : 0, marked: id === 'socks' && variant.size === 'M' ? ['L'] : [] },
     }));
-    valueOf(await saveBlank(context, id, 0, { ...value, variants }));
+    valueOf(await saveThing(context, 'blanks', { id, rev: 0, candidate: { ...value, variants } }));
   }
 }
 
@@ -135,9 +140,11 @@ function withBag(spec: RunSpec, { randomBytes }: Context): RunSpec {
     ...place,
     centring: { levels: [level, { ...level, leftGapMm: 97 }], take: 'handles', toleranceMm: 3 },
   }));
-  return changePlaceUse(measured, at, (place) => ({
+  const lettered = changePlaceUse(measured, at, (place) => ({
     ...place,
     letteringId: 'brass-script',
     materials: { main: 'film-gold' },
   }));
+  const byList = { slot: 'main', field: 'Bag letters', atHand: lettered.shop.materials };
+  return changeFilmBed(changeFilmColumn(lettered, at, byList), 'film-white', OFFCUT);
 }

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
 import { expectNoAxeFinding, expectSaved, field, startRun, step } from './pages';
 
@@ -29,6 +29,21 @@ async function capOf(page: Page, name: string): Promise<number> {
 
 async function measured(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: /to measure|fitting/ })).toHaveCount(0, { timeout: 20_000 });
+}
+
+/** Where something lies once what stands above it has stopped growing. */
+async function settledBox(element: Locator) {
+  let before = '';
+  await expect
+    .poll(async () => {
+      await element.scrollIntoViewIfNeeded();
+      const box = JSON.stringify(await element.boundingBox());
+      const isSettled = box === before;
+      before = box;
+      return isSettled;
+    })
+    .toBe(true);
+  return (await element.boundingBox())!;
 }
 
 test('banded sizing, a stop remedied, a check ticked off, chosen ones changed, a release and an edit after it', async ({
@@ -168,11 +183,11 @@ test('a stop is kept with a reason, a name is shortened by agreement, and the st
   await expect(tile(page, 'Bart Vandersloot')).toHaveCount(1);
 
   // A stretch drawn over the lower half of the strip chooses the small ones.
+  await expect.poll(() => capOf(page, 'Bart Vandersloot')).toBeGreaterThan(0);
   await measured(page);
   const strip = page.getByTestId('height-strip');
   await expect(strip.locator('canvas').first()).toBeVisible();
-  await strip.scrollIntoViewIfNeeded();
-  const box = (await strip.boundingBox())!;
+  const box = await settledBox(strip);
   await page.mouse.move(box.x + 12, box.y + 40);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2, box.y + 45, { steps: 6 });

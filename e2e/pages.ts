@@ -53,6 +53,14 @@ export async function makeAllPasses(request: APIRequestContext, url: string, id:
   while ((await request.post(`${url}/api/runs/${id}/passes`)).status() === 201);
 }
 
+/** At the bench: the pass in hand is weeded, as soon as the page has woken up to its keys. Pressed twice it marks nothing more. */
+export async function weedPass(page: Page): Promise<void> {
+  await expect(async () => {
+    await page.keyboard.press('Shift+W');
+    await expect(page.getByRole('button', { name: /^Mark (pressed|bonded)/ })).toBeVisible({ timeout: 3000 });
+  }).toPass({ timeout: 30_000 });
+}
+
 /** Another blank of the shop for the first one of a run, on its page. */
 export async function takeInstead(page: Page, name: RegExp): Promise<void> {
   await page.getByRole('button', { name: 'Another blank instead…' }).click();

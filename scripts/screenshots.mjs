@@ -33,12 +33,13 @@ await page.evaluate(() => window.scrollTo(0, 0));
 await shoot('fit-compared');
 await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click();
 await page.waitForTimeout(800);
-await page.keyboard.press('?');
-await shoot('bench-keys');
-await page.keyboard.press('Escape');
 await page.keyboard.press('x');
 await shoot('bench-spoiled');
 await page.keyboard.press('Escape');
+await page.getByText('Ng', { exact: true }).first().click();
+await page.keyboard.press('t');
+await page.waitForTimeout(1500);
+await shoot('bench-press');
 
 await page.goto(address);
 await page.getByRole('link', { name: /presents/ }).click();
@@ -54,6 +55,8 @@ await page.waitForTimeout(1500);
 await shoot('prepare');
 await page.goto(`${address}/shop`);
 await shoot('shop');
+await page.goto(`${address}/shop/materials`);
+await shoot('materials');
 await page.goto(`${address}/shop/blanks/socks`);
 await shoot('shop-blank');
 
@@ -66,6 +69,8 @@ for (const step of ['Wording', 'Proof']) {
 }
 const run = page.url().replace(/\/\w+$/, '');
 await page.goto(`${run}/list`);
+// What is typed before the page has woken up is typed twice.
+await page.waitForTimeout(2500);
 const field = page.getByLabel(/Names one to a line/);
 const list = await field.inputValue();
 await field.fill(
