@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -70,10 +70,37 @@ test('a second start on the same data names the first one', async () => {
 test('starting over brings the demo anew and leaves what is not Knurl’s', async ({ request }) => {
   writeFileSync(path.join(dataDir, 'my-notes.txt'), 'keep me');
   const { printed } = await start('demo', '--reset');
-  expect(printed).toContain('Removed from');
+  expect(printed).toContain('is set aside in');
   expect(printed).toContain('Seeding the demo');
   expect(readFileSync(path.join(dataDir, 'my-notes.txt'), 'utf8')).toBe('keep me');
   expect((await (await request.get(`${URL}/api/runs`)).json()).runs).toHaveLength(3);
+  const [aside] = readdirSync(dataDir).filter((name) => name.startsWith('set-aside-'));
+  expect(existsSync(path.join(dataDir, aside!, 'knurl.sqlite'))).toBe(true);
+});
+
+test('starting over where a server works touches nothing, also through a link and with a server that does not answer', async ({
+  request,
+}) => {
+  await start('start');
+  const link = `${dataDir}-link`;
+  symlinkSync(dataDir, link);
+  const reset = () =>
+    spawnSync(process.execPath, ['scripts/knurl.cjs', 'start', '--reset', '--port', String(PORT + 1)], {
+      env: { ...env, KNURL_DATA_DIR: link },
+      encoding: 'utf8',
+    });
+  const before = readdirSync(dataDir).sort();
+  expect(reset().stderr).toContain('already runs');
+  // Nobody is told where the server is, as if it were too slow to answer: the lock knows.
+  const note = readFileSync(path.join(dataDir, 'knurl-server.json'));
+  writeFileSync(path.join(dataDir, 'knurl-server.json'), '{}');
+  const second = reset();
+  expect(second.status).toBe(1);
+  expect(second.stderr).toContain('A Knurl works on');
+  writeFileSync(path.join(dataDir, 'knurl-server.json'), note);
+  expect(readdirSync(dataDir).sort()).toEqual(before);
+  expect((await (await request.get(`${URL}/api/runs`)).json()).runs).toHaveLength(3);
+  rmSync(link);
 });
 
 test('without the demo an empty folder stays empty of runs', async ({ request }) => {

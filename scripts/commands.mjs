@@ -11,8 +11,11 @@ export async function run(words) {
     } else if (command === 'demo' || command === 'start') {
       const { start } = await import('./start.mjs');
       await start(command, rest);
+    } else if (command === 'restore') {
+      const { restore } = await import('./start.mjs');
+      await restore(rest);
     } else {
-      throw new Stopped(`Knurl has no command "${command ?? ''}". There are demo, start and test.`);
+      throw new Stopped(`Knurl has no command "${command ?? ''}". There are demo, start, restore and test.`);
     }
   } catch (error) {
     if (!(error instanceof Stopped)) throw error;

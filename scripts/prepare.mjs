@@ -19,7 +19,14 @@ const BUILT_FROM = [
   'scripts/build-bundles.mjs',
 ];
 
-const BUILT_FILES = ['.next/BUILD_ID', 'build/compute-thread.mjs', 'build/seed-demo.mjs', 'build/check-cut-file.mjs'];
+const BUILT_FILES = [
+  '.next/BUILD_ID',
+  'build/compute-thread.mjs',
+  'build/checking-thread.mjs',
+  'build/seed-demo.mjs',
+  'build/restore.mjs',
+  'build/check-cut-file.mjs',
+];
 
 /**
  * Runs a program to its end with its output in sight.

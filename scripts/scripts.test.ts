@@ -1,10 +1,9 @@
 import { execFileSync, spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { type Server, createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { BACKUP_PREFIX, DATABASE_FILE, LOCK_FILE, LOG_FILE, SERVER_FILE } from '@/store';
 
 const knurl = (words: string[], env: Record<string, string> = {}) =>
   spawnSync(process.execPath, ['scripts/knurl.cjs', ...words], { encoding: 'utf8', env: { ...process.env, ...env } });
@@ -48,29 +47,6 @@ test('a taken port is told before anything is installed or built', async () => {
   expect(status).toBe(1);
   expect(stderr).toContain(`Port ${port} is taken by another program. Choose another`);
   expect(readdirSync(folder)).toEqual([]);
-});
-
-test('starting over removes Knurl’s files and no others', () => {
-  const own = [
-    DATABASE_FILE,
-    `${DATABASE_FILE}-wal`,
-    `${DATABASE_FILE}-shm`,
-    LOCK_FILE,
-    `${LOCK_FILE}-journal`,
-    LOG_FILE,
-    `${LOG_FILE}.old`,
-    SERVER_FILE,
-    `${BACKUP_PREFIX}0001-x-2026.sqlite`,
-  ];
-  const foreign = ['notes.txt', 'knurl-notes.txt', 'other.sqlite'];
-  for (const name of [...own, ...foreign]) writeFileSync(path.join(folder, name), '');
-  mkdirSync(path.join(folder, 'photos'));
-  const printed = inFolder(
-    folder,
-    `import { removeData } from ${moduleUrl('start.mjs')}; removeData(${JSON.stringify(folder)});`,
-  );
-  expect(readdirSync(folder).sort()).toEqual([...foreign, 'photos'].sort());
-  for (const name of own) expect(printed).toContain(name);
 });
 
 test('work that was cut off is seen as unfinished, changed sources as outdated, the same as current', () => {

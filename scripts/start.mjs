@@ -1,6 +1,6 @@
 // Starts Knurl: prepares what is missing, seeds the demo where asked, runs the server and tells its address.
 import { spawn } from 'node:child_process';
-import { existsSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, realpathSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { readArguments } from './arguments.mjs';
@@ -11,15 +11,8 @@ import { Stopped } from './stopped.mjs';
 const KEEP_ALIVE_MS = '65000';
 const HOST = '127.0.0.1';
 const START_LIMIT_MS = 60_000;
-
-/** Names of everything the program puts into its data folder; what else lies there is left alone. */
-const KNURL_FILES = [
-  /^knurl\.sqlite(-wal|-shm)?$/,
-  /^knurl\.lock(-journal)?$/,
-  /^knurl-server\.json$/,
-  /^knurl\.log(\.old)?$/,
-  /^knurl-before-.*\.sqlite$/,
-];
+/** What setting aside ends with when another works on the folder. */
+const IN_USE = 3;
 
 /**
  * @param {'demo' | 'start'} command
@@ -27,15 +20,36 @@ const KNURL_FILES = [
  */
 export async function start(command, words) {
   const { port, reset } = readArguments(words);
-  const dataDir = path.resolve(process.env.KNURL_DATA_DIR ?? 'data');
+  const dataDir = dataFolder();
   const url = `http://${HOST}:${port}`;
   await refuseSecondServer(dataDir);
   await refuseTakenPort(port);
   await ensureInstalled();
   await ensureBuilt();
-  if (reset) removeData(dataDir);
-  if (command === 'demo' && !existsSync(path.join(dataDir, 'knurl.sqlite'))) await seedDemo(dataDir);
+  if (reset) await setAside(dataDir);
+  if (command === 'demo' && isFresh(dataDir)) await seedDemo(dataDir);
   await serve({ port, url, dataDir });
+}
+
+/** The one name of the folder, whichever links lead to it. */
+export function dataFolder() {
+  const named = path.resolve(process.env.KNURL_DATA_DIR ?? 'data');
+  try {
+    mkdirSync(named, { recursive: true });
+    return realpathSync(named);
+  } catch (error) {
+    const { code } = /** @type {NodeJS.ErrnoException} */ (error);
+    throw new Stopped(
+      `The data folder ${named} cannot be made or read (${code}). Set KNURL_DATA_DIR to a folder that you may write.`,
+    );
+  }
+}
+
+/** Neither a database nor remains of one: those are for the server to judge. @param {string} dataDir */
+function isFresh(dataDir) {
+  return ['knurl.sqlite', 'knurl-server.json', 'knurl-acknowledged.json', 'backups'].every(
+    (name) => !existsSync(path.join(dataDir, name)),
+  );
 }
 
 /** The lock in the server is the truth; asking first saves a build and gives the address. @param {string} dataDir */
@@ -58,7 +72,8 @@ async function refuseSecondServer(dataDir) {
 async function healthOf(url) {
   try {
     const response = await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(2000) });
-    return response.ok ? await response.json() : null;
+    // A server that cannot write says so with 503, and is there all the same.
+    return response.ok || response.status === 503 ? await response.json() : null;
   } catch {
     return null;
   }
@@ -79,12 +94,24 @@ function refuseTakenPort(port) {
   });
 }
 
-/** @param {string} dataDir */
-export function removeData(dataDir) {
-  if (!existsSync(dataDir)) return;
-  const own = readdirSync(dataDir).filter((name) => KNURL_FILES.some((known) => known.test(name)));
-  for (const name of own) rmSync(path.join(dataDir, name));
-  say(own.length > 0 ? `Removed from ${dataDir}: ${own.join(', ')}.` : `Nothing of Knurl’s was in ${dataDir}.`);
+/** Under the lock that a server holds: one that does not answer may work there all the same. @param {string} dataDir */
+async function setAside(dataDir) {
+  const code = await runProgram(process.execPath, ['build/set-aside.mjs'], { KNURL_DATA_DIR: dataDir });
+  if (code === IN_USE) {
+    throw new Stopped(`A Knurl works on ${dataDir}, so that nothing was touched. Stop it first, then start over.`);
+  }
+  if (code !== 0) throw new Stopped('What was there could not be set aside. The lines above say why.');
+}
+
+/** @param {string[]} words */
+export async function restore(words) {
+  if (words.length > 1 || (words[0]?.startsWith('--') && words[0] !== '--list')) {
+    throw new Stopped('npm run restore takes the name of a copy, or --list; without either it takes the newest.');
+  }
+  const dataDir = dataFolder();
+  await ensureInstalled();
+  await ensureBuilt();
+  process.exitCode = await runProgram(process.execPath, ['build/restore.mjs', ...words], { KNURL_DATA_DIR: dataDir });
 }
 
 /** @param {string} dataDir */

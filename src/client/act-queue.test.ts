@@ -48,6 +48,7 @@ const NOBODY = { num: 0, texts: [] };
 /** A server that keeps what it acknowledges, and can be gone or refuse. */
 class FakeLedger {
   isGone = false;
+  isFull = false;
   refusal: string | null = null;
   /** Asked as long as an act does not answer it beforehand. */
   question: 'needsPass' | 'wasItCut' | null = null;
@@ -59,6 +60,7 @@ class FakeLedger {
     this.numRequests++;
     await new Promise((resolve) => setTimeout(resolve, 1));
     if (this.isGone) return fail({ kind: 'serverGone' });
+    if (this.isFull) return fail({ kind: 'refused', status: 507, problem: 'diskFull', detail: 'The disk is full.' });
     this.sentAnswers.push(answers);
     if (this.question === 'needsPass' && !answers.mayMake) {
       const passes = [{ no: 2, numPieces: 12, notReleased: NOBODY, notProofed: NOBODY, checks: NOBODY }];
@@ -161,8 +163,20 @@ test('with the server gone acts are decided at once, kept, and sent in their ord
   await Promise.all([one, two, three]);
   expect([kinds(), queue.getSnapshot()]).toEqual([
     ['cut', 'weeded', 'spoiled'],
-    { numWaiting: 0, isServerGone: false, refusals: [], question: null },
+    { numWaiting: 0, isServerGone: false, trouble: null, refusals: [], question: null },
   ]);
+});
+
+test('a server that cannot keep an act says why, and is sent it again until it can', async () => {
+  const queue = aQueue();
+  ledger.isFull = true;
+  const one = queue.record(() => [cut]);
+  await until(() => queue.getSnapshot().isServerGone);
+  expect(queue.getSnapshot()).toMatchObject({ trouble: 'The disk is full.', numWaiting: 1, refusals: [] });
+  ledger.isFull = false;
+  queue.tryNow();
+  expect(await one).toMatchObject({ ok: true });
+  expect(queue.getSnapshot()).toMatchObject({ trouble: null, isServerGone: false, numWaiting: 0 });
 });
 
 test('undo with the server gone takes back what waits, then the one act that is known, then nothing', async () => {
@@ -271,7 +285,13 @@ describe('a question of the server', () => {
     expect([ledger.acts, queue.getSnapshot().numWaiting, await keeper.kept('acts:')]).toEqual([[], 0, []]);
     // Nobody is asked: an answer does nothing.
     queue.answer(true);
-    expect(queue.getSnapshot()).toEqual({ numWaiting: 0, isServerGone: false, refusals: [], question: null });
+    expect(queue.getSnapshot()).toEqual({
+      numWaiting: 0,
+      isServerGone: false,
+      trouble: null,
+      refusals: [],
+      question: null,
+    });
   });
 
   test('one that waited in the browser is asked by the page that sends it, not done unasked', async () => {

@@ -3,6 +3,7 @@ import type { Outcome } from '@/core/outcome';
 import type { ActAnswer, ActAnswers, BenchView, OpenPass } from '@/services';
 import type { ApiProblem } from './api';
 import type { Keeper } from './keeper';
+import { isWorthRepeating, troubleOf } from './save-state';
 import { benchWith } from './waiting-bench';
 
 export type Recorded =
@@ -17,6 +18,8 @@ export interface QueueSnapshot {
   /** Acts that the server has not acknowledged: nothing shows them as done. */
   readonly numWaiting: number;
   readonly isServerGone: boolean;
+  /** What the server says is wrong with itself, where it still answers. */
+  readonly trouble: string | null;
   /** Why acts that had waited in the browser could not be recorded. */
   readonly refusals: readonly string[];
   /** Acts wait behind it until somebody answers. */
@@ -51,13 +54,16 @@ const UNASKED: ActAnswers = { mayMake: false, notCut: false };
 
 const RETRY_MS = 1500;
 
+/** The server takes what it is sent. */
+const ANSWERS = { isServerGone: false, trouble: null } as const;
+
 /**
  * Acts on their way to the ledger, one after the other in the order in which they were done. What an act consists of is
  * asked when its turn comes, so that it follows from what is really last; with the server gone it is asked at once and the
  * act is kept in the browser, so that closing the page loses none. Sending again under the same id is harmless.
  */
 export class ActQueue {
-  #snapshot: QueueSnapshot = { numWaiting: 0, isServerGone: false, refusals: [], question: null };
+  #snapshot: QueueSnapshot = { numWaiting: 0, isServerGone: false, trouble: null, refusals: [], question: null };
   #jobs: Job[] = [];
   #isPumping = false;
   #lastKeep = 0;
@@ -145,7 +151,7 @@ export class ActQueue {
       const answer = await this.parts.send(act, job.answers);
       const question = answer.ok ? null : questionOf(answer.problem);
       if (question) {
-        this.#publish({ isServerGone: false });
+        this.#publish(ANSWERS);
         if (await this.#ask(question)) job.answers = { ...job.answers, ...yesTo(question) };
         else this.#drop(job, act);
         continue;
@@ -154,14 +160,14 @@ export class ActQueue {
         await this.parts.onRecorded(answer.value);
         this.#finish(job, { ok: true, answer: answer.value });
       } else if (isWorthRepeating(answer.problem)) {
-        this.#publish({ isServerGone: true });
+        this.#publish({ isServerGone: true, trouble: troubleOf(answer.problem) });
         this.#fixWaiting();
         await this.#pause();
         continue;
       } else {
         this.#finish(job, { ok: false, detail: answer.problem.kind === 'refused' ? answer.problem.detail : '' });
       }
-      this.#publish({ isServerGone: false });
+      this.#publish(ANSWERS);
     }
     this.#isPumping = false;
   }
@@ -260,8 +266,4 @@ function questionOf(problem: ApiProblem): ActQuestion | null {
     return { kind: 'needsPass', plan: problem.plan ?? null, passes: problem.passes ?? [] };
   }
   return problem.problem === 'wasItCut' ? { kind: 'wasItCut', passNo: problem.passNo ?? 0 } : null;
-}
-
-function isWorthRepeating(problem: ApiProblem): boolean {
-  return problem.kind === 'serverGone' || problem.status >= 500;
 }

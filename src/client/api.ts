@@ -105,6 +105,7 @@ export const api = {
   copyRun: (id: string) => send<RunView>(`/api/runs/${id}/copies`, withJson('POST', {})),
   setArchived: (id: string, isArchived: boolean) =>
     send<null>(`/api/runs/${id}/archived`, withJson('PUT', { isArchived })),
+  putLossAway: () => send<null>('/api/health/loss-read', { method: 'POST' }),
   removeRun: (id: string) => send<null>(`/api/runs/${id}`, { method: 'DELETE' }),
   restoreRun: (id: string) => send<null>(`/api/runs/${id}/restored`, withJson('POST', {})),
   thing: <S extends Shelf>(shelf: S, id: string) => send<ShopThingView<ShopValues[S]>>(`/api/shop/${shelf}/${id}`),

@@ -119,10 +119,10 @@ test('to lay out is what has a piece in no pass at a place without a stop', () =
 
 test('why a save did not come through decides how the page stands', () => {
   const refused = (status: number, problem = 'x'): ApiProblem => ({ kind: 'refused', status, problem, detail: 'No.' });
-  expect(stateAfter({ kind: 'serverGone' })).toEqual({ kind: 'serverGone' });
+  expect(stateAfter({ kind: 'serverGone' })).toEqual({ kind: 'serverGone', why: null });
   expect([stateAfter(refused(499)), stateAfter(refused(500)), stateAfter(refused(404, 'runNotFound'))]).toEqual([
     { kind: 'refused', detail: 'No.' },
-    { kind: 'serverGone' },
+    { kind: 'serverGone', why: 'No.' },
     { kind: 'removed' },
   ]);
   expect(stateAfter(refused(404))).toEqual({ kind: 'refused', detail: 'No.' });

@@ -5,7 +5,11 @@ export type SaveState =
   | { readonly kind: 'saved' }
   | { readonly kind: 'saving' }
   /** Changes are kept in this browser and sent again until the server answers. */
-  | { readonly kind: 'serverGone' }
+  | {
+      readonly kind: 'serverGone';
+      /** What it says is wrong, where it still answers; null where nothing does. */
+      readonly why: string | null;
+    }
   /** Somebody else changed the same spots; a person decides. */
   | { readonly kind: 'conflict'; readonly conflicts: readonly MergeConflict[] }
   | { readonly kind: 'refused'; readonly detail: string }
@@ -15,8 +19,18 @@ export type SaveState =
 /** Why a save did not come through, as the page stands after it. */
 export function stateAfter(problem: ApiProblem): SaveState {
   if (isRemoved(problem)) return { kind: 'removed' };
-  const isGone = problem.kind === 'serverGone' || problem.status >= 500;
-  return isGone ? { kind: 'serverGone' } : { kind: 'refused', detail: problem.detail };
+  if (isWorthRepeating(problem)) return { kind: 'serverGone', why: troubleOf(problem) };
+  return { kind: 'refused', detail: problem.kind === 'refused' ? problem.detail : '' };
+}
+
+/** Nothing is wrong with what was sent: it is kept here, and sent again until it is taken. */
+export function isWorthRepeating(problem: ApiProblem): boolean {
+  return problem.kind === 'serverGone' || problem.status >= 500;
+}
+
+/** What a server that answers says is wrong with itself. */
+export function troubleOf(problem: ApiProblem): string | null {
+  return problem.kind === 'refused' && problem.status >= 500 ? problem.detail : null;
 }
 
 export function isRemoved(problem: ApiProblem): boolean {

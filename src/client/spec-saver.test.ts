@@ -59,7 +59,7 @@ test('with the server gone the change stays, and is saved when it is back', asyn
   server.isGone = true;
   space(7);
   expect(await saver.flush()).toBe(false);
-  expect(state()).toEqual({ kind: 'serverGone' });
+  expect(state()).toEqual({ kind: 'serverGone', why: null });
   server.isGone = false;
   expect(await saver.flush()).toBe(true);
   expect([savedSpace(), state().kind]).toEqual([7, 'saved']);
@@ -137,7 +137,11 @@ test('saved is said only when changes and marks both are', () => {
     numUnsaved: number,
     numWaiting: number,
     isServerGone = false,
-  ) => savedWords({ save: kind === 'refused' ? { kind, detail: '' } : { kind }, numUnsaved, numWaiting, isServerGone });
+  ) => {
+    const save =
+      kind === 'refused' ? { kind, detail: '' } : kind === 'serverGone' ? { kind, why: null } : ({ kind } as const);
+    return savedWords({ save, numUnsaved, numWaiting, isServerGone });
+  };
   expect(told('saved', 0, 0)).toBe('saved');
   expect(told('saved', 0, 2)).toBe('saving…');
   expect(told('saved', 0, 2, true)).toBe('2 not saved yet');

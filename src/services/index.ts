@@ -74,5 +74,8 @@ export { type CountdownsView, countdownsOfRun, endCountdown, startCountdown } fr
 export { type ActAnswers } from './check-deeds';
 export { type Bundle, bundleSchema, bundleJsonSchema, exportBundle, importBundle, writeBundle } from './bundle';
 export { issuesOfZod } from './input-issues';
-export { health } from './health';
+export { type Health, health } from './health';
+export { type DataState } from './data-keeper';
+export { dataNotices, faultWords } from './data-words';
+export { type StoreFault, faultOf } from '@/store';
 export { getLog } from './log';

@@ -5,6 +5,7 @@ import {
   type RunHead,
   type RunListing,
   type StoredRun,
+  faultOf,
   findRun,
   listActs,
   listRuns,
@@ -13,6 +14,7 @@ import {
   setArchived,
 } from '@/store';
 import type { Context } from './context';
+import { faultWords } from './data-words';
 import { tallyOfRun } from './item-works';
 import type { ServiceProblem } from './problem';
 import { storeNewRun } from './runs';
@@ -34,7 +36,9 @@ export interface UnreadableRun {
   readonly id: string;
   /** Empty when not even that can be read. */
   readonly title: string;
-  readonly createdAt: string;
+  readonly createdAt: string | null;
+  /** What is wrong with it, and what to do. */
+  readonly detail: string;
 }
 
 export interface RunShelf {
@@ -46,14 +50,28 @@ export interface RunShelf {
 export async function listRunSummaries(context: Context): Promise<RunShelf> {
   const listings = await listRuns(context.store.db);
   const runs: RunSummary[] = [];
-  for (const listing of listings) if (listing.kind === 'readable') runs.push(await summaryOf(context, listing));
-  return { runs, unreadable: listings.flatMap(unreadableOf) };
+  const unreadable: UnreadableRun[] = [];
+  for (const listing of listings) {
+    if (listing.kind === 'unreadable') unreadable.push(unreadableOf(listing));
+    else await shelve(listing);
+  }
+  return { runs, unreadable };
+
+  /** Its marks may be unreadable where its list is not. */
+  async function shelve(run: RunHead): Promise<void> {
+    try {
+      runs.push(await summaryOf(context, run));
+    } catch (error) {
+      const fault = faultOf(error);
+      if (fault === null) throw error;
+      const { id, spec, createdAt } = run;
+      unreadable.push({ id, title: spec.title, createdAt, detail: faultWords(fault).detail });
+    }
+  }
 }
 
-function unreadableOf(listing: RunListing): UnreadableRun[] {
-  if (listing.kind === 'readable') return [];
-  const { id, title, createdAt } = listing;
-  return [{ id, title, createdAt }];
+function unreadableOf({ id, title, createdAt, fault }: Extract<RunListing, { kind: 'unreadable' }>): UnreadableRun {
+  return { id, title, createdAt, detail: faultWords(fault).detail };
 }
 
 async function summaryOf({ store: { db } }: Context, run: RunHead): Promise<RunSummary> {

@@ -1,5 +1,6 @@
 import { type Act, type NewAct, actSchema } from '@/core/ledger';
 import type { Connection } from './database';
+import { readOrTell } from './faults';
 import { type RecentCache, cachesOf } from './recent-cache';
 
 function actOfJson(json: string): Act {
@@ -19,7 +20,8 @@ export async function listActs(db: Connection, runId: string): Promise<readonly 
     .where('seq', '>', known.at(-1)?.seq ?? 0)
     .orderBy('seq')
     .execute();
-  const acts = rows.length === 0 ? known : [...known, ...rows.map(({ act_json }) => actOfJson(act_json))];
+  const acts =
+    rows.length === 0 ? known : [...known, ...readOrTell(runId, () => rows.map(({ act_json }) => actOfJson(act_json)))];
   cache.set(runId, acts);
   return acts;
 }
@@ -44,7 +46,7 @@ export async function findAct(db: Connection, runId: string, actId: string): Pro
     .where('run_id', '=', runId)
     .where('id', '=', actId)
     .executeTakeFirst();
-  return row ? actOfJson(row.act_json) : null;
+  return row ? readOrTell(runId, () => actOfJson(row.act_json)) : null;
 }
 
 /** Adds an act at the ledger's end, inside a transaction of the caller's; throws when its id is already there. */

@@ -95,6 +95,13 @@ interface WriteTestTable {
   at: string;
 }
 
+/** Kept by triggers; a single row. */
+interface WriteCountTable {
+  id: Fixed<number>;
+  acts: Fixed<number>;
+  saves: Fixed<number>;
+}
+
 export interface Database {
   run: RunTable;
   outline: OutlineTable;
@@ -107,6 +114,7 @@ export interface Database {
   shop: ShopTable;
   attachment: AttachmentTable;
   write_test: WriteTestTable;
+  write_count: WriteCountTable;
 }
 
 /** A connection, or a transaction on it: store functions do not care which. */

@@ -4,6 +4,12 @@
  */
 export { type Database, type Connection } from './database';
 export { type OpenProblem, type Store, openStore, schemaVersion } from './open-store';
+export { type StoreFault, faultOf } from './faults';
+export { type Loss, type WriteCount } from './acknowledged';
+export { type Backup, type BackupProblem, backupsKept, isBackupDue, listBackups } from './backups';
+export { type SetAside, setAside } from './set-aside';
+export { type Restored, type RestoreProblem, restoreBackup } from './restore';
+export { faultsOfFile } from './quick-check';
 export { inTransaction } from './transaction';
 export {
   type RunHead,
@@ -34,4 +40,13 @@ export {
 } from './shop-store';
 export { findAttachment, putAttachment } from './attachment-store';
 export { proveWritable } from './write-test';
-export { BACKUP_PREFIX, DATABASE_FILE, LOCK_FILE, LOG_FILE, SERVER_FILE } from './files';
+export {
+  ACKNOWLEDGED_FILE,
+  BACKUP_FOLDER,
+  BACKUP_PREFIX,
+  DATABASE_FILE,
+  LOCK_FILE,
+  LOG_FILE,
+  SERVER_FILE,
+  SET_ASIDE_PREFIX,
+} from './files';

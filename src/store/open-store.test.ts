@@ -78,14 +78,14 @@ test('before a migration a copy is made that holds everything', async () => {
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE taken_file; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release; DROP TABLE countdown',
+    'DELETE FROM kysely_migration; DROP TABLE act; DROP TABLE taken_file; DROP TABLE made_pass; DROP TABLE outline; DROP TABLE write_test; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release; DROP TABLE countdown; DROP TABLE write_count; DROP TRIGGER count_run_insert; DROP TRIGGER count_run_update',
   );
   raw.exec('ALTER TABLE run RENAME TO run_before');
   raw.close();
   await (await opened()).close();
-  const copies = readdirSync(dataDir).filter((name) => name.startsWith('knurl-before-'));
+  const copies = readdirSync(path.join(dataDir, 'backups')).filter((name) => name.startsWith('knurl-before-'));
   expect(copies).toEqual(['knurl-before-0001-runs-passes-acts-20260504080000.sqlite']);
-  const copy = new SqliteDatabase(path.join(dataDir, copies[0]!), { readonly: true });
+  const copy = new SqliteDatabase(path.join(dataDir, 'backups', copies[0]!), { readonly: true });
   expect(copy.prepare('SELECT id FROM run_before').all()).toEqual([{ id: 'arunnumber' }]);
   copy.close();
 });
@@ -96,7 +96,7 @@ test('a database of the first step gains what came since, with everything in it,
   await store.close();
   const raw = new SqliteDatabase(path.join(dataDir, DATABASE_FILE));
   raw.exec(
-    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release; DROP TABLE taken_file; DROP TABLE countdown",
+    "DELETE FROM kysely_migration WHERE name > '0002'; ALTER TABLE run DROP COLUMN archived_at; DROP TABLE column_choice; DROP TABLE shop; DROP TABLE attachment; DROP TABLE release; DROP TABLE taken_file; DROP TABLE countdown; DROP TABLE write_count; DROP TRIGGER count_run_insert; DROP TRIGGER count_run_update; DROP TRIGGER count_act; DROP TRIGGER count_made_pass_insert",
   );
   // Whether the file of a pass was taken was not kept then: it may have been.
   raw
@@ -118,7 +118,9 @@ test('a database of the first step gains what came since, with everything in it,
   await noteFileTaken(again.db, 'arunnumber', 4, NOW);
   expect([...(await filesTaken(again.db, 'arunnumber'))]).toEqual([3, 4]);
   await again.close();
-  expect(readdirSync(dataDir).some((name) => name.startsWith('knurl-before-0002-archived-runs'))).toBe(true);
+  expect(
+    readdirSync(path.join(dataDir, 'backups')).some((name) => name.startsWith('knurl-before-0002-archived-runs')),
+  ).toBe(true);
 });
 
 test('a run that cannot be read is told by its title and hides no other', async () => {

@@ -1,5 +1,6 @@
 import { type MadePass, madePassSchema, upgradePass } from '@/core/freeze';
 import type { Connection } from './database';
+import { readOrTell } from './faults';
 import { cachesOf } from './recent-cache';
 
 const madePasses = cachesOf<readonly MadePass[]>();
@@ -21,7 +22,9 @@ export async function listPasses(db: Connection, runId: string): Promise<readonl
     rows.length === known?.length && rows.every(({ id, no }, i) => known[i]?.id === id && known[i]?.no === no);
   if (known && isSame) return known;
   const all = await db.selectFrom('made_pass').select('pass_json').where('run_id', '=', runId).orderBy('no').execute();
-  const passes = all.map(({ pass_json }): MadePass => madePassSchema.parse(upgradePass(JSON.parse(pass_json))));
+  const passes = readOrTell(runId, () =>
+    all.map(({ pass_json }): MadePass => madePassSchema.parse(upgradePass(JSON.parse(pass_json)))),
+  );
   cache.set(runId, passes);
   return passes;
 }

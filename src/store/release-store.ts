@@ -1,5 +1,6 @@
 import { type Release, releaseSchema, upgradeRelease } from '@/core/freeze';
 import type { Connection } from './database';
+import { readOrTell } from './faults';
 import { cachesOf } from './recent-cache';
 
 const releases = cachesOf<readonly Release[]>();
@@ -13,7 +14,9 @@ export async function listReleases(db: Connection, runId: string): Promise<reado
     rows.length === known?.length && rows.every(({ id, no }, i) => known[i]?.id === id && known[i]?.no === no);
   if (known && isSame) return known;
   const all = await db.selectFrom('release').select('release_json').where('run_id', '=', runId).orderBy('no').execute();
-  const read = all.map(({ release_json }): Release => releaseSchema.parse(upgradeRelease(JSON.parse(release_json))));
+  const read = readOrTell(runId, () =>
+    all.map(({ release_json }): Release => releaseSchema.parse(upgradeRelease(JSON.parse(release_json)))),
+  );
   cache.set(runId, read);
   return read;
 }

@@ -1,5 +1,6 @@
-import { type RunSpec, runSpecSchema, upgradeSpec } from '@/core/spec';
+import { type RunSpec, SPEC_VERSION, runSpecSchema, upgradeSpec } from '@/core/spec';
 import type { Connection } from './database';
+import { type StoreFault, UnreadableError, faultOf } from './faults';
 import { cachesOf } from './recent-cache';
 
 export interface StoredRun {
@@ -17,7 +18,14 @@ export interface RunHead extends StoredRun {
 /** A run in the list of all: one whose spec cannot be read (a damaged file, a newer format) does not hide the others. */
 export type RunListing =
   | ({ readonly kind: 'readable' } & RunHead)
-  | { readonly kind: 'unreadable'; readonly id: string; readonly title: string; readonly createdAt: string };
+  | {
+      readonly kind: 'unreadable';
+      readonly id: string;
+      readonly title: string;
+      /** Null when not even that can be read. */
+      readonly createdAt: string | null;
+      readonly fault: StoreFault;
+    };
 
 const COLUMNS = ['id', 'counter', 'created_at', 'updated_at', 'archived_at'] as const;
 
@@ -42,7 +50,7 @@ async function headOfRow(db: Connection, row: RunRow): Promise<RunHead> {
       .select('spec_json')
       .where('id', '=', row.id)
       .executeTakeFirstOrThrow();
-    spec = runSpecSchema.parse(upgradeSpec(JSON.parse(spec_json))) as RunSpec;
+    spec = specOfJson(row.id, spec_json);
     cache.set(row.id, { counter: row.counter, spec });
   }
   return {
@@ -55,34 +63,63 @@ async function headOfRow(db: Connection, row: RunRow): Promise<RunHead> {
   };
 }
 
-/** Newest first. Removed runs are not among them. */
-export async function listRuns(db: Connection): Promise<RunListing[]> {
-  const rows = await db
-    .selectFrom('run')
-    .select(COLUMNS)
-    .where('removed_at', 'is', null)
-    .orderBy('created_at', 'desc')
-    .orderBy('id')
-    .execute();
-  const listings: RunListing[] = [];
-  for (const row of rows) {
-    try {
-      listings.push({ kind: 'readable', ...(await headOfRow(db, row)) });
-    } catch {
-      listings.push({ kind: 'unreadable', id: row.id, title: await titleOf(db, row.id), createdAt: row.created_at });
-    }
+function specOfJson(runId: string, json: string): RunSpec {
+  try {
+    return runSpecSchema.parse(upgradeSpec(JSON.parse(json))) as RunSpec;
+  } catch {
+    throw new UnreadableError(unreadableFault(runId, json));
   }
-  return listings;
 }
 
-/** As much of a title as can be found in a spec that cannot be read; empty when none can. */
-async function titleOf(db: Connection, id: string): Promise<string> {
-  const row = await db.selectFrom('run').select('spec_json').where('id', '=', id).executeTakeFirst();
+/** As much as can be found in a spec that cannot be read. */
+function unreadableFault(runId: string, json: string): StoreFault {
   try {
-    const { title } = JSON.parse(row?.spec_json ?? '') as { title?: unknown };
-    return typeof title === 'string' ? title : '';
+    const { title, formatVersion } = JSON.parse(json) as { title?: unknown; formatVersion?: unknown };
+    const isNewer = typeof formatVersion === 'number' && formatVersion > SPEC_VERSION;
+    return { kind: isNewer ? 'newerRun' : 'unreadableRun', runId, title: typeof title === 'string' ? title : '' };
   } catch {
-    return '';
+    return { kind: 'unreadableRun', runId, title: '' };
+  }
+}
+
+/**
+ * Newest first; those of which not even the date can be read come last. Removed runs are not among them. Each run is read by itself: a
+ * bad page of one hides no other.
+ */
+export async function listRuns(db: Connection): Promise<RunListing[]> {
+  const listings: RunListing[] = [];
+  for (const id of await runIds(db)) {
+    const listing = await listingOf(db, id);
+    if (listing) listings.push(listing);
+  }
+  return listings.sort(
+    (a, b) => (b.createdAt ?? '').localeCompare(a.createdAt ?? '') || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0),
+  );
+}
+
+/** From the index of ids, which lies on pages of its own. */
+async function runIds(db: Connection): Promise<readonly string[]> {
+  const rows = await db.selectFrom('run').select('id').orderBy('id').execute();
+  return rows.map(({ id }) => id);
+}
+
+async function listingOf(db: Connection, id: string): Promise<RunListing | null> {
+  let createdAt: string | null = null;
+  try {
+    const row = await db
+      .selectFrom('run')
+      .select(COLUMNS)
+      .where('id', '=', id)
+      .where('removed_at', 'is', null)
+      .executeTakeFirst();
+    if (!row) return null;
+    createdAt = row.created_at;
+    return { kind: 'readable', ...(await headOfRow(db, row)) };
+  } catch (error) {
+    const fault = faultOf(error);
+    if (fault === null) throw error;
+    const title = 'title' in fault ? fault.title : '';
+    return { kind: 'unreadable', id, title, createdAt, fault };
   }
 }
 

@@ -13,7 +13,8 @@ export async function inTransaction<T>(db: Connection, work: (transaction: Conne
       await sql`COMMIT`.execute(connection);
       return result;
     } catch (error) {
-      await sql`ROLLBACK`.execute(connection);
+      // A full or failing disk has rolled back already; that there is nothing more to roll back must not hide why.
+      await sql`ROLLBACK`.execute(connection).catch(() => undefined);
       throw error;
     }
   });

@@ -1,7 +1,7 @@
 import { fileSentence } from './file-problem';
 import { assertNever } from '@/core/outcome';
 import type { CountdownKind } from '@/core/countdown';
-import type { InputIssue, OpenPass, ServiceProblem } from '@/services';
+import { type InputIssue, type OpenPass, type ServiceProblem, type StoreFault, faultWords } from '@/services';
 
 /** RFC 9457. `kind` is for programs, `detail` for people, `errors` names fields and rows. */
 export interface ProblemBody {
@@ -24,6 +24,8 @@ export interface ProblemBody {
 export type HttpProblem =
   | ServiceProblem
   | { readonly kind: 'foreignHost' | 'foreignOrigin' | 'noSuchAddress' | 'needsIfMatch' | 'notJson' | 'crashed' }
+  /** The disk or the database, not the program. */
+  | { readonly kind: 'storeFault'; readonly fault: StoreFault }
   | { readonly kind: 'brokenJson'; readonly message: string }
   | { readonly kind: 'bodyTooLarge'; readonly mostBytes: number };
 
@@ -175,12 +177,26 @@ function tellTransport(problem: Exclude<HttpProblem, ServiceProblem>): Told {
         'Too large',
         `The body is larger than ${Math.round(problem.mostBytes / 1_000_000)} MB. Split it up.`,
       ];
+    case 'storeFault': {
+      const { title, detail } = faultWords(problem.fault);
+      return [FAULT_STATUS[problem.fault.kind], title, detail];
+    }
     case 'crashed':
       return [500, 'Knurl made a mistake', 'Nothing was changed. Try again; the log has this request id.'];
     default:
       return assertNever(problem);
   }
 }
+
+const FAULT_STATUS: Record<StoreFault['kind'], number> = {
+  diskFull: 507,
+  readOnly: 503,
+  diskFails: 503,
+  damaged: 503,
+  // The run is there and not to be had with this program: asking again helps nobody.
+  newerRun: 409,
+  unreadableRun: 409,
+};
 
 const DOING: Record<CountdownKind, string> = {
   dryOut: 'is being dried out',
@@ -234,7 +250,7 @@ export function problemBody(problem: HttpProblem): ProblemBody {
   const [first] = issues;
   return {
     type: 'about:blank',
-    kind: problem.kind,
+    kind: problem.kind === 'storeFault' ? problem.fault.kind : problem.kind,
     title,
     status,
     detail,

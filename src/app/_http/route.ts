@@ -1,6 +1,6 @@
 import { makeId } from '@/core/ids';
 import type { Outcome } from '@/core/outcome';
-import { type Context, getContext, getLog } from '@/services';
+import { type Context, faultOf, getContext, getLog } from '@/services';
 import { type HttpProblem, problemBody } from './problem-response';
 import { originProblem } from './same-origin';
 
@@ -48,8 +48,16 @@ async function answerOf<P>(
   const foreign = originProblem(asked.request.headers);
   if (foreign) return foreign;
   try {
-    return await handler({ ...asked, context: await getContext() });
+    const context = await getContext();
+    const answer = await handler({ ...asked, context });
+    if (asked.request.method !== 'GET') context.store.noteAcknowledged(context.nowIso());
+    return answer;
   } catch (error) {
+    const fault = faultOf(error);
+    if (fault) {
+      getLog().error({ requestId, fault: fault.kind });
+      return { kind: 'storeFault', fault };
+    }
     // A stack names files and lines; the message might hold what somebody typed.
     const where = error instanceof Error ? (error.stack ?? '').split('\n').slice(1, 6).join('\n') : '';
     getLog().error({ requestId, error: error instanceof Error ? error.name : typeof error, where });

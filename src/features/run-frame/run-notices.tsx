@@ -15,6 +15,7 @@ export function RunNotices() {
   const [isTold, setTold] = useState(false);
   const [copyId, setCopyId] = useState<string | null>(null);
   const isGone = save.kind === 'serverGone' || work.isServerGone;
+  const trouble = (save.kind === 'serverGone' ? save.why : null) ?? work.trouble;
   const tryNow = () => {
     work.queue.tryNow();
     void saver.flush();
@@ -23,7 +24,14 @@ export function RunNotices() {
     <div aria-live="polite">
       {isGone && (
         <Notice severity="stop" actions={<Button onClick={tryNow}>Try now</Button>}>
-          <b>Knurl’s server does not answer.</b> {waitingSentence(numUnsaved, work.numWaiting)}
+          {trouble ? (
+            <>
+              <b>Knurl cannot keep this now.</b> {trouble}
+            </>
+          ) : (
+            <b>Knurl’s server does not answer.</b>
+          )}{' '}
+          {waitingSentence(numUnsaved, work.numWaiting)}
         </Notice>
       )}
       {save.kind === 'conflict' && <ConflictNotice conflicts={save.conflicts} onCopied={setCopyId} />}

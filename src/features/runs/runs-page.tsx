@@ -92,10 +92,10 @@ function UnreadableRuns({ shelf: { unreadable } }: { readonly shelf: RunShelf })
   return (
     <div className="mt-4">
       <Notice severity="check">
-        {unreadable.map(({ id, title }) => (
+        {unreadable.map(({ id, title, createdAt, detail }) => (
           <p key={id}>
-            <b>{title || `The run ${id}`}</b> cannot be read: it was written by a newer Knurl or its data is damaged. It
-            is kept as it is; its bundle or a copy of the data folder brings it back.
+            <b>{title || 'A run'}</b>
+            {title === '' && createdAt && ` of ${createdAt.slice(0, 10)}`}: {detail}
           </p>
         ))}
       </Notice>

@@ -14,6 +14,7 @@ import { LongerSearches } from './longer-searches';
 const THREAD_FILE = 'build/compute-thread.mjs';
 const READING_FILE = 'build/reading-thread.mjs';
 const PACKING_FILE = 'build/packing-thread.mjs';
+const CHECKING_FILE = 'build/checking-thread.mjs';
 
 /** Boxes and where they lie are little; whatever takes more has gone wrong. */
 const MOST_PACKING_MB = 256;
@@ -55,6 +56,20 @@ export function threadCompute(): Compute {
     proofPdf: (request) => pool.run(request, { name: 'proofPdf' }),
     readList,
   };
+}
+
+let checkers: Tinypool | null = null;
+
+/** What is wrong with a database's file: a large one is looked through for seconds. */
+export async function checkFile(file: string): Promise<readonly string[]> {
+  checkers ??= new Tinypool({
+    filename: path.join(process.cwd(), CHECKING_FILE),
+    runtime: 'worker_threads',
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: 1000,
+  });
+  return (await checkers.run(file, { name: 'check' })) as readonly string[];
 }
 
 let packers: Tinypool | null = null;

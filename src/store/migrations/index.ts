@@ -6,6 +6,7 @@ import { up as shopPhotos } from './0004-shop-photos';
 import { up as releases } from './0005-releases';
 import { up as takenFiles } from './0006-taken-files';
 import { up as countdowns } from './0007-countdowns';
+import { up as writeCounts } from './0008-write-counts';
 
 /** Gives each migration a transaction of its own: for SQLite the query builder opens none. */
 function inOwnTransaction(up: (db: Kysely<unknown>) => Promise<void>): Migration {
@@ -21,4 +22,5 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0005-releases': inOwnTransaction(releases),
   '0006-taken-files': inOwnTransaction(takenFiles),
   '0007-countdowns': inOwnTransaction(countdowns),
+  '0008-write-counts': inOwnTransaction(writeCounts),
 };

@@ -4,6 +4,7 @@ import { RunProvider } from '@/client';
 import { RunFrame } from '@/features/run-frame';
 import { benchOfRun, getContext, getRun } from '@/services';
 import { todayIso } from '../../today';
+import { readingPage } from '../../_http/page-fault';
 
 export const dynamic = 'force-dynamic';
 
@@ -13,7 +14,7 @@ interface RunLayoutProps {
 }
 
 /** Loads a run once for all its steps; from here on the session in the browser keeps it up to date. */
-export default async function RunLayout({ params, children }: RunLayoutProps) {
+async function RunLayout({ params, children }: RunLayoutProps) {
   const { id } = await params;
   const context = await getContext();
   const run = await getRun(context, id);
@@ -25,3 +26,5 @@ export default async function RunLayout({ params, children }: RunLayoutProps) {
     </RunProvider>
   );
 }
+
+export default readingPage(RunLayout);
