@@ -1,7 +1,8 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { placedIn } from '@/core/freeze';
+import { type MadePass, placedIn } from '@/core/freeze';
+import type { Deed } from '@/core/ledger';
 import { presentOrThrow } from '@/core/outcome';
 import { NEW_MATERIAL, faceFilePath } from '@/core/shop';
 import {
@@ -16,6 +17,7 @@ import {
   startCountdown,
 } from '@/services';
 import { directCompute } from '@/services/compute/direct';
+import { insertPass } from '@/store';
 import { randomBytes } from 'node:crypto';
 import type { Bench } from './bench';
 
@@ -85,7 +87,64 @@ async function medianMark(context: Context): Promise<number> {
   return times.sort((a, b) => a - b)[Math.floor(times.length / 2)]!;
 }
 
+const NUM_ITEMS = 20_000;
+
+/** A run of 20,000 items, all in one made pass: the first mark, the middle one of the next ten, and all checked in one act. */
+async function marksOfMany(context: Context): Promise<{ first: number; next: number; all: number }> {
+  const list = Array.from({ length: NUM_ITEMS }, (_, i) => `P${i}`).join('\n');
+  const run = await createRun(context, { title: 'Marks', dueOn: null, list });
+  if (!run.ok) throw new Error('The list is one.');
+  const { id } = run.value;
+  const bench = await benchOfRun(context, id, 'bench');
+  if (!bench.ok) throw new Error('The run is there.');
+  const { items } = bench.value;
+  const pieceIds = items.map(({ pieces }) => presentOrThrow(pieces[0], 'a piece').pieceId);
+  await insertPass(context.store.db, id, passOf(pieceIds));
+  let numActs = 0;
+  const timed = async (deeds: readonly Deed[]): Promise<number> => {
+    const act = { id: `act-number-${numActs++}`, by: BY, at: new Date().toISOString(), deeds };
+    const start = performance.now();
+    const done = await recordAct(context, id, act);
+    if (!done.ok) throw new Error(`It was refused: ${done.problem.kind}.`);
+    return performance.now() - start;
+  };
+  const cut = (pieceId: string | undefined): Deed[] =>
+    pieceId === undefined ? [] : [{ kind: 'cut', pieceId, attempt: 1, passId: null }];
+  const first = await timed(cut(pieceIds[0]));
+  const next: number[] = [];
+  for (const pieceId of pieceIds.slice(1, 11)) next.push(await timed(cut(pieceId)));
+  const all = await timed(items.map(({ itemId }) => ({ kind: 'checked', itemId })));
+  return { first, next: next.sort((a, b) => a - b)[5]!, all };
+}
+
+/** A made pass of these pieces, of no shape: marks do not look at it. */
+function passOf(pieceIds: readonly string[]): MadePass {
+  const placed = pieceIds.map((pieceId) => {
+    return { pieceId, attempt: 1, text: ['P'], outline: '0'.repeat(64), spot: null, x: 0, y: 0, turnDeg: 0 as const };
+  });
+  return {
+    id: 'apassmade1' as MadePass['id'],
+    no: 1,
+    cutFile: 2,
+    bed: { name: 'a bed', widthMm: 500, heightMm: 500 },
+    patches: [
+      { id: 'apatch0001' as never, materialId: 'film', reversed: true, stockId: null, x: 0, y: 0, w: 1, h: 1, placed },
+    ],
+    engine: {},
+    how: { packing: 'niche', seed: 1, layouts: 1 },
+  };
+}
+
 export const DEED_BENCHES: readonly Bench[] = [
+  {
+    name: 'marks of 20,000 items, the next',
+    target: '≤ 50 ms, by the clock; the first ≤ 300, all checked at once ≤ 300',
+    run: () =>
+      withContext(async (context) => {
+        const { first, next, all } = await marksOfMany(context);
+        return { ms: next, note: `the first ${first.toFixed(0)} ms, all checked at once ${all.toFixed(0)} ms` };
+      }),
+  },
   {
     name: 'a mark, of 500 items with 40 countdowns',
     target: '≤ 50 ms, by the clock',

@@ -202,3 +202,24 @@ test('a piece that lies in a pass of another film than the run takes now says wh
   }
   expect(told.some(([passNo]) => passNo !== null)).toBe(true);
 });
+
+test('what the bench is told after each act is what it would read anew, also after undoing', async () => {
+  let known = await bench();
+  const apply = async (deeds: readonly Deed[]) => {
+    const answer = valueOf(await recordAct(context, run.id, act(deeds), MAY_MAKE));
+    expect(answer.bench.since).toBe(known.state);
+    const changed = new Map(answer.bench.changed.map((item) => [item.itemId, item]));
+    known = { ...(await bench()), items: known.items.map((item) => changed.get(item.itemId) ?? item) };
+    expect(known.items).toEqual((await bench()).items);
+    expect(answer.bench.tally).toEqual(known.tally);
+    return answer.act.id;
+  };
+  const [first, second] = [await pieceNo(0), await pieceNo(1)];
+  const itemId = readPieceId(first.pieceId)!.itemId;
+  const cutId = await apply([cut(first.pieceId), cut(second.pieceId)]);
+  await apply([{ kind: 'checked', itemId }]);
+  const undoId = await apply([{ kind: 'undone', actId: cutId }]);
+  expect(known.tally).toMatchObject({ cut: 1, checked: 1 });
+  await apply([{ kind: 'undone', actId: undoId }]);
+  expect(known.tally).toMatchObject({ cut: 2, checked: 1 });
+});

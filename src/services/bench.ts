@@ -7,7 +7,6 @@ import {
   itemIdsTouched,
   lastDeedOf,
   passIdsTouched,
-  tallyOf,
 } from '@/core/ledger';
 import { type Outcome, ok, presentOrThrow } from '@/core/outcome';
 import type { PieceName } from '@/core/pieces';
@@ -17,7 +16,7 @@ import { listReleases } from '@/store';
 import type { Context } from './context';
 import type { RunMarks } from './run-events';
 import { type FrozenOf, type FrozenPiece, frozenOf } from './frozen';
-import { type NamedItemWork, itemWorks } from './item-works';
+import { type ItemWorks, type NamedItemWork, itemWorks } from './item-works';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
 import { readWork } from './work';
@@ -95,7 +94,12 @@ export async function benchOfRun(
   const read = await readBench(context, runId, station);
   if (!read.ok) return read;
   const { spec, works, frozen, marks, acts: _, allPasses: __, ...state } = read.value;
-  return ok({ ...state, marks, state: stateName(marks), items: works.map((work) => benchItem(spec, work, frozen)) });
+  return ok({
+    ...state,
+    marks,
+    state: stateName(marks),
+    items: works.items.map((work) => benchItem(spec, work, frozen)),
+  });
 }
 
 /** What the bench has to draw anew after an act, and after the passes that were made for it. */
@@ -108,20 +112,30 @@ export async function benchAfterAct(
   const read = await readBench(context, runId, act.by.station);
   if (!read.ok) return read;
   const { spec, works, frozen, marks, acts, allPasses, ...state } = read.value;
-  const actsById = new Map(acts.map((known) => [known.id, known]));
-  const actOf = (id: string) => actsById.get(id);
+  const actOf = (id: string) => acts.findLast((known) => known.id === id);
   const touched = new Set(itemIdsTouched(act, actOf));
   const changedPasses = passIdsTouched(act, actOf);
   for (const pass of allPasses.filter(({ id, no }) => madePasses.includes(no) || changedPasses.has(id))) {
     for (const { placed } of placedIn(pass)) touched.add(readPieceId(placed.pieceId)?.itemId ?? '');
   }
+  // So much that whoever has the bench does better to read it again, page by page.
+  const isMuch = touched.size > MOST_CHANGED;
   return ok({
     ...state,
-    since: stateName({ ...marks, passes: marks.passes - madePasses.length, acts: act.seq - 1 }),
+    since: isMuch ? '' : stateName({ ...marks, passes: marks.passes - madePasses.length, acts: act.seq - 1 }),
     marks: { ...marks, acts: act.seq },
     state: stateName({ ...marks, acts: act.seq }),
-    changed: works.filter(({ itemId }) => touched.has(itemId)).map((work) => benchItem(spec, work, frozen)),
+    changed: itemsAt(works, isMuch ? [] : touched).map((work) => benchItem(spec, work, frozen)),
   });
+}
+
+/** Items that an answer to an act carries at most: about a megabyte of them. */
+const MOST_CHANGED = 1000;
+
+/** In roster order. */
+function itemsAt({ items, at }: ItemWorks, itemIds: Iterable<string>): readonly NamedItemWork[] {
+  const places = [...itemIds].flatMap((itemId) => at.get(itemId) ?? []);
+  return places.sort((a, b) => a - b).map((i) => presentOrThrow(items[i], 'an item'));
 }
 
 /** The state in one word: whoever knows it knows whether the bench has changed since. */
@@ -134,9 +148,10 @@ async function readBench(context: Context, runId: string, station: string) {
   if (!run.ok) return run;
   const { db } = context.store;
   const { spec, counter } = run.value;
-  const { allPasses, passes, acts, state } = await readWork(db, runId);
+  const work = await readWork(db, runId);
+  const { allPasses, passes, acts } = work;
   const releases = await listReleases(db, runId);
-  const works = itemWorks(spec, state);
+  const works = itemWorks(spec, work);
   const { undo, redo } = lastDeedOf(acts, station);
   const marks: RunMarks = {
     spec: counter,
@@ -151,7 +166,7 @@ async function readBench(context: Context, runId: string, station: string) {
     works,
     marks,
     frozen: frozenOf(passes, releases.at(-1) ?? null),
-    tally: tallyOf(works),
+    tally: works.tally,
     undo: undo?.id ?? null,
     redo: redo?.id ?? null,
   });

@@ -1,4 +1,4 @@
-import { attemptKey, madeAttempts, placedIn } from '@/core/freeze';
+import { type MadePass, attemptKey, madeAttempts, placedIn } from '@/core/freeze';
 import { type Deed, type Effect, type LedgerState, currentAttempt, effectsOf, layerKeyOfBond } from '@/core/ledger';
 import { assertNever } from '@/core/outcome';
 import { type PieceName, pieceNames } from '@/core/pieces';
@@ -23,7 +23,6 @@ interface Known {
   readonly byLayer: ReadonlyMap<string, readonly string[]>;
   /** Of those that count. */
   readonly passIds: ReadonlySet<string>;
-  readonly actIds: ReadonlySet<string>;
   readonly work: RunWork;
   readonly state: LedgerState;
   readonly answers: ActAnswers;
@@ -63,10 +62,25 @@ export function checkDeeds(
   return notMade.length === 0 ? { kind: 'fine' } : { kind: 'needsPass', notMade: [...new Set(notMade)] };
 }
 
+type Pieces = Pick<Known, 'readyMade' | 'pieceIds' | 'byItem' | 'byLayer' | 'passIds'>;
+
+/** By the pieces of a run and its passes in force, which stay the same objects while nothing of them changes. */
+const keptPieces = new WeakMap<
+  readonly PieceName[],
+  { readonly passes: readonly MadePass[]; readonly pieces: Pieces }
+>();
+
 function knownOf(names: readonly PieceName[], work: RunWork): Omit<Known, 'answers' | 'filesTaken'> {
+  const earlier = keptPieces.get(names);
+  const pieces = earlier?.passes === work.passes ? earlier.pieces : piecesOf(names, work.passes);
+  keptPieces.set(names, { passes: work.passes, pieces });
+  return { ...pieces, work, state: work.state };
+}
+
+function piecesOf(names: readonly PieceName[], passes: readonly MadePass[]): Pieces {
   const isReadyMade = ({ layer }: PieceName) => !isCut(processOf(layer.material));
   const pieceIds = new Set(names.map(({ id }) => id));
-  for (const pass of work.passes) for (const { placed } of placedIn(pass)) pieceIds.add(placed.pieceId);
+  for (const pass of passes) for (const { placed } of placedIn(pass)) pieceIds.add(placed.pieceId);
   const byItem = new Map<string, string[]>();
   const byLayer = new Map<string, string[]>();
   for (const id of pieceIds) {
@@ -80,10 +94,7 @@ function knownOf(names: readonly PieceName[], work: RunWork): Omit<Known, 'answe
     pieceIds,
     byItem,
     byLayer,
-    passIds: new Set(work.passes.map(({ id }) => id)),
-    actIds: new Set(work.acts.map(({ id }) => id)),
-    work,
-    state: work.state,
+    passIds: new Set(passes.map(({ id }) => id)),
   };
 }
 
@@ -111,7 +122,9 @@ function problemOf(effect: Effect, known: Known): ServiceProblem | null {
     case 'unmake':
       return unmakingProblem(effect.passId, known);
     case 'undo':
-      return known.actIds.has(effect.actId) ? null : { kind: 'unknownTarget', what: 'act', id: effect.actId };
+      return known.work.acts.some(({ id }) => id === effect.actId)
+        ? null
+        : { kind: 'unknownTarget', what: 'act', id: effect.actId };
     default:
       return assertNever(effect);
   }

@@ -1,4 +1,4 @@
-import { type Tally, foldActs } from '@/core/ledger';
+import type { Tally } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import type { RunSpec } from '@/core/spec';
 import {
@@ -7,7 +7,6 @@ import {
   type StoredRun,
   faultOf,
   findRun,
-  listActs,
   listRuns,
   removeRun,
   restoreRun,
@@ -15,9 +14,10 @@ import {
 } from '@/store';
 import type { Context } from './context';
 import { faultWords } from './data-words';
-import { tallyOfRun } from './item-works';
+import { itemWorks } from './item-works';
 import type { ServiceProblem } from './problem';
 import { storeNewRun } from './runs';
+import { readWork } from './work';
 
 export interface RunSummary {
   readonly id: string;
@@ -85,7 +85,7 @@ async function summaryOf({ store: { db } }: Context, run: RunHead): Promise<RunS
     updatedAt,
     isArchived: archivedAt !== null,
     numEntries: spec.entries.filter(({ withdrawn }) => !withdrawn).length,
-    tally: tallyOfRun(spec, foldActs(await listActs(db, id))),
+    tally: itemWorks(spec, await readWork(db, id)).tally,
   };
 }
 

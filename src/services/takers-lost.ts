@@ -39,10 +39,10 @@ export async function takersLost(db: Connection, runId: string, next: RunSpec): 
 
 /** `entry use` of all that lies in a pass in force, or that something was done to. */
 async function workedItems(db: Connection, runId: string, spec: RunSpec): Promise<ReadonlySet<string>> {
-  const { passes, state } = await readWork(db, runId);
-  const placed = passes.flatMap((pass) => [...placedIn(pass)].map((at) => readPieceId(at.placed.pieceId)));
-  const begun = itemWorks(spec, state)
-    .filter(({ stage }) => stage !== 'open')
+  const work = await readWork(db, runId);
+  const placed = work.passes.flatMap((pass) => [...placedIn(pass)].map((at) => readPieceId(at.placed.pieceId)));
+  const begun = itemWorks(spec, work)
+    .items.filter(({ stage }) => stage !== 'open')
     .map(({ itemId }) => readItemId(itemId));
   return new Set([...placed, ...begun].flatMap((ref) => (ref ? [`${ref.entryId} ${ref.useId}`] : [])));
 }

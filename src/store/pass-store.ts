@@ -21,12 +21,22 @@ export async function listPasses(db: Connection, runId: string): Promise<readonl
   const isSame =
     rows.length === known?.length && rows.every(({ id, no }, i) => known[i]?.id === id && known[i]?.no === no);
   if (known && isSame) return known;
-  const all = await db.selectFrom('made_pass').select('pass_json').where('run_id', '=', runId).orderBy('no').execute();
-  const passes = readOrTell(runId, () =>
-    all.map(({ pass_json }): MadePass => madePassSchema.parse(upgradePass(JSON.parse(pass_json)))),
-  );
+  // Mostly one has come to those that are known: taking a made pass apart costs more than a mark may take.
+  const kept = new Map(known?.map((pass) => [pass.id, pass]));
+  const passes: MadePass[] = [];
+  for (const { id } of rows) passes.push(kept.get(id) ?? (await readPass(db, runId, id)));
   cache.set(runId, passes);
   return passes;
+}
+
+async function readPass(db: Connection, runId: string, id: string): Promise<MadePass> {
+  const { pass_json } = await db
+    .selectFrom('made_pass')
+    .select('pass_json')
+    .where('run_id', '=', runId)
+    .where('id', '=', id)
+    .executeTakeFirstOrThrow();
+  return readOrTell(runId, (): MadePass => madePassSchema.parse(upgradePass(JSON.parse(pass_json))));
 }
 
 /** Throws when the number or the id is taken: callers choose both inside the same transaction. */
@@ -35,4 +45,8 @@ export async function insertPass(db: Connection, runId: string, pass: MadePass):
     .insertInto('made_pass')
     .values({ run_id: runId, id: pass.id, no: pass.no, pass_json: JSON.stringify(pass) })
     .execute();
+  // Known from here on, if it is not rolled back: what is remembered is held against the rows each time.
+  const cache = madePasses(db);
+  const known = cache.get(runId);
+  if (known && (known.at(-1)?.no ?? 0) < pass.no) cache.set(runId, [...known, pass]);
 }

@@ -3,8 +3,14 @@
  * own id, so that folding a long ledger makes no text for it.
  */
 export class ByAttempt<T> {
-  readonly #first = new Map<string, T>();
-  readonly #later = new Map<string, T>();
+  readonly #first: Map<string, T>;
+  readonly #later: Map<string, T>;
+
+  /** Empty, or with all that another holds. */
+  constructor(other?: ByAttempt<T>) {
+    this.#first = other ? new Map(other.#first) : new Map();
+    this.#later = other ? new Map(other.#later) : new Map();
+  }
 
   get size(): number {
     return this.#first.size + this.#later.size;

@@ -3,7 +3,7 @@ import { readPieceId } from '../spec';
 import type { Act } from './act';
 import { ByAttempt, type ReadonlyByAttempt } from './attempts';
 import { layerKeyOfPiece } from './deed-refs';
-import { type Effect, type EffectTaker, layerKeyOfBond, tellEffects } from './effects';
+import { type EffectTaker, layerKeyOfBond, tellEffects } from './effects';
 import { actsInForce } from './undo';
 
 type Done = true;
@@ -33,7 +33,21 @@ export interface LedgerState {
   readonly unmade: ReadonlySet<string>;
 }
 
-interface Folding {
+/** Folds a whole ledger, undone acts left out. One pass over the deeds. */
+export function foldActs(acts: readonly Act[]): LedgerState {
+  return new Folding(null).with(actsInForce(acts));
+}
+
+/**
+ * What a ledger comes to that goes on from one that was folded; null when one of the new acts takes an earlier one back, since then all
+ * has to be folded anew. The state before stays as it is: only what the new acts change is copied.
+ */
+export function foldFurther(before: LedgerState, acts: readonly Act[]): LedgerState | null {
+  const takesBack = acts.some(({ deeds }) => deeds.some(({ kind }) => kind === 'undone'));
+  return takesBack ? null : new Folding(before as Parts).with(acts);
+}
+
+interface Parts {
   spoiled: ByAttempt<string>;
   cut: ByAttempt<Done>;
   weeded: ByAttempt<Done>;
@@ -46,9 +60,8 @@ interface Folding {
   unmade: Set<string>;
 }
 
-/** Folds a whole ledger, undone acts left out. One pass over the deeds. */
-export function foldActs(acts: readonly Act[]): LedgerState {
-  const state: Folding = {
+function emptyParts(): Parts {
+  return {
     spoiled: new ByAttempt(),
     cut: new ByAttempt(),
     weeded: new ByAttempt(),
@@ -60,61 +73,90 @@ export function foldActs(acts: readonly Act[]): LedgerState {
     lost: new Map(),
     unmade: new Set(),
   };
-  const taker = takerOf(state);
-  for (const { deeds, unmade } of actsInForce(acts)) {
-    for (const deed of deeds) tellEffects(deed, taker);
-    for (const passId of unmade ?? []) state.unmade.add(passId);
-  }
-  return state;
 }
 
-function takerOf(state: Folding): EffectTaker {
-  return {
-    reach: (stage, pieceId, attempt) => state[stage].set(pieceId, attempt, true),
-    bond: (bond) => {
-      const key = layerKeyOfBond(bond);
-      const attempt = bond.attempt ?? currentAttempt(state, firstPieceOf(key));
-      state[bond.face === 'front' ? 'bonded' : 'bondedBack'].set(key, attempt, true);
-    },
-    repress: (again) => repressInPlace(state, again),
-    mark: (mark, itemId) => state[mark].add(itemId),
-    spoil: (pieceId, attempt, reason) => spoilInPlace(state, { pieceId, attempt, reason }),
-    lose: (itemId) => state.lost.set(itemId, (state.lost.get(itemId) ?? 0) + 1),
-    unmake: (passId) => state.unmade.add(passId),
-    undo: () => {},
-  };
+function copyOf<P>(part: P): P {
+  if (part instanceof ByAttempt) return new ByAttempt(part) as P;
+  return (part instanceof Set ? new Set(part) : new Map(part as Map<string, unknown>)) as P;
+}
+
+/** A state as it is folded. Parts of one that others hold are copied when they are first changed. */
+class Folding implements EffectTaker {
+  readonly #parts: Parts;
+  readonly #shared: Set<keyof Parts>;
+
+  constructor(before: Parts | null) {
+    this.#parts = before ? { ...before } : emptyParts();
+    this.#shared = new Set(before ? (Object.keys(before) as (keyof Parts)[]) : []);
+  }
+
+  with(acts: readonly Act[]): LedgerState {
+    for (const { deeds, unmade } of acts) {
+      for (const deed of deeds) tellEffects(deed, this);
+      for (const passId of unmade ?? []) this.unmake(passId);
+    }
+    return this.#parts;
+  }
+
+  reach(stage: 'cut' | 'weeded', pieceId: string, attempt: number): void {
+    this.#own(stage).set(pieceId, attempt, true);
+  }
+
+  bond(bond: Parameters<EffectTaker['bond']>[0]): void {
+    const key = layerKeyOfBond(bond);
+    const attempt = bond.attempt ?? currentAttempt(this.#parts, firstPieceOf(key));
+    this.#own(bond.face === 'front' ? 'bonded' : 'bondedBack').set(key, attempt, true);
+  }
+
+  /** What does not hold is as far as before it was pressed, and its item neither checked nor packed. */
+  repress(again: Parameters<EffectTaker['repress']>[0]): void {
+    const { attempt, itemId, seconds } = again;
+    const key = layerKeyOfBond(again);
+    const before = this.#parts.again.get(key, attempt) ?? { times: 0, seconds: 0 };
+    this.#own('again').set(key, attempt, { times: before.times + 1, seconds: before.seconds + seconds });
+    // What lay in the press was weeded, whether that had been marked or not.
+    this.#own('weeded').set(firstPieceOf(key), attempt, true);
+    this.#own('bonded').delete(key, attempt);
+    this.#unmark(itemId);
+  }
+
+  mark(mark: 'checked' | 'packed', itemId: string): void {
+    this.#own(mark).add(itemId);
+  }
+
+  /** The next cutting of a spoiled piece is not bonded, and its item is neither checked nor packed any more. */
+  spoil(pieceId: string, attempt: number, reason: string): void {
+    // Spoiling the same cutting twice (two stations saw it) must not cost a second recut.
+    if (this.#parts.spoiled.has(pieceId, attempt)) return;
+    this.#own('spoiled').set(pieceId, attempt, reason);
+    const itemId = readPieceId(pieceId)?.itemId;
+    if (itemId !== undefined) this.#unmark(itemId);
+  }
+
+  lose(itemId: string): void {
+    this.#own('lost').set(itemId, (this.#parts.lost.get(itemId) ?? 0) + 1);
+  }
+
+  unmake(passId: string): void {
+    this.#own('unmade').add(passId);
+  }
+
+  undo(): void {}
+
+  #unmark(itemId: string): void {
+    this.#own('checked').delete(itemId);
+    this.#own('packed').delete(itemId);
+  }
+
+  #own<K extends keyof Parts>(name: K): Parts[K] {
+    if (this.#shared.delete(name)) this.#parts[name] = copyOf(this.#parts[name]);
+    return this.#parts[name];
+  }
 }
 
 /** A layer that is not split has one piece. */
 function firstPieceOf(layerKey: string): string {
   return `${layerKey}-1`;
-}
-
-/** What does not hold is as far as before it was pressed, and its item neither checked nor packed. */
-function repressInPlace(state: Folding, again: Omit<Extract<Effect, { kind: 'repress' }>, 'kind'>): void {
-  const { attempt, itemId, seconds } = again;
-  const key = layerKeyOfBond(again);
-  const before = state.again.get(key, attempt) ?? { times: 0, seconds: 0 };
-  state.again.set(key, attempt, { times: before.times + 1, seconds: before.seconds + seconds });
-  // What lay in the press was weeded, whether that had been marked or not.
-  state.weeded.set(firstPieceOf(key), attempt, true);
-  state.bonded.delete(key, attempt);
-  state.checked.delete(itemId);
-  state.packed.delete(itemId);
-}
-
-/** The next cutting of a spoiled piece is not bonded, and its item is neither checked nor packed any more. */
-function spoilInPlace(
-  state: Folding,
-  { pieceId, attempt, reason }: Omit<Extract<Effect, { kind: 'spoil' }>, 'kind'>,
-): void {
-  // Spoiling the same cutting twice (two stations saw it) must not cost a second recut.
-  if (state.spoiled.has(pieceId, attempt)) return;
-  state.spoiled.set(pieceId, attempt, reason);
-  const itemId = readPieceId(pieceId)?.itemId;
-  if (itemId === undefined) return;
-  state.checked.delete(itemId);
-  state.packed.delete(itemId);
 }
 
 /** Which cutting of a piece counts now: the first that was not spoiled. */
@@ -126,7 +168,11 @@ export function currentAttempt(state: Pick<LedgerState, 'spoiled'>, pieceId: str
 
 /** How far the current cutting of a piece is; a later stage includes the earlier ones. Null: not cut yet. */
 export function pieceStage(state: LedgerState, pieceId: string): PieceStage | null {
-  const attempt = currentAttempt(state, pieceId);
+  return stageOfCutting(state, pieceId, currentAttempt(state, pieceId));
+}
+
+/** How far one cutting of a piece is. */
+export function stageOfCutting(state: LedgerState, pieceId: string, attempt: number): PieceStage | null {
   if (state.bonded.has(layerKeyOfPiece(pieceId), attempt)) return 'bonded';
   if (state.weeded.has(pieceId, attempt)) return 'weeded';
   return state.cut.has(pieceId, attempt) ? 'cut' : null;

@@ -19,6 +19,7 @@ export {
   type PressedAgain,
   currentAttempt,
   foldActs,
+  foldFurther,
   isMarked,
   itemMarks,
   pieceStage,

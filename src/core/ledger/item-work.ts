@@ -1,6 +1,6 @@
 import { PIECE_STAGES, type PieceStage } from '../shop';
 import { layerKeyOfPiece } from './deed-refs';
-import { type LedgerState, type PressedAgain, currentAttempt, itemMarks, pieceStage } from './fold';
+import { type LedgerState, type PressedAgain, currentAttempt, itemMarks, stageOfCutting } from './fold';
 
 /** How far an item is: as far as the piece that is least far, then checked, then packed. */
 export const ITEM_STAGES = ['open', ...PIECE_STAGES, 'checked', 'packed'] as const;
@@ -22,9 +22,11 @@ export interface ItemWork {
   }[];
 }
 
+const INDEX = Object.fromEntries(ITEM_STAGES.map((stage, i) => [stage, i])) as Readonly<Record<ItemStage, number>>;
+
 /** The place of a stage in the order of work, from 0 for an item that nothing was done to. */
 export function itemStageIndex(stage: ItemStage): number {
-  return ITEM_STAGES.indexOf(stage);
+  return INDEX[stage];
 }
 
 /**
@@ -39,13 +41,13 @@ export function itemWork(
 ): ItemWork {
   const pieces = pieceIds.map((pieceId, i) => {
     const attempt = currentAttempt(state, pieceId);
-    const stage = pieceStage(state, pieceId);
+    const stage = stageOfCutting(state, pieceId, attempt);
     return {
       pieceId,
       attempt,
       stage: stage !== null && hasStage(stage, i) ? stage : null,
       spoiledFor: state.spoiled.get(pieceId, attempt - 1) ?? null,
-      again: state.again.get(layerKeyOfPiece(pieceId), attempt) ?? null,
+      again: (state.again.size > 0 && state.again.get(layerKeyOfPiece(pieceId), attempt)) || null,
     };
   });
   const { isChecked, isPacked } = itemMarks(state, itemId);
@@ -70,8 +72,16 @@ export interface Tally {
 }
 
 export function tallyOf(items: readonly ItemWork[]): Tally {
-  const reached = (stage: ItemStage) =>
-    items.filter((item) => itemStageIndex(item.stage) >= itemStageIndex(stage)).length;
+  const numAt = ITEM_STAGES.map(() => 0);
+  let recuts = 0;
+  for (const { stage, pieces } of items) {
+    const at = itemStageIndex(stage);
+    numAt[at] = (numAt[at] ?? 0) + 1;
+    // What was checked or packed was cut again on the way, whether that was marked or not.
+    if (at >= itemStageIndex('checked')) continue;
+    for (const piece of pieces) if (piece.attempt > 1 && piece.stage === null) recuts++;
+  }
+  const reached = (stage: ItemStage) => numAt.slice(itemStageIndex(stage)).reduce((sum, num) => sum + num, 0);
   return {
     items: items.length,
     cut: reached('cut'),
@@ -79,10 +89,6 @@ export function tallyOf(items: readonly ItemWork[]): Tally {
     bonded: reached('bonded'),
     checked: reached('checked'),
     packed: reached('packed'),
-    // What was checked or packed was cut again on the way, whether that was marked or not.
-    recuts: items
-      .filter(({ stage }) => itemStageIndex(stage) < itemStageIndex('checked'))
-      .flatMap(({ pieces }) => pieces)
-      .filter(({ attempt, stage }) => attempt > 1 && stage === null).length,
+    recuts,
   };
 }

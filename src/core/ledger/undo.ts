@@ -25,16 +25,33 @@ export interface Undoable {
 
 /**
  * Undo takes back the station's last working act that still counts, whoever worked elsewhere in the meantime. Redo takes
- * back its last undo that still counts, as long as no working act of the station came after that undo.
+ * back its last undo that still counts, as long as no working act of the station came after that undo. Read from the end, no further
+ * than it takes.
  */
 export function lastDeedOf(acts: readonly Act[], station: string): Undoable {
-  const undoIds = new Set(acts.filter((act) => undoneIds(act).size > 0).map(({ id }) => id));
-  const isRedo = (act: Act) => [...undoneIds(act)].some((id) => undoIds.has(id));
-  const mine = actsInForce(acts).filter(({ by }) => by.station === station);
-  const undo = mine.findLast(({ id }) => !undoIds.has(id)) ?? null;
-  const lastUndo = mine.findLast((act) => undoIds.has(act.id) && !isRedo(act)) ?? null;
-  const redo = lastUndo && (!undo || undo.seq < lastUndo.seq) ? lastUndo : null;
-  return { undo, redo };
+  const undone = new Undone();
+  let redo: Act | null = null;
+  for (let i = acts.length - 1; i >= 0; i--) {
+    const act = acts[i]!;
+    if (undone.ids.has(act.id)) continue;
+    for (const deed of act.deeds) tellEffects(deed, undone);
+    if (act.by.station !== station) continue;
+    const takenBack = undoneIds(act);
+    if (takenBack.size === 0) return { undo: act, redo };
+    if (redo === null && !isRedo(takenBack, acts, i)) redo = act;
+  }
+  return { undo: null, redo };
+}
+
+/** It takes back an undo. */
+function isRedo(takenBack: ReadonlySet<string>, acts: readonly Act[], before: number): boolean {
+  let numToFind = takenBack.size;
+  for (let i = before - 1; i >= 0 && numToFind > 0; i--) {
+    if (!takenBack.has(acts[i]!.id)) continue;
+    if (undoneIds(acts[i]!).size > 0) return true;
+    numToFind--;
+  }
+  return false;
 }
 
 /** Ids of acts that were taken back, in the order in which they are told. */
