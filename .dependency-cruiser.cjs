@@ -50,7 +50,7 @@ const CORE = {
   cutfile: ['spec', 'units', 'geometry', 'sheets', 'freeze'],
   ledger: ['shop', 'spec'],
   countdown: ['spec'],
-  sentences: ['finding', 'shop', 'press', 'units'],
+  sentences: ['finding', 'shop', 'resolve', 'press', 'units'],
 };
 
 const TEST = '\\.test\\.tsx?$|^src/(core|services|client)/test/';

@@ -131,13 +131,28 @@ test('other origins and other host names are refused, whatever they ask for', as
     expect((await request.get(`${server.url}/api/runs/${id}`, { headers })).status()).toBe(403);
     expect((await request.post(`${server.url}/api/runs/${id}/passes`, { headers })).status()).toBe(403);
   }
-  for (const address of ['/api/runs', '/']) expect(await statusUnderHost(address, 'evil.example')).toBe(403);
-  expect(await statusUnderHost('/api/health', `localhost:${server.port}`)).toBe(200);
+  for (const address of ['/api/runs', '/', '/icon.svg', '/faces/x', '/_next/static/x'])
+    expect([address, await statusOf(address, { host: 'evil.example' })]).toEqual([address, 403]);
+  expect(await statusOf('/api/health', { host: `localhost:${server.port}` })).toBe(200);
 });
 
-function statusUnderHost(address: string, host: string): Promise<number> {
+test('addresses that cannot be read and methods that nobody uses are no mistake of the server’s', async () => {
+  const statuses = await Promise.all(
+    ['/api/runs/%zz', '/runs/%zz', '/%E0%A4%A', '/api/runs/%00', '/runs/..%2f..%2fetc'].map((address) =>
+      statusOf(address),
+    ),
+  );
+  expect(statuses).toEqual([400, 400, 400, 404, 404]);
+  for (const method of ['TRACE', 'PROPFIND', 'OPTIONS', 'PATCH'])
+    for (const address of ['/api/runs', '/']) expect(await statusOf(address, { method })).toBeLessThan(500);
+});
+
+function statusOf(
+  address: string,
+  { host = `127.0.0.1:${server.port}`, method = 'GET' }: { host?: string; method?: string } = {},
+): Promise<number> {
   return new Promise((resolve, reject) => {
-    rawRequest({ host: '127.0.0.1', port: server.port, path: address, headers: { host } }, (response) => {
+    rawRequest({ host: '127.0.0.1', port: server.port, path: address, method, headers: { host } }, (response) => {
       response.resume();
       resolve(response.statusCode ?? 0);
     })

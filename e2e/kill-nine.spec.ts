@@ -1,5 +1,7 @@
 import { type Page, expect, test } from '@playwright/test';
+import { NEW_MATERIAL } from '../src/core/shop';
 import { KnurlServer } from './knurl-server';
+import { seeded } from './seeded';
 import { letMakePass, makeAllPasses, startRun as startRunOf, textOf } from './pages';
 
 /** A choir's list, forty names, so that there is always something left to mark. */
@@ -61,16 +63,7 @@ test('the server killed in the middle of marking: every acknowledged mark is the
   await expect(page.getByRole('listitem').filter({ hasText: CHOIR[19]! })).toHaveAttribute('aria-setsize', '20');
 });
 
-/** Chance that comes out the same every time, so that a failure can be had again. */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 1_103_515_245 + 12_345) % 2_147_483_648;
-    return state / 2_147_483_648;
-  };
-}
-
-/** A few here; `npm run check:kills 20` does as many as wanted. */
+/** A few here; `npm run check:kills` does 150, or as many as wanted. */
 const NUM_KILLS = Number(process.env.KNURL_KILLS ?? 3);
 
 test('killed at random moments, no acknowledged mark or save is ever lost', async ({ request }) => {
@@ -117,13 +110,27 @@ test('killed at random moments, no acknowledged mark or save is ever lost', asyn
       saved = sent;
     }
   };
+  /** A film of the shop, whose states are counted like a run's. */
+  let film = 0;
+  const filmUntilGone = async (): Promise<void> => {
+    for (;;) {
+      const answer = await fetch(`${server.url}/api/shop/materials/killed-film`, {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json', 'if-match': `"${film}"` },
+        body: JSON.stringify({ ...NEW_MATERIAL, name: `film ${film + 1}` }),
+      }).catch(() => null);
+      if (!answer) return;
+      expect([200, 201]).toContain(answer.status);
+      film++;
+    }
+  };
 
   const random = seeded(20_261_126);
   const counts: string[] = [];
   for (let round = 0; round < NUM_KILLS; round++) {
     const before = [marks.length, saved.counter] as const;
     const killing = new Promise((resolve) => setTimeout(resolve, 40 + random() * 700)).then(() => server.kill9());
-    await Promise.all([markUntilGone(round), saveUntilGone(round), killing]);
+    await Promise.all([markUntilGone(round), saveUntilGone(round), filmUntilGone(), killing]);
     await server.startAgain();
     const bundle = (await (await request.get(`${server.url}/api/runs/${id}/bundle`)).json()) as {
       acts: { id: string }[];
@@ -134,6 +141,14 @@ test('killed at random moments, no acknowledged mark or save is ever lost', asyn
       counter: number;
       spec: { title: string };
     };
+    const things = (await (await request.get(`${server.url}/api/shop/materials`)).json()) as {
+      materials: { id: string; rev: number }[];
+    };
+    const rev = things.materials.find(({ id: known }) => known === 'killed-film')?.rev ?? 0;
+    expect([film, film + 1]).toContain(rev);
+    film = rev;
+    // Nothing that was acknowledged is missing, and nothing is said to be.
+    expect(await (await request.get(`${server.url}/api/health`)).json()).toMatchObject({ status: 'ok', loss: null });
     // A save that was on its way may have come through without its answer; anything else would be a loss.
     expect([saved, sent]).toContainEqual({ counter: now.counter, title: now.spec.title });
     counts.push(`${marks.length - before[0]}+${saved.counter - before[1]}`);

@@ -28,6 +28,18 @@ export class KnurlServer {
     return server;
   }
 
+  /** Starts where it cannot: what it says as it ends. */
+  static async refused(dataDir: string): Promise<string> {
+    const server = new KnurlServer(await freePort(), dataDir);
+    const started = await server.startAgain().then(
+      () => true,
+      () => false,
+    );
+    if (!started) return server.stderr;
+    await server.kill9();
+    throw new Error('the server started, though it should not have');
+  }
+
   async startAgain(): Promise<void> {
     const words = [
       'node_modules/next/dist/bin/next',
@@ -74,9 +86,11 @@ export class KnurlServer {
   }
 }
 
+/** A server that cannot write says so with 503, and is there. */
 async function isHealthy(url: string): Promise<boolean> {
   try {
-    return (await fetch(`${url}/api/health`)).ok;
+    const { ok, status } = await fetch(`${url}/api/health`);
+    return ok || status === 503;
   } catch {
     return false;
   }

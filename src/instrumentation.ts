@@ -3,6 +3,8 @@ export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
   const { openOrExit } = await import('./services/server-start');
   await openOrExit();
+  const { guardDoor } = await import('./app/_http/door');
+  guardDoor();
   const { endStreams } = await import('./app/_http/event-stream');
   for (const [signal, number] of [
     ['SIGINT', 2],

@@ -28,6 +28,7 @@ import { type FitsState, useComputedFits } from './use-computed-fits';
 import { useRunStream } from './run-stream';
 import { type Work, useWorkStore } from './use-work-store';
 import { type Countdowns, useCountdownStore } from './use-countdowns';
+import { withinLimits } from './within-limits';
 
 /** What every step of a run works with. Lives as long as the run is open, across its steps. */
 export interface RunSession {
@@ -45,6 +46,9 @@ export interface RunSession {
   readonly canRedo: boolean;
   readonly saver: SpecSaver;
   readonly change: SpecSaver['change'];
+  /** Why the last change was not made; null where it was. */
+  readonly turnedDown: string | null;
+  readonly dismissTurnedDown: () => void;
   readonly paths: ShapePaths;
   /** The worker that answered the fits, to be asked for remedies and comparisons. */
   readonly askFits: () => FitClient | null;
@@ -89,12 +93,15 @@ export function RunProvider({ run, bench, children }: RunProviderProps) {
   useEffect(() => followWork({ spec: saved.counter }), [followWork, saved.counter]);
   const { fits, paths, askFits } = useComputedFits(saved.spec);
   const [at, setAt] = useState<PlaceAt | null>(null);
+  const [turnedDown, setTurnedDown] = useState<string | null>(null);
+  const change = useCallback<SpecSaver['change']>((next) => saver.change(withinLimits(next, setTurnedDown)), [saver]);
   const session = useMemo((): RunSession => {
     const { spec, counter, state: save, numUnsaved, canUndo, canRedo } = saved;
     const place = placeAt(spec, at);
     const held = { runId: run.id, spec, counter, place, setAt, save, numUnsaved, canUndo, canRedo };
-    return { ...held, saver, change: saver.change, paths, askFits, numTakenUp };
-  }, [run.id, saved, at, saver, paths, askFits, numTakenUp]);
+    const dismissTurnedDown = () => setTurnedDown(null);
+    return { ...held, saver, change, turnedDown, dismissTurnedDown, paths, askFits, numTakenUp };
+  }, [run.id, saved, at, saver, change, turnedDown, paths, askFits, numTakenUp]);
   return (
     <RunContext value={session}>
       <FitsContext value={fits}>

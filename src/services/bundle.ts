@@ -34,7 +34,7 @@ import type { Context } from './context';
 import { issuesOfZod } from './input-issues';
 import type { InputIssue, ServiceProblem } from './problem';
 import { isPhotoOf } from './photos';
-import { checkedSpec, getRun } from './runs';
+import { checkedNew, getRun } from './runs';
 
 /** A run with everything that belongs to it, as one JSON document that another Knurl can take in. */
 export const bundleSchema = z.object({
@@ -105,7 +105,7 @@ function outlinesNamed(passes: readonly MadePass[], releases: readonly Release[]
 export async function importBundle(context: Context, candidate: unknown): Promise<Outcome<StoredRun, ServiceProblem>> {
   const parsed = bundleSchema.safeParse(upgradeBundle(candidate));
   if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
-  const spec = checkedSpec(parsed.data.spec);
+  const spec = checkedNew(parsed.data.spec);
   if (!spec.ok) return spec;
   const { passes, acts, releases = [] } = parsed.data;
   const outlines: Record<string, string> = {};
@@ -185,7 +185,8 @@ function actIssues(acts: readonly Act[]): InputIssue[] {
 }
 
 function twice(values: readonly string[]): string[] {
-  return values.filter((value, i) => values.indexOf(value) !== i);
+  const seen = new Set<string>();
+  return values.filter((value) => seen.size === seen.add(value).size);
 }
 
 /** The bundle as text: keys in a fixed order, so that equal runs give equal files. */

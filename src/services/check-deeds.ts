@@ -19,6 +19,8 @@ interface Known {
   /** Pieces that no pass cuts: their work begins with bonding. */
   readonly readyMade: ReadonlySet<string>;
   readonly pieceIds: ReadonlySet<string>;
+  /** What a piece says, also one that only a pass has. */
+  readonly textOf: (pieceId: string) => string;
   readonly byItem: ReadonlyMap<string, readonly string[]>;
   readonly byLayer: ReadonlyMap<string, readonly string[]>;
   /** Of those that count. */
@@ -62,7 +64,7 @@ export function checkDeeds(
   return notMade.length === 0 ? { kind: 'fine' } : { kind: 'needsPass', notMade: [...new Set(notMade)] };
 }
 
-type Pieces = Pick<Known, 'readyMade' | 'pieceIds' | 'byItem' | 'byLayer' | 'passIds'>;
+type Pieces = Pick<Known, 'readyMade' | 'textOf' | 'pieceIds' | 'byItem' | 'byLayer' | 'passIds'>;
 
 /** By the pieces of a run and its passes in force, which stay the same objects while nothing of them changes. */
 const keptPieces = new WeakMap<
@@ -95,7 +97,14 @@ function piecesOf(names: readonly PieceName[], passes: readonly MadePass[]): Pie
     byItem,
     byLayer,
     passIds: new Set(passes.map(({ id }) => id)),
+    textOf: (pieceId) => textOfPiece(pieceId, names, passes),
   };
+}
+
+function textOfPiece(pieceId: string, names: readonly PieceName[], passes: readonly MadePass[]): string {
+  const slot = names.find(({ id }) => id === pieceId)?.slot;
+  const placed = passes.flatMap((pass) => [...placedIn(pass)]).find((at) => at.placed.pieceId === pieceId)?.placed;
+  return (slot?.text ?? placed?.text ?? []).join(' ');
 }
 
 function listAt(lists: Map<string, string[]>, key: string): string[] {
@@ -135,7 +144,7 @@ function pieceProblem(pieceId: string, attempt: number, known: Known, mayBePast:
   if (!known.pieceIds.has(pieceId)) return { kind: 'unknownTarget', what: 'piece', id: pieceId };
   const current = currentAttempt(known.state, pieceId);
   if (attempt === current || (mayBePast && attempt < current)) return null;
-  return { kind: 'notTheCurrentCutting', pieceId, attempt, current };
+  return { kind: 'notTheCurrentCutting', pieceId, text: known.textOf(pieceId), attempt, current };
 }
 
 function passProblem(deed: Deed, known: Known): ServiceProblem | null {

@@ -78,4 +78,5 @@ export { type Health, health } from './health';
 export { type DataState } from './data-keeper';
 export { dataNotices, faultWords } from './data-words';
 export { type StoreFault, faultOf } from '@/store';
+export { type JobEnd, jobEndOf } from './compute/lanes';
 export { getLog } from './log';

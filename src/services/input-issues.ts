@@ -1,11 +1,17 @@
 import type { z } from 'zod';
+import type { LimitFault } from '@/core/resolve';
 import type { ListProblem } from '@/core/roster';
+import { limitSentence } from '@/core/sentences';
 import { assertNever } from '@/core/outcome';
 import type { InputIssue } from './problem';
 
 /** What the schema objects to, field by field. */
 export function issuesOfZod(error: z.ZodError): InputIssue[] {
   return error.issues.map(({ path, message }) => ({ field: path.join('.') || '(whole)', row: null, message }));
+}
+
+export function limitIssue(fault: LimitFault): InputIssue {
+  return { field: 'entries', row: fault.row, message: limitSentence(fault) };
 }
 
 export function listIssue(problem: ListProblem): InputIssue {

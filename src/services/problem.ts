@@ -62,6 +62,7 @@ export type ServiceProblem =
   | {
       readonly kind: 'notTheCurrentCutting';
       readonly pieceId: string;
+      readonly text: string;
       readonly attempt: number;
       readonly current: number;
     };

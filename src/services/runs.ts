@@ -4,11 +4,12 @@ import { type Outcome, fail, ok } from '@/core/outcome';
 import { entriesFromList } from '@/core/roster';
 import { type RunSpec, readPieceId, runSpecSchema, specFaults, upgradeSpec } from '@/core/spec';
 import { changeList, newRunSpec, withShop } from '@/core/edit';
+import { limitFaults } from '@/core/resolve';
 import { makeId } from '@/core/ids';
 import { type Connection, type StoredRun, findRun, insertRun, listActs, listPasses, updateRunSpec } from '@/store';
 import type { Context } from './context';
 import type { InputIssue, ServiceProblem } from './problem';
-import { issuesOfZod } from './input-issues';
+import { issuesOfZod, limitIssue } from './input-issues';
 import { type ListInput, takeList } from './lists';
 import { shopCopies } from './shop';
 import { takersLost } from './takers-lost';
@@ -29,7 +30,7 @@ export async function createRun(context: Context, input: NewRunInput): Promise<O
 
 /** A run of its own from a whole spec: nothing is made and nothing done in it yet. */
 export async function storeNewRun(context: Context, candidate: unknown): Promise<Outcome<StoredRun, ServiceProblem>> {
-  const spec = checkedSpec(candidate);
+  const spec = checkedNew(candidate);
   if (!spec.ok) return spec;
   const id = makeId<'run'>(context.randomBytes);
   return ok(await insertRun(context.store.db, id, spec.value, context.nowIso()));
@@ -53,6 +54,13 @@ export function checkedSpec(candidate: unknown): Outcome<RunSpec, ServiceProblem
   return fail({ kind: 'invalidInput', issues });
 }
 
+/** The same for a run that comes in: it may not be larger than one may be. */
+export function checkedNew(candidate: unknown): Outcome<RunSpec, ServiceProblem> {
+  const spec = checkedSpec(candidate);
+  const issues = spec.ok ? limitFaults(spec.value, null).map(limitIssue) : [];
+  return issues.length > 0 ? fail({ kind: 'invalidInput', issues }) : spec;
+}
+
 /** Saves the whole spec over the state that the caller has seen. */
 export async function saveSpec(
   context: Context,
@@ -63,6 +71,9 @@ export async function saveSpec(
   const spec = checkedSpec(candidate);
   if (!spec.ok) return spec;
   const { db } = context.store;
+  const before = await findRun(db, runId);
+  const issues = limitFaults(spec.value, before?.spec ?? null).map(limitIssue);
+  if (issues.length > 0) return fail({ kind: 'invalidInput', issues });
   const lost = [...(await entriesLost(context, runId, spec.value)), ...(await takersLost(db, runId, spec.value))];
   if (lost.length > 0) return fail({ kind: 'invalidInput', issues: lost });
   const saved = await updateRunSpec(db, { id: runId, counter, spec: spec.value }, context.nowIso());
@@ -77,12 +88,14 @@ export async function saveSpec(
 /** Entries with work recorded may be withdrawn; leaving one out would take the name from what was made. */
 async function entriesLost({ store: { db } }: Context, runId: string, spec: RunSpec): Promise<InputIssue[]> {
   const kept = new Set(spec.entries.map(({ id }) => id as string));
+  const run = await findRun(db, runId);
+  const textOf = new Map<string, string | undefined>(run?.spec.entries.map(({ id, fields }) => [id, fields.text]));
   return [...(await entriesWithWork(db, runId))]
     .filter((id) => !kept.has(id))
     .map((id) => ({
       field: 'entries',
       row: null,
-      message: `The entry ${id} has work recorded. Set "withdrawn" instead of leaving it out.`,
+      message: `“${textOf.get(id) ?? 'An entry'}” has work recorded. Set "withdrawn" on its entry instead of leaving it out.`,
     }));
 }
 

@@ -82,7 +82,7 @@ test('what cannot be a blank is refused by its field', async () => {
 });
 
 /** A JPEG as far as its header goes: a size, camera data and a comment, one scan. */
-function aJpeg(widthPx: number, heightPx: number): Uint8Array {
+function aJpeg(widthPx: number, heightPx: number, behind: number[] = []): Uint8Array {
   const segment = (marker: number, body: number[]) => [
     0xff,
     marker,
@@ -99,13 +99,20 @@ function aJpeg(widthPx: number, heightPx: number): Uint8Array {
     ...segment(0xe1, text('Exif\0\0 taken at Hill Lane by R. Owner')),
     ...segment(0xed, text('more of the same')),
     ...segment(0xfe, text('a comment')),
+    ...segment(0xee, text('Adobe and whatever it says')),
+    ...segment(0xe0, text('JFXX with a small picture of the same')),
+    ...segment(0xf7, text('something unknown')),
+    ...segment(0xdb, [0, ...Array.from({ length: 64 }, () => 1)]),
     ...segment(0xc0, frame),
     ...segment(0xda, [1, 1, 0, 0, 63, 0]),
-    1,
-    2,
-    3,
+    ...[1, 0xff, 0, 2, 0xff, 0xd0, 3],
+    // A further scan of the same picture, with a table before it.
+    ...segment(0xc4, [0, 1, 2]),
+    ...segment(0xda, [1, 1, 0, 0, 63, 0]),
+    ...[4, 0xff, 0, 5],
     0xff,
     0xd9,
+    ...behind,
     ...text('and a second picture behind the end'),
   ]);
 }
@@ -116,7 +123,13 @@ test('a photo is kept without what the camera wrote into it, and nothing behind 
   expect(kept).toMatchObject({ widthPx: 640, heightPx: 480, sha: expect.stringMatching(/^[0-9a-f]{64}$/) });
   const text = new TextDecoder('latin1').decode(valueOf(await photoBytes(context, kept.sha)));
   expect(text).toContain('JFIF');
-  for (const word of ['Hill Lane', 'more of the same', 'comment', 'second picture']) expect(text).not.toContain(word);
+  for (const word of ['Hill Lane', 'more of the same', 'comment', 'Adobe', 'JFXX', 'unknown', 'second picture'])
+    expect(text).not.toContain(word);
+  // Both scans are there, and a whole picture behind the first one is not.
+  const bytes = valueOf(await photoBytes(context, kept.sha));
+  expect(bytes.filter((byte, i) => byte === 0xff && bytes[i + 1] === 0xda)).toHaveLength(2);
+  const two = aJpeg(640, 480, [...aJpeg(64, 48)]);
+  expect(valueOf(await keepPhoto(context, two)).sha).toBe(kept.sha);
   // Cleaned twice is cleaned once.
   expect(valueOf(await keepPhoto(context, aJpeg(640, 480))).sha).toBe(kept.sha);
   const { value } = valueOf(await getThing(context, 'blanks', 'cap'));
@@ -152,6 +165,12 @@ test('what is no photo, or one too large, is refused; cut at any byte it never p
     ok: false,
     problem: { why: 'tooLarge', widthPx: 8000, heightPx: 5000, mostPx: 1600 },
   });
+  for (const [widthPx, heightPx] of [
+    [0, 480],
+    [640, 0],
+    [0, 0],
+  ] as const)
+    expect(await keepPhoto(context, aJpeg(widthPx, heightPx))).toMatchObject({ problem: { why: 'noJpeg' } });
   const whole = aJpeg(640, 480);
   const end = whole.length - 35;
   for (let at = 0; at < end; at++) expect([at, withoutMetadata(whole.subarray(0, at))]).toEqual([at, null]);

@@ -1,3 +1,4 @@
+import { refusalAtDoor } from './door';
 import { counterOfIfMatch, etagOf } from './etag';
 import { type HttpProblem, problemBody } from './problem-response';
 import { readJson } from './read-json';
@@ -82,10 +83,10 @@ test('a state is named by its counter and read back from If-Match, strong or wea
 describe('problems in words', () => {
   const issue = { field: 'list', row: 7, message: 'It is too long.' };
   const problems: [HttpProblem, number, RegExp][] = [
-    [{ kind: 'runNotFound', runId: 'abc' }, 404, /no run abc/],
+    [{ kind: 'runNotFound', runId: 'abc' }, 404, /no such run/],
     [{ kind: 'passNotFound', no: 3, lastNo: 0 }, 404, /Pass 3 is not made. No pass is made yet/],
     [{ kind: 'passNotFound', no: 3, lastNo: 2 }, 404, /The last one is 2/],
-    [{ kind: 'outlineNotFound', sha: 'ff' }, 404, /ff/],
+    [{ kind: 'outlineNotFound', sha: 'ff' }, 404, /No outline/],
     [{ kind: 'changedElsewhere', yourCounter: 1, counter: 4 }, 412, /state 1 .* at 4/],
     [{ kind: 'invalidInput', issues: [issue, issue] }, 422, /^list, row 7: It is too long. And 1 more.$/],
     [{ kind: 'invalidInput', issues: [{ ...issue, row: null }] }, 422, /^list: It is too long.$/],
@@ -93,10 +94,14 @@ describe('problems in words', () => {
     [{ kind: 'nothingToRelease', numStopped: 0 }, 409, /no text to cut yet/],
     [{ kind: 'nothingToMake', numStopped: 0, numTooLarge: 0 }, 409, /Every piece lies in a made pass/],
     [{ kind: 'nothingToMake', numStopped: 2, numTooLarge: 1 }, 409, /2 with an open stop, 1 larger than the bed/],
-    [{ kind: 'idTaken', what: 'act', id: 'x' }, 409, /another act/],
-    [{ kind: 'unknownTarget', what: 'piece', id: 'x' }, 422, /no piece x/],
-    [{ kind: 'notCuttable', pieceId: 'x', text: 'Odalys' }, 409, /Odalys has an open stop/],
-    [{ kind: 'notTheCurrentCutting', pieceId: 'x', attempt: 1, current: 2 }, 409, /cutting 2 counts now/],
+    [{ kind: 'idTaken', what: 'act', id: 'x' }, 409, /id of this act/],
+    [{ kind: 'unknownTarget', what: 'piece', id: 'x' }, 422, /no such piece/],
+    [{ kind: 'notCuttable', pieceId: 'x', text: 'Odalys' }, 409, /“Odalys” has an open stop/],
+    [
+      { kind: 'notTheCurrentCutting', pieceId: 'x', text: 'Odalys', attempt: 1, current: 2 },
+      409,
+      /“Odalys”; cutting 2 counts now/,
+    ],
     [{ kind: 'foreignHost' }, 403, /localhost/],
     [{ kind: 'foreignOrigin' }, 403, /another origin/],
     [{ kind: 'noSuchAddress' }, 404, /docs\/http\.md/],
@@ -104,6 +109,15 @@ describe('problems in words', () => {
     [{ kind: 'notJson' }, 415, /application\/json/],
     [{ kind: 'brokenJson', message: 'Unexpected end' }, 400, /Unexpected end/],
     [{ kind: 'bodyTooLarge', mostBytes: 16_000_000 }, 413, /16 MB/],
+    [{ kind: 'storeFault', fault: { kind: 'diskFull' } }, 507, /no space left.*Free some space/],
+    [{ kind: 'storeFault', fault: { kind: 'damaged' } }, 503, /npm run restore/],
+    [
+      { kind: 'storeFault', fault: { kind: 'newerRun', runId: 'x', title: 'Chess' } },
+      409,
+      /“Chess” was saved by a newer/,
+    ],
+    [{ kind: 'jobEnded', end: { kind: 'tookTooLong', seconds: 120 } }, 422, /more than 120 s/],
+    [{ kind: 'jobEnded', end: { kind: 'tooMuchMemory' } }, 422, /more memory than one run may/],
     [{ kind: 'crashed' }, 500, /Nothing was changed/],
   ];
 
@@ -111,11 +125,13 @@ describe('problems in words', () => {
     const body = problemBody(problem);
     expect(body).toMatchObject({
       type: 'about:blank',
-      kind: problem.kind,
+      kind: problem.kind === 'storeFault' ? problem.fault.kind : problem.kind,
       status,
       detail: expect.stringMatching(detail),
     });
     expect(body.title.length).toBeGreaterThan(5);
+    // Ids and addresses are for programs, which find them beside the sentence.
+    expect(`${body.title} ${body.detail}`).not.toMatch(/\b[a-z][a-z0-9]{9}\b-|\/api\/|\bff\b|\babc\b/);
   });
 
   test('the field and the row at fault stand at the top level, all of them in a list', () => {
@@ -126,4 +142,20 @@ describe('problems in words', () => {
     });
     expect(problemBody({ kind: 'crashed' })).not.toHaveProperty('field');
   });
+});
+
+test('at the door: other hosts, TRACE and addresses that cannot be read are refused, whatever is asked for', () => {
+  const status = (url: string, { method = 'GET', host = '127.0.0.1:4310' as string | null } = {}) =>
+    refusalAtDoor({ method, url, headers: host === null ? {} : { host } })?.status ?? null;
+  expect(['/', '/api/runs?q=%zz', '/runs/%C3%A9', '/faces/x.woff2'].map((url) => status(url))).toEqual([
+    null,
+    null,
+    null,
+    null,
+  ]);
+  expect(['/api/runs/%zz', '/%', '/shop/%E0%A4%A'].map((url) => status(url))).toEqual([400, 400, 400]);
+  expect(['TRACE', 'TRACK', 'DELETE'].map((method) => status('/', { method }))).toEqual([405, 405, null]);
+  for (const host of ['evil.example', '127.0.0.1.evil.example', '10.0.0.3:4310', null])
+    expect(['/', '/icon.svg', '/_next/static/x.js'].map((url) => status(url, { host }))).toEqual([403, 403, 403]);
+  expect([status('/', { host: 'localhost:4310' }), status('/', { host: '[::1]:4310' })]).toEqual([null, null]);
 });

@@ -1,7 +1,14 @@
 import { fileSentence } from './file-problem';
 import { assertNever } from '@/core/outcome';
 import type { CountdownKind } from '@/core/countdown';
-import { type InputIssue, type OpenPass, type ServiceProblem, type StoreFault, faultWords } from '@/services';
+import {
+  type InputIssue,
+  type JobEnd,
+  type OpenPass,
+  type ServiceProblem,
+  type StoreFault,
+  faultWords,
+} from '@/services';
 
 /** RFC 9457. `kind` is for programs, `detail` for people, `errors` names fields and rows. */
 export interface ProblemBody {
@@ -18,6 +25,8 @@ export interface ProblemBody {
   /** Name of the plan in which they lie. */
   readonly plan?: string;
   readonly passNo?: number;
+  /** Of what was asked for, and is not there or another’s: for programs, which people never see. */
+  readonly id?: string;
   readonly requestId?: string;
 }
 
@@ -26,6 +35,8 @@ export type HttpProblem =
   | { readonly kind: 'foreignHost' | 'foreignOrigin' | 'noSuchAddress' | 'needsIfMatch' | 'notJson' | 'crashed' }
   /** The disk or the database, not the program. */
   | { readonly kind: 'storeFault'; readonly fault: StoreFault }
+  /** A computation was ended, since it took more than one may. */
+  | { readonly kind: 'jobEnded'; readonly end: JobEnd }
   | { readonly kind: 'brokenJson'; readonly message: string }
   | { readonly kind: 'bodyTooLarge'; readonly mostBytes: number };
 
@@ -35,9 +46,9 @@ type Told = readonly [status: number, title: string, detail: string];
 function tell(problem: HttpProblem): Told {
   switch (problem.kind) {
     case 'runNotFound':
-      return [404, 'No such run', `There is no run ${problem.runId}. GET /api/runs lists those there are.`];
+      return [404, 'No such run', 'There is no such run; it may have been removed. All runs stand on the first page.'];
     case 'countdownNotFound':
-      return [404, 'No such countdown', `This run has no countdown ${problem.id}.`];
+      return [404, 'No such countdown', 'This run has no such countdown.'];
     case 'tooManyCountdowns':
       return [
         409,
@@ -53,17 +64,17 @@ function tell(problem: HttpProblem): Told {
         `Pass ${problem.no} is not made. ${problem.lastNo === 0 ? 'No pass is made yet' : `The last one is ${problem.lastNo}`}; making a pass gives it its file.`,
       ];
     case 'outlineNotFound':
-      return [404, 'No such outline', `No outline of the hash ${problem.sha} is kept.`];
+      return [404, 'No such outline', 'No outline of this hash is kept.'];
     case 'shopThingNotFound':
       return [
         404,
         `No such ${problem.word}`,
-        `The shop has no ${problem.word} ${problem.id}. GET /api/shop/${problem.shelf} lists those there are.`,
+        `The shop has no such ${problem.word}; it may have been removed. Its shelf has those there are.`,
       ];
     case 'shelfNotFound':
       return [404, 'No such shelf', `A shop has no ${problem.shelf}; it has ${problem.has.join(', ')}.`];
     case 'photoNotFound':
-      return [404, 'No such photo', `No photo of the hash ${problem.sha} is kept.`];
+      return [404, 'No such photo', 'No photo of this hash is kept.'];
     case 'badPhoto':
       return [
         422,
@@ -97,18 +108,18 @@ function tell(problem: HttpProblem): Told {
     case 'nothingToMake':
       return [409, 'Nothing left to make', nothingSentence(problem)];
     case 'idTaken':
-      return [
-        409,
-        'Id already used',
-        `The id ${problem.id} already belongs to another ${problem.what}. Make a new one.`,
-      ];
+      return [409, 'Id already used', `The id of this ${problem.what} already belongs to another one. Make a new id.`];
     case 'unknownTarget':
-      return [422, `No such ${problem.what}`, `This run has no ${problem.what} ${problem.id}.`];
+      return [
+        422,
+        `No such ${problem.what}`,
+        `This run has no such ${problem.what}; it may have been changed meanwhile. Look again, then repeat it.`,
+      ];
     case 'notCuttable':
       return [
         409,
         'Not in any pass',
-        `${problem.text || `The piece ${problem.pieceId}`} has an open stop or is larger than the bed, so it lies in no pass and cannot be marked. Remedy it on Fit first.`,
+        `${problem.text ? `“${problem.text}”` : 'The piece'} has an open stop or is larger than the bed, so it lies in no pass and cannot be marked. Remedy it on Fit first.`,
       ];
     case 'needsPass':
       return [
@@ -150,7 +161,7 @@ function tell(problem: HttpProblem): Told {
       return [
         409,
         'Another cutting counts now',
-        `The mark speaks of cutting ${problem.attempt} of ${problem.pieceId}; cutting ${problem.current} counts now. Look again and repeat the mark.`,
+        `The mark speaks of cutting ${problem.attempt} of “${problem.text}”; cutting ${problem.current} counts now. Look again and repeat the mark.`,
       ];
     default:
       return tellTransport(problem);
@@ -181,6 +192,12 @@ function tellTransport(problem: Exclude<HttpProblem, ServiceProblem>): Told {
       const { title, detail } = faultWords(problem.fault);
       return [FAULT_STATUS[problem.fault.kind], title, detail];
     }
+    case 'jobEnded':
+      return [
+        422,
+        'Too much at once',
+        `${problem.end.kind === 'tookTooLong' ? `Computing this took more than ${problem.end.seconds} s` : 'Computing this took more memory than one run may'} and was ended; nothing was changed. Split the list into several runs, or take letterings with fewer points.`,
+      ];
     case 'crashed':
       return [500, 'Knurl made a mistake', 'Nothing was changed. Try again; the log has this request id.'];
     default:
@@ -239,9 +256,9 @@ function nothingSentence({ numStopped, numTooLarge }: { numStopped: number; numT
 }
 
 /** What a program needs to answer a question. */
-function factsOf(problem: HttpProblem): Pick<ProblemBody, 'passes' | 'plan' | 'passNo'> {
+function factsOf(problem: HttpProblem): Pick<ProblemBody, 'passes' | 'plan' | 'passNo' | 'id'> {
   if (problem.kind === 'needsPass') return { passes: problem.passes, plan: problem.plan };
-  return 'no' in problem ? { passNo: problem.no } : {};
+  return { ...('no' in problem ? { passNo: problem.no } : {}), ...('id' in problem ? { id: problem.id } : {}) };
 }
 
 export function problemBody(problem: HttpProblem): ProblemBody {

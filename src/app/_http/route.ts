@@ -1,6 +1,6 @@
 import { makeId } from '@/core/ids';
 import type { Outcome } from '@/core/outcome';
-import { type Context, faultOf, getContext, getLog } from '@/services';
+import { type Context, faultOf, getContext, getLog, jobEndOf } from '@/services';
 import { type HttpProblem, problemBody } from './problem-response';
 import { originProblem } from './same-origin';
 
@@ -57,6 +57,11 @@ async function answerOf<P>(
     if (fault) {
       getLog().error({ requestId, fault: fault.kind });
       return { kind: 'storeFault', fault };
+    }
+    const end = jobEndOf(error);
+    if (end) {
+      getLog().error({ requestId, end: end.kind });
+      return { kind: 'jobEnded', end };
     }
     // A stack names files and lines; the message might hold what somebody typed.
     const where = error instanceof Error ? (error.stack ?? '').split('\n').slice(1, 6).join('\n') : '';

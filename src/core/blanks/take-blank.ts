@@ -1,4 +1,4 @@
-import { DEFAULT_GROUP, type BlankUse, type RunSpec, findBlank, wordingOf } from '../spec';
+import { fieldOf, DEFAULT_GROUP, type BlankUse, type RunSpec, findBlank, wordingOf } from '../spec';
 import { type Blank, measuredOf } from '../shop';
 import { type RandomBytes, makeId } from '../ids';
 import { changeBlank, mainPlace } from '../edit';
@@ -87,7 +87,7 @@ function withoutUnusedBlanks(spec: RunSpec): RunSpec {
 
 /** By the columns of the list where the blank comes in several and the list says which; otherwise the first one. */
 function variantChoice(spec: RunSpec, blank: Blank): BlankUse['variant'] {
-  const says = (field: string) => spec.entries.some(({ fields }) => (fields[field] ?? '') !== '');
+  const says = (field: string) => spec.entries.some(({ fields }) => fieldOf(fields, field) !== '');
   const hasSizes = new Set(blank.variants.map(({ size }) => size)).size > 1;
   const hasColours = new Set(blank.variants.map(({ colour }) => colour.name)).size > 1;
   const sizeField = hasSizes && says('size') ? 'size' : null;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Act, type Deed, foldActs, foldFurther, itemWork, lastDeedOf } from '.';
+import { type Act, type Deed, foldActs, foldFurther, itemIdsTouched, itemWork, lastDeedOf } from '.';
 
 const ITEMS = [1, 2, 3].map((no) => `aentry000${no}-ause000001-1`);
 const [PLACE, LAYER] = ['aplace0001', 'alayer0001'];
@@ -107,4 +107,16 @@ test('what undo and redo take back is what their words say, whatever was undone 
     }),
     { numRuns: 600, seed: 16 },
   );
+});
+
+test('twenty thousand undos of undos are read to their beginning', () => {
+  const chain = Array.from({ length: 20_000 }, (_, i): Act => {
+    const deeds: Deed[] = i === 0 ? [{ kind: 'checked', itemId: ITEMS[0]! }] : [{ kind: 'undone', actId: `act-${i}` }];
+    return { id: `act-${i + 1}`, seq: i + 1, by: { who: '', station: 'bench' }, at: '', receivedAt: '', deeds };
+  });
+  const byId = new Map(chain.map((act) => [act.id, act]));
+  expect([...itemIdsTouched(chain.at(-1)!, (id) => byId.get(id))]).toEqual([ITEMS[0]]);
+  expect(foldActs(chain).checked.size).toBe(0);
+  expect(foldActs(chain.slice(0, -1)).checked.size).toBe(1);
+  expect(lastDeedOf(chain, 'bench')).toMatchObject({ undo: null });
 });

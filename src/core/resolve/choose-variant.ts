@@ -1,5 +1,5 @@
 import { type Outcome, fail, ok, presentOrThrow } from '../outcome';
-import { findBlank, type BlankUse, type Entry, type RunSpec } from '../spec';
+import { fieldOf, findBlank, type BlankUse, type Entry, type RunSpec } from '../spec';
 import { type Blank, type Variant, sizeKey, wordKey } from '../shop';
 
 /** What the list asks for and the blank does not come in. */
@@ -24,8 +24,8 @@ export function chooseVariant(spec: RunSpec, use: BlankUse, entry: Entry): Outco
     );
   }
   const { sizeField, colourField } = use.variant;
-  const size = sizeField === null ? null : (entry.fields[sizeField] ?? '');
-  const colour = colourField === null ? null : (entry.fields[colourField] ?? '');
+  const size = sizeField === null ? null : fieldOf(entry.fields, sizeField);
+  const colour = colourField === null ? null : fieldOf(entry.fields, colourField);
   const bySize = ofValue(blank.variants, size, (variant) => sizeKey(variant.size), sizeKey);
   if (bySize.length === 0) return fail({ part: 'size', said: size ?? '', has: sizesOf(blank) });
   const byColour = ofValue(bySize, colour, (variant) => wordKey(variant.colour.name), wordKey);

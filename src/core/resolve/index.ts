@@ -6,6 +6,7 @@
 export { type VariantMissing, chooseVariant } from './choose-variant';
 export { type SetLine, type SetRun, type Slot, type SlotLayer, type SlotSetting, isLayerEmpty } from './slot';
 export { type Reset, resetSlot, resolveSlots } from './resolve-slots';
+export { type LimitFault, MOST_ITEMS, MOST_TEXT, limitFaults, numItems } from './run-limits';
 export { UNPRINTABLE, isTooLong, numCharacters } from './text-limits';
 export { type MadeText, type RewordedItem, rewordedItems } from './reworded-items';
 export { type BlanksTaken, blanksOfUse, blanksTaken } from './blanks-taken';

@@ -89,8 +89,7 @@ interface PlaceText {
 function slotsOfUse(spec: RunSpec, of: EntryAt, use: BlankUse): Slot[] {
   const { entry } = of;
   const texts = use.places.flatMap((place) => placeText(spec, of, use, place) ?? []);
-  // The place with most letters says how many blanks one copy takes.
-  const numBlanks = Math.max(1, ...texts.map(({ letters }) => letters?.length ?? 1));
+  const numBlanks = blanksToCopy(texts);
   return Array.from({ length: entry.quantity * use.each * numBlanks }, (_, i) => i + 1).flatMap((ordinal) =>
     texts.flatMap(({ placeId, slotOn, choice, letters }) => {
       const ref = { entryId: entry.id, useId: use.id, ordinal, placeId } as FitRef;
@@ -100,6 +99,22 @@ function slotsOfUse(spec: RunSpec, of: EntryAt, use: BlankUse): Slot[] {
       return letter ? [{ ...slot, setFrom: [letter], ...setText(spec, [letter], choice) }] : [];
     }),
   );
+}
+
+/** The place with most letters says how many blanks one copy takes. */
+function blanksToCopy(texts: readonly PlaceText[]): number {
+  return Math.max(1, ...texts.map(({ letters }) => letters?.length ?? 1));
+}
+
+/** How many items an entry comes to, counted without making them. */
+export function numItemsOfEntry(spec: RunSpec, entry: Entry): number {
+  const of = { entry, ownParts: `0 ${entryPartsOf(spec, entry.id)}` };
+  return spec.uses
+    .filter((use) => getsBlank(use, entry))
+    .reduce((sum, use) => {
+      const texts = use.places.flatMap((place) => placeText(spec, of, use, place) ?? []);
+      return sum + (texts.length === 0 ? 0 : entry.quantity * use.each * blanksToCopy(texts));
+    }, 0);
 }
 
 /** How a place's words are set for one entry: whatever its blank, its measures and its size rule are. */

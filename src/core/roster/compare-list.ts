@@ -1,3 +1,4 @@
+import { fieldOf } from '../spec';
 import type { ListLine } from '../intake';
 import { doubleNames } from '../names';
 import type { Entry } from '../spec';
@@ -50,10 +51,10 @@ export function compareList(
   };
   if (keyColumn !== null)
     pair(
-      ({ fields }) => fields[keyColumn] ?? '',
-      ({ fields }) => fields[keyColumn] ?? '',
+      ({ fields }) => fieldOf(fields, keyColumn),
+      ({ fields }) => fieldOf(fields, keyColumn),
     );
-  const hasKey = (fields: Readonly<Record<string, string>>) => keyColumn !== null && (fields[keyColumn] ?? '') !== '';
+  const hasKey = (fields: Readonly<Record<string, string>>) => keyColumn !== null && fieldOf(fields, keyColumn) !== '';
   // Who has a key that the other side knows nothing of is somebody else, even under the same name.
   const isKeyed = lines.some(({ fields }) => hasKey(fields)) && entries.some(({ fields }) => hasKey(fields));
   const textOfLine = ({ fields, text }: ListLine) => (isKeyed && hasKey(fields) ? '' : text);
@@ -118,7 +119,7 @@ function takeCompanions(paired: ReadonlyMap<ListLine, Entry>, free: Set<Entry>):
 function fateOf(line: ListLine, entry: Entry, cameAs: ListLine | null): LineFate {
   const before: Readonly<Record<string, string>> = cameAs ? { text: cameAs.text, ...cameAs.fields } : {};
   const changes = Object.entries({ text: line.text, ...line.fields }).flatMap(([name, is]) => {
-    const was = entry.fields[name] ?? '';
+    const was = fieldOf(entry.fields, name);
     return was === is || before[name] === is ? [] : [{ name, was, is }];
   });
   const isSaid = line.quantity !== null && line.quantity !== cameAs?.quantity;

@@ -1,4 +1,4 @@
-import { type Entry, type RunSpec, UNREAD_QUANTITY } from '../spec';
+import { fieldOf, type Entry, type RunSpec, UNREAD_QUANTITY } from '../spec';
 import { type RandomBytes, makeId } from '../ids';
 import { tidy } from '../intake';
 import { NAME_PARTS, type NameParts, isNamePart } from '../names';
@@ -19,7 +19,7 @@ export function changeField(spec: RunSpec, entryId: string, name: string, typed:
   return changeEntries(
     spec,
     (entry) => {
-      if ((entry.fields[name] ?? '') === value) return entry;
+      if (fieldOf(entry.fields, name) === value) return entry;
       if (name === 'text') return { ...entry, fields: withText(entry.fields, value) };
       if (isNamePart(name) && NAME_PARTS.some((part) => entry.fields[part] !== undefined)) {
         return { ...entry, fields: withParts(entry.fields, { ...entryParts(entry), [name]: value }) };
@@ -88,6 +88,6 @@ export function columnsBesideText(entries: readonly Entry[]): string[] {
   return ownColumns(entries).filter(
     (name) =>
       !isNamePart(name) ||
-      entries.some(({ fields }) => fields[name] !== undefined && !(fields.text ?? '').includes(fields[name])),
+      entries.some(({ fields }) => Object.hasOwn(fields, name) && !(fields.text ?? '').includes(fieldOf(fields, name))),
   );
 }

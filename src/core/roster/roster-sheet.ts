@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { markedLines } from '../intake';
-import { type Entry, UNREAD_QUANTITY } from '../spec';
+import { fieldOf, type Entry, UNREAD_QUANTITY } from '../spec';
 import { ownColumns } from './edit-entries';
 
 /** The roster as rows for a spreadsheet: a header, then the entries that are not withdrawn. */
@@ -18,7 +18,7 @@ export function rosterSheet(entries: readonly Entry[]): RosterSheet {
     rows: present.map(({ fields, quantity }) => [
       fields.text ?? '',
       fields[UNREAD_QUANTITY] ?? String(quantity),
-      ...columns.map((name) => fields[name] ?? ''),
+      ...columns.map((name) => fieldOf(fields, name)),
     ]),
   };
 }

@@ -1,3 +1,4 @@
+import { fieldOf } from './field-of';
 import { wordKey } from '../shop';
 import type { BlankUse, Entry, PlaceUse, RunSpec } from './run-spec';
 import { columnValues, getsBlank } from './who';
@@ -28,7 +29,7 @@ export function filmsOf(
   const missing: FilmMissing[] = [];
   for (const [slot, rule] of Object.entries(films)) {
     if (!(slot in materials)) continue;
-    const said = (fields[rule.field] ?? '').trim();
+    const said = fieldOf(fields, rule.field).trim();
     // Whose cell is empty gets what the place says.
     if (wordKey(said) === '') continue;
     const materialId = namedFilm(rule, said);

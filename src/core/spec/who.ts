@@ -1,3 +1,4 @@
+import { fieldOf } from './field-of';
 import { wordKey } from '../shop';
 import type { BlankUse, Entry, RunSpec } from './run-spec';
 
@@ -9,7 +10,7 @@ export function getsBlank({ who }: Pick<BlankUse, 'who'>, { id, fields }: Pick<E
     case 'chosen':
       return named(who).has(id);
     case 'byColumn':
-      return named(who).has(wordKey(fields[who.field] ?? ''));
+      return named(who).has(wordKey(fieldOf(fields, who.field)));
   }
 }
 
@@ -40,7 +41,7 @@ export function withoutBlank({ uses, entries }: RunSpec, field: string | null): 
   const byKey = new Map<string, { value: string; entryIds: string[] }>();
   for (const entry of entries) {
     if (entry.withdrawn || uses.some((use) => getsBlank(use, entry))) continue;
-    const value = field === null ? '' : (entry.fields[field] ?? '').trim();
+    const value = field === null ? '' : fieldOf(entry.fields, field).trim();
     const alike = byKey.get(wordKey(value)) ?? { value, entryIds: [] };
     alike.entryIds.push(entry.id);
     byKey.set(wordKey(value), alike);
@@ -58,7 +59,7 @@ export function columnValues({ entries }: Pick<RunSpec, 'entries'>, field: strin
   const byKey = new Map<string, { value: string; numEntries: number }>();
   for (const { withdrawn, fields } of entries) {
     if (withdrawn) continue;
-    const value = (fields[field] ?? '').trim();
+    const value = fieldOf(fields, field).trim();
     const known = byKey.get(wordKey(value)) ?? { value, numEntries: 0 };
     known.numEntries++;
     byKey.set(wordKey(value), known);

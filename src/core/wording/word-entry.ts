@@ -1,7 +1,7 @@
 import { type DateForm, type DateProblem, type DateValue, readDate, writeDate } from '../dates';
 import type { Finding } from '../finding';
 import { isNamePart, monogramOf, typedMonogram } from '../names';
-import { type Entry, type PlaceUse, type RunSpec, type TextRef, ownSettingsAt } from '../spec';
+import { fieldOf, type Entry, type PlaceUse, type RunSpec, type TextRef, ownSettingsAt } from '../spec';
 import { entryParts, people } from './entry-parts';
 import { type Token, templateParts } from './tokens';
 import { type WordedLine, type WordedRun, lineOf, tidyLine } from './worded-line';
@@ -100,7 +100,7 @@ function nameOf(token: Token): string {
 function sayToken(spec: RunSpec, entry: Entry, token: Token): Said {
   switch (token.kind) {
     case 'field':
-      return { text: fieldOf(entry, token.name) };
+      return { text: columnOf(entry, token.name) };
     case 'number':
       return { text: String(numberOf(spec, entry.id)) };
     case 'date':
@@ -114,14 +114,14 @@ function sayToken(spec: RunSpec, entry: Entry, token: Token): Said {
   }
 }
 
-function fieldOf(entry: Entry, name: string): string {
+function columnOf(entry: Entry, name: string): string {
   if (isNamePart(name)) {
     const parts = entryParts(entry);
     // A family name is said with its particle, as its bearer says it.
     if (name === 'family') return [parts.particle, parts.family].filter(Boolean).join(' ');
     return parts[name];
   }
-  return Object.hasOwn(entry.fields, name) ? (entry.fields[name] ?? '') : '';
+  return fieldOf(entry.fields, name);
 }
 
 function sayDate({ list, language }: RunSpec, { fields }: Entry, form: DateForm): Said {
@@ -143,7 +143,7 @@ function sayDate({ list, language }: RunSpec, { fields }: Entry, form: DateForm)
 }
 
 function sayMonogram({ monogram: rule, language }: RunSpec, entry: Entry): Said {
-  const typed = fieldOf(entry, 'monogram');
+  const typed = columnOf(entry, 'monogram');
   if (typed !== '') {
     const { letters, large } = typedMonogram(typed, rule);
     return { text: letters, large };

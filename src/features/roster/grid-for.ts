@@ -1,3 +1,4 @@
+import { fieldOf } from '@/core/spec';
 import type { Entry } from '@/core/spec';
 
 /** A letter of the table's face, about. */
@@ -19,7 +20,10 @@ export interface RosterGrid {
 export function gridFor(entries: readonly Entry[], columns: readonly string[]): RosterGrid {
   const sample = entries.slice(0, SAMPLE);
   const widthOf = (name: string, leastPx: number, mostPx: number) => {
-    const longest = sample.reduce((most, { fields }) => Math.max(most, (fields[name] ?? '').length), name.length * 0.9);
+    const longest = sample.reduce(
+      (most, { fields }) => Math.max(most, fieldOf(fields, name).length),
+      name.length * 0.9,
+    );
     return Math.round(Math.min(mostPx, Math.max(leastPx, longest * LETTER_PX + PADDING_PX)));
   };
   return { textPx: widthOf('text', 150, 380), ownPx: columns.map((name) => widthOf(name, 50, 200)), px: PX };

@@ -1,3 +1,4 @@
+import { fieldOf } from '@/core/spec';
 import { useFindingWords } from '@/client';
 import { asksOf } from '@/core/figures';
 import { type Finding, findingKey } from '@/core/finding';
@@ -76,7 +77,7 @@ export function rosterColumns(
       cell: ({ index, entry }) => (
         <EditCell
           label={`${name} of entry ${index + 1}`}
-          value={entry.fields[name] ?? ''}
+          value={fieldOf(entry.fields, name)}
           row={index}
           column={name}
           onChange={(value) => deeds.onField(entry.id, name, value)}

@@ -9,7 +9,7 @@ import { RemovedNotice } from './removed-notice';
 
 /** Whatever keeps the run from being saved or computed, said across the page with what can be done. */
 export function RunNotices() {
-  const { save, saver, numUnsaved, numTakenUp } = useRun();
+  const { save, saver, numUnsaved, numTakenUp, turnedDown, dismissTurnedDown } = useRun();
   const fits = useFits();
   const work = useWork();
   const [isTold, setTold] = useState(false);
@@ -51,6 +51,11 @@ export function RunNotices() {
           actions={<Button onClick={() => void saver.dropMine()}>Back to the saved state</Button>}
         >
           <b>Not saved.</b> {save.detail}
+        </Notice>
+      )}
+      {turnedDown !== null && (
+        <Notice severity="stop" actions={<Button onClick={dismissTurnedDown}>Good</Button>}>
+          <b>Left as it was.</b> {turnedDown}
         </Notice>
       )}
       {work.refusals.length > 0 && (

@@ -22,7 +22,7 @@ function aBench() {
         signal.addEventListener('abort', () => reject(new Error('stopped')));
         asked.push({ key, signal, answer: resolve, fail: () => reject(new Error('out of memory')) });
       }),
-    keep: async (key, found) => {
+    keep: async (_runId, key, found) => {
       kept.push([key, found?.length ?? null]);
     },
     onFailure: (runId, error) => failures.push(`${runId}: ${(error as Error).message}`),

@@ -12,7 +12,7 @@ interface Parts {
   /** Searches, in a thread that may be ended. */
   readonly pack: (search: PackSearch, signal: AbortSignal) => Promise<Packing>;
   /** Keeps what was found; null: nothing was, and it is not searched for again. */
-  readonly keep: (key: string, found: Packing | null) => Promise<unknown>;
+  readonly keep: (runId: string, key: string, found: Packing | null) => Promise<unknown>;
   /** A search ended early by itself. */
   readonly onFailure: (runId: string, error: unknown) => void;
 }
@@ -49,7 +49,7 @@ export class LongerSearches {
     for (const search of searches) {
       const found = await this.#found(runId, search, signal);
       if (signal.aborted) return;
-      await this.parts.keep(search.key, found);
+      await this.parts.keep(runId, search.key, found);
     }
     this.#runs.delete(runId);
   }

@@ -8,6 +8,7 @@ import { type FileProblem, type ReadFile, MOST_INSIDE_BYTES } from '../list-file
 import type { Compute } from './compute';
 import type { PlannedAnswer } from './jobs';
 import { getLog } from '../log';
+import { type JobThread, Lanes, jobEndOf } from './lanes';
 import { LongerSearches } from './longer-searches';
 
 /** Where the build leaves the thread's bundle. */
@@ -23,40 +24,67 @@ const MOST_PACKING_MB = 256;
 const MOST_READING_SEC = 20;
 const MOST_READING_MB = 768;
 
-/**
- * Computing in one worker thread that is kept, since it remembers every text it has drawn. Requests wait for each other;
- * the server's own thread waits for none of them.
- */
-export function threadCompute(): Compute {
+/** Threads that remember runs; more while many are computed at a time, which is paid in memory. */
+const NUM_LASTING = 2;
+const MOST_THREADS = 6;
+/** Everything known of a run of 10,000 names is about a third of it. */
+const MOST_COMPUTING_MB = 1536;
+const MOST_COMPUTING_SEC = 120;
+const PATIENCE_MS = 1500;
+
+function makeThread(isLasting: boolean): JobThread {
   const pool = new Tinypool({
     filename: path.join(process.cwd(), THREAD_FILE),
     runtime: 'worker_threads',
-    minThreads: 1,
+    minThreads: isLasting ? 1 : 0,
     maxThreads: 1,
-    idleTimeout: 2 ** 30,
+    idleTimeout: isLasting ? 2 ** 30 : 30_000,
+    resourceLimits: { maxOldGenerationSizeMb: MOST_COMPUTING_MB },
   });
+  return { run: (name, request, signal) => pool.run(request, { name, signal }) };
+}
+
+/**
+ * Computing in worker threads that are kept, since they remember every text that they have drawn. The server's own thread waits for none
+ * of them, and no run waits long for another's.
+ */
+export function threadCompute(): Compute {
+  const lanes = new Lanes({
+    makeThread,
+    numLasting: NUM_LASTING,
+    most: MOST_THREADS,
+    patienceMs: PATIENCE_MS,
+    limitMs: MOST_COMPUTING_SEC * 1000,
+  });
+  const inRun =
+    <R extends { readonly runId: string }, T>(name: string) =>
+    (request: R): Promise<T> =>
+      lanes.run<T>(request.runId, name, request);
   const longer = new LongerSearches({
     pack,
-    keep: (key, found) => pool.run({ key, found }, { name: 'keepLonger' }),
+    keep: (runId, key, found) => lanes.run(runId, 'keepLonger', { key, found }),
     onFailure: (runId, err) => getLog().error({ runId, err }, 'a longer search for a layout ended early'),
   });
   return {
-    fits: (request) => pool.run(request, { name: 'fits' }),
+    fits: inRun('fits'),
     plan: async (request) => {
-      const { answer, searches } = (await pool.run(request, { name: 'plan' })) as PlannedAnswer;
+      const { answer, searches } = await lanes.run<PlannedAnswer>(request.runId, 'plan', request);
       longer.follow(request.runId, searches);
       return answer;
     },
-    openPasses: (request) => pool.run(request, { name: 'open' }),
-    freezeNext: (request) => pool.run(request, { name: 'freezeNext' }),
-    freezeRelease: (request) => pool.run(request, { name: 'freezeReleased' }),
-    changesSince: (request) => pool.run(request, { name: 'changes' }),
-    templatePdf: (request) => pool.run(request, { name: 'templatePdf' }),
-    sample: (request) => pool.run(request, { name: 'sample' }),
-    proofPdf: (request) => pool.run(request, { name: 'proofPdf' }),
+    openPasses: inRun('open'),
+    freezeNext: inRun('freezeNext'),
+    freezeRelease: inRun('freezeReleased'),
+    changesSince: inRun('changes'),
+    templatePdf: inRun('templatePdf'),
+    sample: (request) => lanes.run(SHOP, 'sample', request),
+    proofPdf: inRun('proofPdf'),
     readList,
   };
 }
+
+/** What is computed for no run goes by this name. */
+const SHOP = '';
 
 let checkers: Tinypool | null = null;
 
@@ -87,32 +115,42 @@ async function pack(search: PackSearch, signal: AbortSignal): Promise<Packing> {
   return (await packers.run(search, { name: 'pack', signal })) as Packing;
 }
 
-let readers: Tinypool | null = null;
+/** Two files at a time: one that was made to take long keeps a good one from nothing. */
+const readers = new Lanes({
+  makeThread: () => {
+    const pool = new Tinypool({
+      filename: path.join(process.cwd(), READING_FILE),
+      runtime: 'worker_threads',
+      minThreads: 0,
+      maxThreads: 1,
+      idleTimeout: 30_000,
+      resourceLimits: { maxOldGenerationSizeMb: MOST_READING_MB },
+    });
+    return { run: (name, request, signal) => pool.run(request, { name, signal }) };
+  },
+  numLasting: 2,
+  most: 3,
+  patienceMs: 500,
+  limitMs: MOST_READING_SEC * 1000,
+});
+let numRead = 0;
 
 /**
  * Reads in a thread of its own with a limit to its memory and time: what comes from outside must not keep a plan waiting,
- * let alone end the server.
+ * let alone end the server. Waiting for others does not count as reading.
  */
 async function readList(
   bytes: Uint8Array,
   fileName: string,
   encoding: Encoding | null,
 ): Promise<Outcome<ReadFile, FileProblem>> {
-  readers ??= new Tinypool({
-    filename: path.join(process.cwd(), READING_FILE),
-    runtime: 'worker_threads',
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: 30_000,
-    resourceLimits: { maxOldGenerationSizeMb: MOST_READING_MB },
-  });
-  const signal = AbortSignal.timeout(MOST_READING_SEC * 1000);
   try {
-    return await readers.run({ bytes, fileName, encoding } satisfies ReadRequest, { name: 'readList', signal });
+    const request: ReadRequest = { bytes, fileName, encoding };
+    return await readers.run(`file ${numRead++}`, 'readList', request);
   } catch (error) {
-    if (signal.aborted) return fail({ kind: 'tookTooLong', seconds: MOST_READING_SEC });
-    const isFull = error instanceof Error && /memory/i.test(error.message);
-    if (isFull) return fail({ kind: 'tooMuchInside', mostBytes: MOST_INSIDE_BYTES });
+    const end = jobEndOf(error);
+    if (end?.kind === 'tookTooLong') return fail(end);
+    if (end) return fail({ kind: 'tooMuchInside', mostBytes: MOST_INSIDE_BYTES });
     throw error;
   }
 }

@@ -1,0 +1,93 @@
+import { aRun } from '../test';
+import { limitSentence } from '../sentences';
+import type { RunSpec } from '../spec';
+import { MOST_ITEMS, MOST_TEXT, limitFaults, numItems, resolveSlots } from '.';
+
+const withText = (spec: RunSpec, at: number, text: string): RunSpec => ({
+  ...spec,
+  entries: spec.entries.map((entry, i) => (i === at ? { ...entry, fields: { ...entry.fields, text } } : entry)),
+});
+const withQuantity = (spec: RunSpec, at: number, quantity: number): RunSpec => ({
+  ...spec,
+  entries: spec.entries.map((entry, i) => (i === at ? { ...entry, quantity } : entry)),
+});
+const withEach = (spec: RunSpec, each: number): RunSpec => ({
+  ...spec,
+  uses: spec.uses.map((use) => ({ ...use, each })),
+});
+const spread = (spec: RunSpec): RunSpec => ({
+  ...spec,
+  uses: spec.uses.map((use) => ({
+    ...use,
+    places: use.places.map((place) => ({
+      ...place,
+      wording: {
+        lines: [{ runs: [{ template: '{text}', letteringId: null, materialId: null }] }],
+        spread: 'letterPerBlank',
+      },
+    })),
+  })) as unknown as RunSpec['uses'],
+});
+
+const spec = aRun(['Ottoline', 'Bo', 'Quim']);
+
+test('a text of two thousand characters is taken, one more is told by its row; one that was there before may stay', () => {
+  expect(limitFaults(withText(spec, 1, 'x'.repeat(MOST_TEXT)), spec)).toEqual([]);
+  const long = withText(spec, 1, 'x'.repeat(MOST_TEXT + 1));
+  const [fault, ...others] = limitFaults(long, spec);
+  expect(others).toEqual([]);
+  expect(fault).toEqual({
+    kind: 'textTooLong',
+    row: 2,
+    field: 'text',
+    start: 'x'.repeat(30),
+    length: 2001,
+    most: 2000,
+  });
+  expect(limitSentence(fault!)).toBe(
+    `Row 2 (“${'x'.repeat(30)}…”) has 2,001 characters in text; a text may have 2,000. Shorten it.`,
+  );
+  expect(limitFaults({ ...long, title: 'Another' }, long)).toEqual([]);
+  expect(limitFaults(withText(long, 0, 'Ann'), long)).toEqual([]);
+  expect(limitFaults(withText(long, 1, 'y'.repeat(3000)), long)).toHaveLength(1);
+  expect(limitFaults(long, null)).toHaveLength(1);
+});
+
+test('items are counted as they would be made, quantity × number of each × letters, without making them', () => {
+  for (const one of [
+    spec,
+    withEach(spec, 3),
+    withQuantity(withEach(spec, 2), 0, 5),
+    spread(spec),
+    withText(spec, 0, ''),
+    withEach(spread(spec), 2),
+  ]) {
+    expect(numItems(one)).toBe(new Set(resolveSlots(one).map(({ itemId }) => itemId)).size);
+  }
+  expect(numItems(spread(spec))).toBe(8 + 2 + 4);
+  const none = { ...spec, entries: spec.entries.map((entry) => ({ ...entry, withdrawn: true })) };
+  expect(numItems(none)).toBe(0);
+});
+
+test('twenty thousand items are taken, more are told with the row that takes most, and a large run may not grow', () => {
+  const most = withQuantity(withEach(spec, 100), 1, 198);
+  expect(numItems(most)).toBe(MOST_ITEMS);
+  expect(limitFaults(most, spec)).toEqual([]);
+  const more = withQuantity(most, 1, 199);
+  const [fault] = limitFaults(more, spec);
+  expect(fault).toEqual({
+    kind: 'tooManyItems',
+    numItems: 20_100,
+    most: MOST_ITEMS,
+    row: 2,
+    start: 'Bo',
+    ofRow: 19_900,
+  });
+  expect(limitSentence(fault!)).toBe(
+    'The run would have 20,100 items; one run holds 20,000. Row 2 (“Bo”) alone makes 19,900. Lower its quantity, or split the list into several runs.',
+  );
+  expect(limitFaults({ ...more, title: 'Another' }, more)).toEqual([]);
+  expect(limitFaults(withText(more, 0, 'Ann'), more)).toEqual([]);
+  expect(limitFaults(withQuantity(more, 0, 2), more)).toHaveLength(1);
+  expect(limitFaults(withQuantity(withEach(spec, 100), 0, 10_000), spec)).toHaveLength(1);
+});
