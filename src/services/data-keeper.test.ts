@@ -5,7 +5,7 @@ import { type StoreFault, listBackups } from '@/store';
 import { DataKeeper } from './data-keeper';
 import { damageSentence, dataNotices, faultWords, lossSentence } from './data-words';
 import { health } from './health';
-import { openLog } from './log';
+import { openLog, openLogAt } from './log';
 import { aContext, freshFolder, removeFolders } from './test/a-context';
 
 afterAll(removeFolders);
@@ -153,4 +153,15 @@ test('a log that cannot be written fails nothing and keeps nobody waiting', asyn
   writeFileSync(path.join(large, 'knurl.log'), 'x'.repeat(5_000_001));
   openLog(large);
   expect(existsSync(path.join(large, 'knurl.log.old'))).toBe(true);
+});
+
+test('a log on a disk that fills up, or that cannot be opened at all, throws at no line', async () => {
+  const full = openLogAt('/dev/full');
+  for (let i = 0; i < 200; i++) expect(() => full.error({ i, words: 'x'.repeat(200) })).not.toThrow();
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(() => full.error({ last: true })).not.toThrow();
+  const nowhere = openLogAt('/proc/no-such-folder/knurl.log');
+  for (let i = 0; i < 3; i++) expect(() => nowhere.info({ i })).not.toThrow();
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  expect(() => nowhere.info({ last: true })).not.toThrow();
 });

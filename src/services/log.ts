@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, renameSync, statSync } from 'node:fs';
+import { existsSync, mkdirSync, openSync, renameSync, statSync } from 'node:fs';
 import path from 'node:path';
 import pino, { type Logger } from 'pino';
 import { LOG_FILE } from '@/store';
@@ -21,13 +21,23 @@ export function getLog(): Logger {
   return holder.knurlLog;
 }
 
+/** A log in a folder: what stands there and is no file, such as a pipe, would keep whoever opens it waiting. */
 export function openLog(dataDir: string): Logger {
   try {
     mkdirSync(dataDir, { recursive: true });
     const dest = path.join(dataDir, LOG_FILE);
-    // A pipe or a device would keep whoever opens it waiting.
     if (existsSync(dest) && !statSync(dest).isFile()) return silent();
     if (existsSync(dest) && statSync(dest).size > MOST_BYTES) renameSync(dest, `${dest}.old`);
+    return openLogAt(dest);
+  } catch {
+    return silent();
+  }
+}
+
+export function openLogAt(file: string): Logger {
+  try {
+    // Opened here: what could not be opened would throw at every line that is written to it.
+    const dest = openSync(file, 'a');
     const stream = pino.destination({ dest, sync: false, maxLength: MOST_WAITING_BYTES, retryEAGAIN: () => false });
     stream.on('error', () => undefined);
     return pino({ base: null, timestamp: pino.stdTimeFunctions.isoTime }, stream);

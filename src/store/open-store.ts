@@ -100,13 +100,25 @@ async function openLocked(dataDir: string, nowIso: string, lock: DataLock): Prom
     const faults = isNew ? [] : statSync(file).size <= MOST_CHECKED_AT_START ? faultsIn(sqlite) : null;
     const db = new Kysely<Database>({ dialect: new SqliteDialect({ database: sqlite }) });
     const migrated = await migrate({ db, sqlite, dataDir, isNew, faults }, nowIso);
-    if (migrated.ok) return ok(storeOn({ db, sqlite, dataDir, lock, faults, nowIso }));
-    await db.destroy();
-    return migrated;
+    if (!migrated.ok) {
+      await db.destroy();
+      return migrated;
+    }
+    emptyLog(sqlite);
+    return ok(storeOn({ db, sqlite, dataDir, lock, faults, nowIso }));
   } catch (error) {
     sqlite?.close();
     if (faultOf(error)?.kind !== 'damaged') return fail({ kind: 'cannotOpen', dataDir, cause: String(error) });
     return fail({ kind: 'databaseDamaged', file, faults: [String(error)], backup: goodBackup(dataDir) });
+  }
+}
+
+/** What stands in the log alone is lost with it: brought into the database whenever that is opened, if it can be written. */
+function emptyLog(sqlite: SqliteDatabase.Database): void {
+  try {
+    sqlite.pragma('wal_checkpoint(TRUNCATE)');
+  } catch (error) {
+    if (faultOf(error) === null) throw error;
   }
 }
 

@@ -22,5 +22,6 @@ export function remainsIn(dataDir: string): readonly string[] {
 }
 
 function sizeOf(file: string): number {
-  return existsSync(file) ? statSync(file).size : 0;
+  const found = existsSync(file) ? statSync(file) : null;
+  return found?.isFile() ? found.size : 0;
 }
