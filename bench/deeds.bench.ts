@@ -17,7 +17,7 @@ import {
   startCountdown,
 } from '@/services';
 import { directCompute } from '@/services/compute/direct';
-import { insertPass } from '@/store';
+import { insertPass, outlineReader } from '@/store';
 import { randomBytes } from 'node:crypto';
 import type { Bench } from './bench';
 
@@ -27,7 +27,7 @@ const NUM_MATERIALS = 1000;
 
 async function aContext(folder: string): Promise<Context> {
   const opened = await contextOn(folder, {
-    compute: directCompute((sha) => readFileSync(path.join('public', faceFilePath(sha)))),
+    compute: directCompute((sha) => readFileSync(path.join('public', faceFilePath(sha))), outlineReader(folder)),
     nowIso: () => new Date().toISOString(),
     randomBytes: (count) => randomBytes(count),
   });

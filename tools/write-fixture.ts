@@ -25,6 +25,7 @@ import {
   saveSpec,
   writeBundle,
 } from '@/services';
+import { outlineReader } from '@/store';
 import { directCompute } from '@/services/compute/direct';
 import { DATABASE_FILE } from '@/store';
 
@@ -41,7 +42,7 @@ mkdirSync(folder);
 const dataDir = mkdtempSync(path.join(tmpdir(), 'knurl-fixture-'));
 const context = valueOf(
   await contextOn(dataDir, {
-    compute: directCompute((sha) => readFileSync(path.join('public', faceFilePath(sha)))),
+    compute: directCompute((sha) => readFileSync(path.join('public', faceFilePath(sha))), outlineReader(dataDir)),
     nowIso: () => '2026-09-14T08:00:00.000Z',
     randomBytes: seededBytes(5),
   }),

@@ -12,10 +12,11 @@ import type {
   CountdownsView,
   KeptPhoto,
   ListInput,
-  MadePassView,
+  MadePassHead,
   OpenPass,
   PassOnBed,
   PlanAnswer,
+  PlannedPass,
   ReadListAnswer,
   ReleaseView,
   RunView,
@@ -120,8 +121,10 @@ export const api = {
     send<{ readonly sample: SampleAnswer | null }>('/api/lettering-samples', withJson('POST', { lettering, text })),
   keepPhoto: (jpeg: Blob) =>
     send<KeptPhoto>('/api/photos', { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body: jpeg }),
-  plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan?outlines=1`),
-  passes: (id: string) => send<{ passes: MadePassView[] }>(`/api/runs/${id}/passes`),
+  plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan`),
+  /** With outlines, which only the one that is shown needs. */
+  plannedPass: (id: string, no: number) => send<PlannedPass>(`/api/runs/${id}/plan/passes/${no}`),
+  passes: (id: string) => send<{ passes: MadePassHead[] }>(`/api/runs/${id}/passes?heads=1`),
   passOnBed: (id: string, no: number) => send<PassOnBed>(`/api/runs/${id}/passes/${no}`),
   /** `plan` names the plan that was shown. */
   makePass: (id: string, passId: string, plan: string | null) =>

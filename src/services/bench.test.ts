@@ -55,7 +55,7 @@ test('marking a piece makes its pass, once, and the mark is there', async () => 
 test('a mark freezes the pass that its piece lies in, and no other', async () => {
   const names = Array.from({ length: 24 }, (_, i) => `Perpetua ${'abcdefghijklmnopqrstuvwx'[i]}`);
   run = valueOf(await createRun(context, { title: 'Many', dueOn: null, list: names.join('\n') }));
-  const { passes } = valueOf(await planOfRun(context, run.id, false));
+  const { passes } = valueOf(await planOfRun(context, run.id));
   expect(passes.length).toBeGreaterThan(2);
   const firstOn = (pass: (typeof passes)[number]) => pass.patches[0]!.pieces[0]!.pieceId;
   const last = firstOn(passes.at(-1)!);
@@ -116,7 +116,7 @@ test('a spoiled piece joins the next pass as its second cutting, and its first s
     kind: 'notTheCurrentCutting',
     current: 2,
   });
-  const { passes } = valueOf(await planOfRun(context, run.id, false));
+  const { passes } = valueOf(await planOfRun(context, run.id));
   expect(
     passes.map(({ no, patches }) => [
       no,
@@ -125,7 +125,7 @@ test('a spoiled piece joins the next pass as its second cutting, and its first s
   ).toEqual([[2, [[pieceId, 2]]]]);
   const undone = valueOf(await recordAct(context, run.id, act([{ kind: 'undone', actId: after.bench.undo! }])));
   expect(undone.bench.tally).toMatchObject({ cut: 1, recuts: 0 });
-  expect(valueOf(await planOfRun(context, run.id, false)).passes).toEqual([]);
+  expect(valueOf(await planOfRun(context, run.id)).passes).toEqual([]);
 });
 
 test('a made pass keeps its bytes whatever is changed afterwards, and the bench says when the text differs', async () => {

@@ -45,7 +45,7 @@ test('a run brought in elsewhere has the same cut files byte for byte, the same 
     expect(valueOf(await cutFile(there, brought.id, no))).toBe(valueOf(await cutFile(here, runId, no)));
   }
   expect(valueOf(await benchOfRun(there, brought.id, 'x'))).toEqual(valueOf(await benchOfRun(here, runId, 'x')));
-  expect(valueOf(await planOfRun(there, brought.id, true))).toEqual(valueOf(await planOfRun(here, runId, true)));
+  expect(valueOf(await planOfRun(there, brought.id, 'all'))).toEqual(valueOf(await planOfRun(here, runId, 'all')));
 });
 
 test('carried on from there it is the same bundle again, and twice into one place is two runs', async () => {

@@ -2,7 +2,7 @@ import { type Outcome, ok, presentOrThrow } from '@/core/outcome';
 import { pieceNames } from '@/core/pieces';
 import { resolveSlots } from '@/core/resolve';
 import type { RunSpec } from '@/core/spec';
-import { type Connection, findOutline, listReleases } from '@/store';
+import { type Connection, findOutlines, listReleases } from '@/store';
 import type { FitsAnswer } from './compute/answers';
 import type { FrozenBody } from './compute/compute';
 import type { Context } from './context';
@@ -41,13 +41,13 @@ export async function frozenBodies(
   spec: RunSpec,
   wanted: (piece: FrozenPiece) => boolean = () => true,
 ): Promise<FrozenBody[]> {
-  const bodies = new Map<string, string>();
-  const frozen: FrozenBody[] = [];
-  for (const piece of (await frozenPieces(db, runId, spec)).filter(wanted)) {
-    const { outline } = piece;
-    const body = bodies.get(outline) ?? presentOrThrow(await findOutline(db, outline), `outline ${outline}`);
-    bodies.set(outline, body);
-    frozen.push({ ...piece, body });
-  }
-  return frozen;
+  const pieces = (await frozenPieces(db, runId, spec)).filter(wanted);
+  const bodies = await findOutlines(
+    db,
+    pieces.map(({ outline }) => outline),
+  );
+  return pieces.map((piece) => ({
+    ...piece,
+    body: presentOrThrow(bodies.get(piece.outline), `outline ${piece.outline}`),
+  }));
 }

@@ -90,7 +90,7 @@ describe.each(Object.entries(KEPT))('%s', (name, { title, tally, nextNo }) => {
     const run = runs.find((one) => title.test(one.title))!;
     expect(run.tally).toEqual(tally);
     await expectCutFiles(context, run.id, name);
-    const { passes } = valueOf(await planOfRun(context, run.id, false));
+    const { passes } = valueOf(await planOfRun(context, run.id));
     expect(passes[0]?.no ?? null).toBe(nextNo);
     const exported = valueOf(await exportBundle(context, run.id));
     const kept = upgradeBundle(bundleOf(name)) as Bundle;

@@ -46,7 +46,7 @@ export { type PressSheetWish, pressSheetOfRun } from './press-sheet';
 export { proofOfRun } from './proof';
 export { type ReleaseHead, type ReleaseView, releaseOfRun, releaseRun } from './releases';
 export { fitsOfRun } from './fits';
-export { openInPasses, planOfRun } from './plan';
+export { type PlannedPass, openInPasses, planOfRun, plannedPass } from './plan';
 export {
   type FitAnswer,
   type FitsAnswer,
@@ -60,8 +60,10 @@ export {
 export { type FrozenPiece } from './frozen';
 export { type RunMarks, type StreamMarks, marksOfRun } from './run-events';
 export {
+  type MadePassHead,
   type MadePassView,
   cutFile,
+  headOfPass,
   listMadePasses,
   makeNextPass,
   outlineText,

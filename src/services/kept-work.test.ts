@@ -20,7 +20,10 @@ const taper = { kind: 'taper', topWidthMm: 180, bottomWidthMm: 120, heightMm: 60
 let jobs: Jobs;
 let spec: RunSpec;
 beforeEach(() => {
-  jobs = createJobs((sha) => readFileSync(`public${faceFilePath(sha)}`));
+  jobs = createJobs(
+    (sha) => readFileSync(`public${faceFilePath(sha)}`),
+    () => new Map(),
+  );
   spec = changePlace(aRun(NAMES), null, (place) => ({ ...place, outline: taper }));
 });
 
@@ -32,7 +35,7 @@ const plan = (of: RunSpec) =>
     cutSoFar: { made: [], attempts: {}, usedBeds: [] },
     released: [],
     firstNo: 1,
-    withOutlines: false,
+    outlinesOf: null,
   });
 
 /** What was drawn, searched, measured and packed by it. */

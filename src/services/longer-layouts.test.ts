@@ -33,10 +33,13 @@ beforeEach(() => {
     cutSoFar: { made: [], attempts: {}, usedBeds: [] },
     released: [],
   };
-  jobs = createJobs((sha) => readFileSync(`public${faceFilePath(sha)}`));
+  jobs = createJobs(
+    (sha) => readFileSync(`public${faceFilePath(sha)}`),
+    () => new Map(),
+  );
 });
 
-const plan = () => jobs.plan({ ...run, firstNo: 1, withOutlines: false });
+const plan = () => jobs.plan({ ...run, firstNo: 1, outlinesOf: null });
 const freeze = (shown: string | null) =>
   jobs.freezeNext({
     ...run,

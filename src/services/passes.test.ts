@@ -56,7 +56,7 @@ const cut = async (i: number): Promise<Deed> => {
 const passes = async () => valueOf(await viewMadePasses(context, run.id));
 const told = async () => (await passes()).map(({ no, isUnmade }) => (isUnmade ? `${no} unmade` : String(no)));
 const planned = async () =>
-  valueOf(await planOfRun(context, run.id, false)).passes.map(({ no, patches }) => [
+  valueOf(await planOfRun(context, run.id)).passes.map(({ no, patches }) => [
     no,
     patches.flatMap(({ pieces }) => pieces).length,
   ]);
@@ -69,7 +69,7 @@ describe('a mark that would make a pass', () => {
   test('asks first, with the number of the pass, its pieces and what is open; nothing is made or recorded', async () => {
     expect(problemOf(await record([await cut(1)]))).toEqual({
       kind: 'needsPass',
-      plan: valueOf(await planOfRun(context, run.id, false)).name,
+      plan: valueOf(await planOfRun(context, run.id)).name,
       passes: [
         {
           no: 1,
@@ -112,7 +112,7 @@ describe('a mark that would make a pass', () => {
 
 describe('what is made is what was shown', () => {
   test('a plan that is named makes its pass; after a change its name makes none', async () => {
-    const shown = valueOf(await planOfRun(context, run.id, false));
+    const shown = valueOf(await planOfRun(context, run.id));
     const changed = changeField(run.spec, run.spec.entries[2]!.id, 'text', 'Quimberley');
     const saved = valueOf(await saveSpec(context, run.id, run.counter, changed));
     expect(problemOf(await makeNextPass(context, run.id, null, shown.name))).toEqual({ kind: 'otherPlan' });
@@ -272,7 +272,7 @@ test('a leftover is used up with the pass that was made on it: the shop has it n
   const gold = own.spec.uses[0]!.places[0]!.materials.main!;
   const layout = { ...own.spec.layout, beds: { [gold]: 'offcut' } };
   valueOf(await saveSpec(context, own.id, own.counter, { ...own.spec, layout }));
-  const plan = async () => valueOf(await planOfRun(context, own.id, false)).passes.map(({ bed }) => bed.name);
+  const plan = async () => valueOf(await planOfRun(context, own.id)).passes.map(({ bed }) => bed.name);
   expect((await plan()).slice(0, 2)).toEqual(['offcut', 'small bed']);
   const { pass } = valueOf(await makeNextPass(context, own.id, null));
   expect([pass.bedId, pass.bed.name]).toEqual(['offcut', 'offcut']);

@@ -57,6 +57,15 @@ export async function viewMadePasses(
   return ok(allPasses.map((pass) => ({ ...pass, isUnmade: !inForce.has(pass), isTaken: taken.has(pass.no) })));
 }
 
+/** As little of a made pass as a list of them shows. */
+export interface MadePassHead extends Pick<MadePassView, 'id' | 'no' | 'isUnmade' | 'isTaken'> {
+  readonly numPieces: number;
+}
+
+export function headOfPass({ id, no, isUnmade, isTaken, patches }: MadePassView): MadePassHead {
+  return { id, no, isUnmade, isTaken, numPieces: patches.reduce((sum, { placed }) => sum + placed.length, 0) };
+}
+
 export interface MadeAnswer {
   readonly pass: MadePass;
   /** The pass had been made by an earlier request with the same id. */

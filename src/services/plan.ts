@@ -1,7 +1,7 @@
 import { type LedgerState, currentAttempt } from '@/core/ledger';
-import { type Outcome, ok } from '@/core/outcome';
+import { type Outcome, fail, ok } from '@/core/outcome';
 import { type MadePass, madeAttempts } from '@/core/freeze';
-import type { PlanAnswer } from './compute/answers';
+import type { PassOnBed, PlanAnswer } from './compute/answers';
 import type { CutSoFar, OpenAnswer, PlanRequest } from './compute/compute';
 import type { Context } from './context';
 import type { ServiceProblem } from './problem';
@@ -12,10 +12,30 @@ import { type RunWork, readWork } from './work';
 export async function planOfRun(
   context: Context,
   runId: string,
-  withOutlines: boolean,
+  outlinesOf: PlanRequest['outlinesOf'] = null,
 ): Promise<Outcome<PlanAnswer, ServiceProblem>> {
   const request = await planRequest(context, runId);
-  return request.ok ? ok(await context.compute.plan({ ...request.value, withOutlines })) : request;
+  return request.ok ? ok(await context.compute.plan({ ...request.value, outlinesOf })) : request;
+}
+
+/** A planned pass as it is drawn. */
+export interface PlannedPass {
+  /** Of the plan that it lies in. */
+  readonly name: string;
+  readonly pass: PassOnBed;
+}
+
+/** One planned pass with the outlines of its pieces, by the number that it gets if it is made in this order. */
+export async function plannedPass(
+  context: Context,
+  runId: string,
+  no: number,
+): Promise<Outcome<PlannedPass, ServiceProblem>> {
+  const plan = await planOfRun(context, runId, no);
+  if (!plan.ok) return plan;
+  const { name, passes } = plan.value;
+  const pass = passes.find((planned) => planned.no === no);
+  return pass ? ok({ name, pass }) : fail({ kind: 'passNotPlanned', no });
 }
 
 /** What is open in the passes that pieces lie in, one for each pass; of the next pass for null. Pieces in no pass have none. */
@@ -40,7 +60,7 @@ async function planRequest(context: Context, runId: string): Promise<Outcome<Pla
     cutSoFar: soFar,
     released: await releasedToCut(db, runId, soFar),
     firstNo: nextPassNo(work.allPasses),
-    withOutlines: false,
+    outlinesOf: null,
   });
 }
 

@@ -23,6 +23,7 @@ export type ServiceProblem =
       readonly seconds: number;
     }
   | { readonly kind: 'passNotFound'; readonly no: number; readonly lastNo: number }
+  | { readonly kind: 'passNotPlanned'; readonly no: number }
   | { readonly kind: 'outlineNotFound'; readonly sha: string }
   | { readonly kind: 'shopThingNotFound'; readonly shelf: string; readonly word: string; readonly id: string }
   | { readonly kind: 'shelfNotFound'; readonly shelf: string; readonly has: readonly string[] }

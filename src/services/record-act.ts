@@ -111,7 +111,7 @@ async function makePassesWith(
   pieceIds: readonly string[],
   { forAct, shown }: { readonly forAct: string | null; readonly shown: string | null },
 ): Promise<Outcome<number[], ServiceProblem>> {
-  const plan = await planOfRun(context, runId, false);
+  const plan = await planOfRun(context, runId);
   if (!plan.ok) return plan;
   const passOf = new Map(
     plan.value.passes.flatMap(({ no, patches }) =>

@@ -35,7 +35,7 @@ const renamed = (from: string, to: string) => (spec: RunSpec) => ({
 });
 
 const piecesPlanned = async (context: Context, id: string) =>
-  valueOf(await planOfRun(context, id, false)).passes.flatMap(({ patches }) => patches.flatMap(({ pieces }) => pieces));
+  valueOf(await planOfRun(context, id)).passes.flatMap(({ patches }) => patches.flatMap(({ pieces }) => pieces));
 
 test('what was released is cut as it was; what was not follows every change', async () => {
   const context = await aContext();

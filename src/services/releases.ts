@@ -1,19 +1,11 @@
 import { pieceStage } from '@/core/ledger';
-import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
+import { type Outcome, fail, ok } from '@/core/outcome';
 import { pieceNames } from '@/core/pieces';
 import { type Release, attemptKey, placedIn } from '@/core/freeze';
 import type { ReleaseChange, ReleasedOutline } from '@/core/release';
 import { resolveSlots } from '@/core/resolve';
-import {
-  type Connection,
-  findOutline,
-  findRun,
-  inTransaction,
-  insertRelease,
-  listReleases,
-  putOutlines,
-} from '@/store';
-import type { ChangesRequest, CutSoFar } from './compute/compute';
+import { type Connection, findRun, inTransaction, insertRelease, listReleases, putOutlines } from '@/store';
+import type { CutSoFar } from './compute/compute';
 import type { Context } from './context';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
@@ -53,7 +45,7 @@ export async function releaseOfRun(context: Context, runId: string): Promise<Out
   const { db } = context.store;
   const last = (await listReleases(db, runId)).at(-1);
   if (!last) return ok({ last: null, changes: [] });
-  const changes = await changesOf(context, { runId, spec: run.value.spec, release: last });
+  const changes = await context.compute.changesSince({ runId, spec: run.value.spec, release: last });
   const { passes, state } = await readWork(db, runId);
   const made = new Set(passes.flatMap((pass) => [...placedIn(pass)].map(({ placed }) => placed.pieceId)));
   return ok({
@@ -63,18 +55,6 @@ export async function releaseOfRun(context: Context, runId: string): Promise<Out
       isMade: made.has(change.pieceId) || pieceStage(state, change.pieceId) !== null,
     })),
   });
-}
-
-/** Only of what has another shape the outlines are read, to see whether it is farther off than anybody sees. */
-async function changesOf({ compute, store }: Context, asked: Omit<ChangesRequest, 'bodies'>) {
-  const changes = await compute.changesSince({ ...asked, bodies: {} });
-  const shaped = new Set(changes.flatMap(({ what, pieceId }) => (what === 'shape' ? pieceId : [])));
-  if (shaped.size === 0) return changes;
-  const bodies: Record<string, string> = {};
-  for (const { pieceId, outline } of asked.release.pieces) {
-    if (shaped.has(pieceId)) bodies[outline] ??= presentOrThrow(await findOutline(store.db, outline), outline);
-  }
-  return compute.changesSince({ ...asked, bodies });
 }
 
 export interface ReleaseInput {
@@ -119,7 +99,7 @@ export async function releaseRun(
   throw new Error(`the run ${runId} kept changing while it was released`);
 }
 
-/** Outlines of the last release that are still to be cut; what lies in a made pass needs none. */
+/** Pieces of the last release that are still to be cut; what lies in a made pass needs none. */
 export async function releasedToCut(
   db: Connection,
   runId: string,
@@ -128,13 +108,9 @@ export async function releasedToCut(
   const last = (await listReleases(db, runId)).at(-1);
   if (!last) return [];
   const isMade = new Set(made);
-  const waiting = last.pieces.filter(({ pieceId }) => !isMade.has(attemptKey(pieceId, attempts[pieceId] ?? 1)));
-  const bodies = new Map<string, string>();
-  const released: ReleasedOutline[] = [];
-  for (const { pieceId, text, materialId, outline, spot, proof, open } of waiting) {
-    const body = bodies.get(outline) ?? presentOrThrow(await findOutline(db, outline), `outline ${outline}`);
-    bodies.set(outline, body);
-    released.push({ pieceId, text, materialId, spot, proof, open, body });
-  }
-  return released;
+  return last.pieces
+    .filter(({ pieceId }) => !isMade.has(attemptKey(pieceId, attempts[pieceId] ?? 1)))
+    .map(({ pieceId, text, materialId, outline, spot, proof, open }) => {
+      return { pieceId, text, materialId, outline, spot, proof, open };
+    });
 }

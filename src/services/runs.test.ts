@@ -29,7 +29,7 @@ test('a list alone gives fits and a plan', async () => {
   const { fits } = valueOf(await fitsOfRun(context, id, true));
   expect(fits.map(({ text }) => text[0])).toEqual(['Olivetti', 'Um', 'Petronella']);
   expect(fits.every(({ outline }) => outline !== null && outline.length > 0)).toBe(true);
-  const { passes } = valueOf(await planOfRun(context, id, false));
+  const { passes } = valueOf(await planOfRun(context, id));
   expect(passes.flatMap(({ patches }) => patches.flatMap(({ pieces }) => pieces))).toHaveLength(3);
 });
 

@@ -23,7 +23,7 @@ export {
   setArchived,
   updateRunSpec,
 } from './run-store';
-export { findOutline, putOutlines } from './outline-store';
+export { findOutline, findOutlines, outlineReader, putOutlines } from './outline-store';
 export { insertPass, listPasses } from './pass-store';
 export { filesTaken, noteFileTaken } from './taken-file-store';
 export { insertRelease, listReleases } from './release-store';

@@ -63,6 +63,8 @@ function tell(problem: HttpProblem): Told {
         'No such pass',
         `Pass ${problem.no} is not made. ${problem.lastNo === 0 ? 'No pass is made yet' : `The last one is ${problem.lastNo}`}; making a pass gives it its file.`,
       ];
+    case 'passNotPlanned':
+      return [404, 'No such pass', `No pass ${problem.no} is planned now. Look at the plan once more.`];
     case 'outlineNotFound':
       return [404, 'No such outline', 'No outline of this hash is kept.'];
     case 'shopThingNotFound':

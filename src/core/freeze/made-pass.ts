@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../deep-readonly';
 import { SHAPING_VERSION } from '../faces';
-import { CLIPPER_VERSION, outlineSha, writeOutline } from '../geometry';
+import { CLIPPER_VERSION, shaOfOutline, writeOutline } from '../geometry';
 import { type RandomBytes, makeId } from '../ids';
 import type { PlannedPass } from '../sheets';
 import { type Bed, pageSchema } from '../shop';
@@ -89,7 +89,7 @@ export function freezePass(
   const patches = planned.patches.map((patch): Patch => {
     const placed = patch.placed.map(({ piece, attempt, x, y, turnDeg }): Placed => {
       const body = writeOutline(piece.outline);
-      const outline = outlineSha(body);
+      const outline = shaOfOutline(piece.outline);
       outlines[outline] = body;
       return { pieceId: piece.id, attempt, text: piece.text, outline, spot: freezeSpot(piece), x, y, turnDeg };
     });

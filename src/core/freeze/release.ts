@@ -3,7 +3,7 @@ import type { CheckedFit } from '../checks';
 import { asksOf } from '../figures';
 import type { DeepReadonly } from '../deep-readonly';
 import { SHAPING_VERSION } from '../faces';
-import { CLIPPER_VERSION, outlineSha, writeOutline } from '../geometry';
+import { CLIPPER_VERSION, shaOfOutline, writeOutline } from '../geometry';
 import { type Piece, piecesOfFits } from '../pieces';
 import { freezeSpot, frozenPieceSchema } from './frozen-piece';
 
@@ -45,7 +45,7 @@ export function freezeRelease(
   const pieces = fits.flatMap((checked) =>
     piecesOfFits([checked]).map((piece): ReleasedPiece => {
       const body = writeOutline(piece.outline);
-      const outline = outlineSha(body);
+      const outline = shaOfOutline(piece.outline);
       outlines[outline] = body;
       return { ...releasedPiece(checked, piece), outline };
     }),

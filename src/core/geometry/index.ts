@@ -10,6 +10,14 @@ export { flattenCubic, flattenQuadratic } from './flatten';
 export { joinRings } from './join-rings';
 export { cutOrder } from './cut-order';
 export { CLIPPER_VERSION } from './clipper';
-export { type OutlineNumbers, outlineFromNumbers, outlineSha, outlineToNumbers, writeOutline } from './outline-text';
+export {
+  type OutlineNumbers,
+  outlineFromNumbers,
+  outlineSha,
+  outlineToNumbers,
+  shaOfOutline,
+  hashWith,
+  writeOutline,
+} from './outline-text';
 export { isSameOutline } from './same-outline';
 export { turnOutline } from './turn-outline';

@@ -1,8 +1,9 @@
 import type { CheckedFit } from '../checks';
 import type { Release, ReleasedPiece } from '../freeze';
-import { isSameOutline, outlineFromNumbers, outlineSha, writeOutline } from '../geometry';
+import { isSameOutline, outlineFromNumbers, shaOfOutline } from '../geometry';
 import { type Piece, pieceNames, piecesOfFits } from '../pieces';
 import type { Slot } from '../resolve';
+import type { ReadOutlines } from './released-pieces';
 import { mmToUm10 } from '../units';
 
 /** One piece that is otherwise now than it was released. */
@@ -47,10 +48,26 @@ export function changesSince(
   return changes;
 }
 
+/**
+ * The same with outlines read, and only of what has another shape: to see whether it is farther off than anybody sees.
+ */
+export function changesOf(
+  slots: readonly Slot[],
+  fits: readonly CheckedFit[],
+  release: Release,
+  readOutlines: ReadOutlines,
+): readonly ReleaseChange[] {
+  const changes = changesSince(slots, fits, release);
+  const shaped = new Set(changes.flatMap(({ what, pieceId }) => (what === 'shape' ? pieceId : [])));
+  if (shaped.size === 0) return changes;
+  const shas = release.pieces.filter(({ pieceId }) => shaped.has(pieceId)).map(({ outline }) => outline);
+  return changesSince(slots, fits, release, Object.fromEntries(readOutlines([...new Set(shas)])));
+}
+
 function differenceOf(was: ReleasedPiece, now: Piece, body: string | undefined): ReleaseChange['what'] | null {
   if (was.text.join('\n') !== now.text.join('\n')) return 'text';
   if (was.materialId !== now.materialId) return 'material';
-  if (was.outline === outlineSha(writeOutline(now.outline))) return null;
+  if (was.outline === shaOfOutline(now.outline)) return null;
   const outline = body === undefined ? null : outlineFromNumbers(JSON.parse(body));
   return outline && isSameOutline(outline, now.outline, mmToUm10(SEEN_MM)) ? null : 'shape';
 }

@@ -8,7 +8,7 @@ import { addEntry, changeField, takeOut } from '../roster';
 import type { RunSpec } from '../spec';
 import { COLOURS, aColouredRun, aRun, seededBytes, shippedFaces } from '../test';
 import { proofRows, tickRows } from '../wording';
-import { type ReleasedOutline, changesSince, openPieces, releasedPieces } from '.';
+import { type ReadOutlines, type ReleasedOutline, changesOf, changesSince, openPieces, releasedPieces } from '.';
 
 const cache = artCache(shippedFaces());
 const head = { id: 'areleaseno', no: 1, at: '2026-05-04T08:00:00Z', by: { who: '', station: 'table' }, version: '1' };
@@ -21,7 +21,7 @@ const changes = (spec: RunSpec, { release: frozen }: FrozenRelease) =>
     what,
   ]);
 
-function outlinesOf({ release: frozen, outlines }: FrozenRelease): ReleasedOutline[] {
+function outlinesOf({ release: frozen }: Pick<FrozenRelease, 'release'>): ReleasedOutline[] {
   return frozen.pieces.map(({ pieceId, text, materialId, spot, proof, open, outline }) => ({
     pieceId,
     text,
@@ -29,8 +29,19 @@ function outlinesOf({ release: frozen, outlines }: FrozenRelease): ReleasedOutli
     spot,
     proof,
     open,
-    body: outlines[outline]!,
+    outline,
   }));
+}
+
+/** Which outlines were asked for, one time after the other. */
+let asked: (readonly string[])[] = [];
+beforeEach(() => (asked = []));
+
+function reading({ outlines }: FrozenRelease): ReadOutlines {
+  return (shas) => {
+    asked.push(shas);
+    return new Map(shas.map((sha) => [sha, outlines[sha]!]));
+  };
 }
 
 test('each way in which a piece is otherwise is told apart, and what is the same is not told', () => {
@@ -73,8 +84,11 @@ test('what was released is cut as it was: its words, film, outline and spot, in 
     (place) => ({ ...place, letteringId: place.letteringId }),
   );
   const more = addEntry(changed, 'Cy', seededBytes(6));
-  const pieces = releasedPieces(resolveSlots(more), fitsOf(more), released);
-  const was = releasedPieces(resolveSlots(spec), fitsOf(spec), []);
+  const pieces = releasedPieces(resolveSlots(more), fitsOf(more), released, reading(frozen));
+  // Only Ann's outline is another one; whatever is the same is not read.
+  expect(asked).toEqual([[...new Set(released.slice(0, 2).map(({ outline }) => outline))]]);
+  const was = releasedPieces(resolveSlots(spec), fitsOf(spec), [], reading(frozen));
+  expect(asked).toHaveLength(1);
   expect(pieces.slice(0, 6).map(({ id, text, materialId }) => [id, text[0], materialId])).toEqual(
     was.map(({ id, text, materialId }) => [id, text[0], materialId]),
   );
@@ -93,8 +107,10 @@ test('what was released is cut as it was: its words, film, outline and spot, in 
 
 test('a released piece is cut though something keeps it from being made now; one of a withdrawn entry is not', () => {
   const spec = aRun(['Ann', 'Bo']);
-  const released = outlinesOf(release(spec));
-  const textsOf = (run: RunSpec) => releasedPieces(resolveSlots(run), fitsOf(run), released).map(({ text }) => text[0]);
+  const frozen = release(spec);
+  const released = outlinesOf(frozen);
+  const textsOf = (run: RunSpec) =>
+    releasedPieces(resolveSlots(run), fitsOf(run), released, reading(frozen)).map(({ text }) => text[0]);
   expect(textsOf(changeField(spec, spec.entries[0]!.id, 'text', '漢'))).toEqual(['Ann', 'Bo']);
   expect(textsOf(takeOut(spec, new Set([spec.entries[0]!.id]), () => true))).toEqual(['Bo']);
 });
@@ -103,9 +119,9 @@ test('what is open in a pass is counted by piece, told by text, and asked of the
   const spec = aRun(['Ann', 'Bo', 'Cy', 'Di', 'Elin', 'Fay']);
   const ticked = tickRows(spec, proofRows(spec).slice(0, 2), 'Jo', '2026-05-04T08:00:00Z');
   const { release: frozen, outlines } = release(ticked);
-  const [ann, bo, cy] = outlinesOf({ release: frozen, outlines });
+  const [ann, bo, cy] = outlinesOf({ release: frozen });
   const piecesOf = (run: RunSpec, released: ReleasedOutline[]) =>
-    releasedPieces(resolveSlots(run), fitsOf(run), released);
+    releasedPieces(resolveSlots(run), fitsOf(run), released, reading({ release: frozen, outlines }));
   const asking =
     (...texts: string[]) =>
     ({ text }: Piece) =>
@@ -139,6 +155,11 @@ test('the same words in the same face within 0.3 mm are no change; farther off, 
   // Without the outlines nobody can say how far off it is.
   expect(whatNow(at(14.04), {})).toEqual(['shape', 'shape']);
   expect(whatNow(at(15), outlines)).toEqual(['shape', 'shape']);
+  const readNow = (run: RunSpec) =>
+    changesOf(resolveSlots(run), fitsOf(run), frozen, reading({ release: frozen, outlines })).map(({ what }) => what);
+  expect([readNow(spec), asked]).toEqual([[], []]);
+  expect([readNow(at(14.04)), readNow(at(15))]).toEqual([[], ['shape', 'shape']]);
+  expect(asked.map((shas) => shas.length)).toEqual([2, 2]);
   const inBlock = changePlaceUse(spec, null, (place) => ({ ...place, letteringId: 'stand-block' }));
   expect(whatNow(inBlock, outlines)).toEqual(['shape', 'shape']);
   // Other words are told as such, however near they lie.

@@ -1,39 +1,53 @@
 import type { CheckedFit } from '../checks';
 import type { ReleasedPiece } from '../freeze';
-import { boxOfRings, outlineFromNumbers, outlineRings } from '../geometry';
-import { type Piece, pieceNames, piecesOfFits } from '../pieces';
+import { type Outline, boxOfRings, outlineFromNumbers, outlineRings, shaOfOutline } from '../geometry';
+import { presentOrThrow } from '../outcome';
+import { type Piece, type PieceName, pieceNames, piecesOfFits } from '../pieces';
 import type { Slot } from '../resolve';
 
-/** A released piece with the text of its outline. */
-export interface ReleasedOutline extends Pick<
+/** A released piece, its outline by hash. */
+export type ReleasedOutline = Pick<
   ReleasedPiece,
-  'pieceId' | 'text' | 'materialId' | 'spot' | 'proof' | 'open'
-> {
-  readonly body: string;
-}
+  'pieceId' | 'text' | 'materialId' | 'spot' | 'proof' | 'open' | 'outline'
+>;
+
+/** Texts of outlines by hash, of many at once; one that is not kept is left out. */
+export type ReadOutlines = (shas: readonly string[]) => ReadonlyMap<string, string>;
 
 /**
  * The pieces that may be cut: what was released as it was released, the rest as it stands. Pieces of entries that were
- * withdrawn are none, released or not. In roster order.
+ * withdrawn are none, released or not. In roster order. Outlines are read only where what stands is another one.
  */
 export function releasedPieces(
   slots: readonly Slot[],
   fits: readonly CheckedFit[],
   released: readonly ReleasedOutline[],
+  readOutlines: ReadOutlines,
 ): Piece[] {
   const live = piecesOfFits(fits);
   if (released.length === 0) return live;
   const byId = new Map(live.map((piece) => [piece.id, piece]));
   const frozen = new Map(released.map((piece) => [piece.pieceId, piece]));
-  return pieceNames(slots).flatMap((name): Piece[] => {
+  const isOther = ({ id }: PieceName) => {
+    const kept = frozen.get(id);
+    const now = byId.get(id);
+    return kept !== undefined && (now === undefined || shaOfOutline(now.outline) !== kept.outline);
+  };
+  const names = pieceNames(slots);
+  const others = names.filter(isOther).flatMap(({ id }) => frozen.get(id)?.outline ?? []);
+  const texts = others.length > 0 ? readOutlines([...new Set(others)]) : new Map<string, string>();
+  return names.flatMap((name): Piece[] => {
     const kept = frozen.get(name.id);
-    if (!kept) {
-      const piece = byId.get(name.id);
-      return piece ? [piece] : [];
-    }
-    const { text, materialId, spot, body } = kept;
-    const outline = outlineFromNumbers(JSON.parse(body));
-    const box = boxOfRings(outlineRings(outline));
+    const now = byId.get(name.id);
+    if (!kept) return now ? [now] : [];
+    const { text, materialId, spot } = kept;
+    const same = now && shaOfOutline(now.outline) === kept.outline ? now : null;
+    const outline = same?.outline ?? outlineOf(kept.outline, texts);
+    const box = same?.box ?? boxOfRings(outlineRings(outline));
     return box ? [{ ...name, text, materialId, outline, box, spot }] : [];
   });
+}
+
+function outlineOf(sha: string, texts: ReadonlyMap<string, string>): Outline {
+  return outlineFromNumbers(JSON.parse(presentOrThrow(texts.get(sha), `outline ${sha}`)));
 }

@@ -1,5 +1,5 @@
 import type { RunSpec } from '@/core/spec';
-import type { MadePassView, PassOnBed, PieceOnBed } from '@/services';
+import type { MadePassHead, PassOnBed, PieceOnBed } from '@/services';
 import { UNKNOWN_FILM } from '@/drawing';
 
 /** A pass in the list: made ones are drawn from what was frozen, the others as they would be made now. */
@@ -7,7 +7,7 @@ export interface PassRow {
   readonly key: string;
   readonly no: number;
   /** Null while it is only planned. */
-  readonly made: Pick<MadePassView, 'id' | 'isUnmade' | 'isTaken'> | null;
+  readonly made: Pick<MadePassHead, 'id' | 'isUnmade' | 'isTaken'> | null;
   readonly numPieces: number;
 }
 

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { api, useApiQuery, useRun } from '@/client';
-import type { PassOnBed } from '@/services';
+import type { PassOnBed, PlannedPass } from '@/services';
 import { Button, Notice } from '@/ui';
 import { BedDrawing } from './bed-drawing';
 import { ChooseEntries } from './choose-entries';
@@ -27,24 +27,31 @@ export function SheetsPage() {
     ask: () => api.passOnBed(runId, row?.no ?? 0),
     isAsked: isMade,
   });
+  const plan = state.kind === 'ready' ? state.plan : null;
+  const drawn = useApiQuery({
+    key: ['planned', runId, plan?.name, row?.no],
+    ask: () => api.plannedPass(runId, row?.no ?? 0),
+    isAsked: row !== null && !isMade,
+  });
   if (state.kind === 'loading') return <p className="p-6 text-lg">Laying the pieces out…</p>;
   if (state.kind === 'failed') return <Notice severity="stop">The passes could not be read. {state.detail}</Notice>;
-  const planned = state.plan.passes.find(({ no }) => !isMade && no === row?.no) ?? null;
-  const pass = isMade ? (made.isCurrent ? made.value : null) : planned;
+  const pass = isMade ? (made.isCurrent ? made.value : null) : drawnOf(drawn.value, row);
+  // Only what lies before one's eyes is made.
+  const isCurrent = state.isCurrent && (isMade || (drawn.isCurrent && drawn.value?.name === state.plan.name));
   const make = async () => {
     const no = await makeNext();
     if (no !== null) setChosen(`made-${no}`);
   };
   return (
     <div className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_372px]">
-      <section className="min-w-0" aria-busy={!state.isCurrent}>
+      <section className="min-w-0" aria-busy={!isCurrent}>
         <ChooseEntries />
         {row && pass && (
           <PassOnBedView
             key={row.key}
             pass={pass}
             row={row}
-            isCurrent={state.isCurrent}
+            isCurrent={isCurrent}
             isSearching={state.plan.isSearching}
           />
         )}
@@ -65,7 +72,7 @@ export function SheetsPage() {
             isNext={row === next}
             open={open}
             isBusy={isBusy}
-            isCurrent={state.isCurrent}
+            isCurrent={isCurrent}
             onMake={() => void make()}
             onUnmake={(passId) => void unmake(passId)}
           />
@@ -78,6 +85,11 @@ export function SheetsPage() {
   );
 }
 
+/** The answer to a question about another pass is none to this. */
+function drawnOf(planned: PlannedPass | null, row: PassRow | null): PassOnBed | null {
+  return planned && planned.pass.no === row?.no ? planned.pass : null;
+}
+
 /** Made passes first, as they were made; then those that would be made now. */
 function rowsOf(state: SheetsState): readonly PassRow[] {
   if (state.kind !== 'ready') return [];
@@ -86,7 +98,7 @@ function rowsOf(state: SheetsState): readonly PassRow[] {
       key: `made-${pass.no}`,
       no: pass.no,
       made: pass,
-      numPieces: pass.patches.flatMap(({ placed }) => placed).length,
+      numPieces: pass.numPieces,
     })),
     ...state.plan.passes.map((pass) => ({
       key: `planned-${pass.no}`,

@@ -4,7 +4,7 @@ import { useCallback, useState } from 'react';
 import { api, problemSentence, randomBytes, useApiQuery, useRun, useWork } from '@/client';
 import { makeId } from '@/core/ids';
 import { tellPassing } from '@/ui';
-import type { MadePassView, OpenPass, PlanAnswer } from '@/services';
+import type { MadePassHead, OpenPass, PlanAnswer } from '@/services';
 
 export type SheetsState =
   | { readonly kind: 'loading' }
@@ -13,7 +13,7 @@ export type SheetsState =
   | {
       readonly kind: 'ready';
       readonly plan: PlanAnswer;
-      readonly made: readonly MadePassView[];
+      readonly made: readonly MadePassHead[];
       readonly isCurrent: boolean;
     };
 
@@ -98,7 +98,7 @@ type Answer<T> = ReturnType<typeof useApiQuery<T>>;
 
 function stateOf(
   plan: Answer<PlanAnswer>,
-  made: Answer<{ readonly passes: readonly MadePassView[] }>,
+  made: Answer<{ readonly passes: readonly MadePassHead[] }>,
   isCurrent: boolean,
 ): SheetsState {
   const failure = plan.problem ?? made.problem;

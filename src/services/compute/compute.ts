@@ -37,7 +37,8 @@ export interface PlanRequest extends RunState {
   /** What is cut as it was released. */
   readonly released: readonly ReleasedOutline[];
   readonly firstNo: number;
-  readonly withOutlines: boolean;
+  /** Which passes come with the outlines of their pieces: all, the one of this number, or none. */
+  readonly outlinesOf: 'all' | number | null;
 }
 
 export interface OpenRequest extends PlanRequest {
@@ -51,8 +52,6 @@ export interface ReleaseRequest extends RunState {
 
 export interface ChangesRequest extends RunState {
   readonly release: Release;
-  /** Texts of released outlines by hash, to be held against those of now. */
-  readonly bodies: Readonly<Record<string, string>>;
 }
 
 export interface FreezeRequest extends RunState {

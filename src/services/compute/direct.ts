@@ -1,10 +1,11 @@
+import type { ReadOutlines } from '@/core/release';
 import type { Compute } from './compute';
 import { readListFile } from '../list-file/read-list-file';
 import { createJobs } from './jobs';
 
 /** Computing in the caller's own thread: for tests and for programs that serve nobody meanwhile. */
-export function directCompute(readFace: (sha: string) => Uint8Array): Compute {
-  const jobs = createJobs(readFace);
+export function directCompute(readFace: (sha: string) => Uint8Array, readOutlines: ReadOutlines): Compute {
+  const jobs = createJobs(readFace, readOutlines);
   return {
     fits: async (request) => jobs.fits(request),
     // Nothing is searched behind: nobody waits for it.

@@ -2,7 +2,7 @@ import { artCache } from '@/core/artwork';
 import { loadFace, type Face } from '@/core/faces';
 import { type FrozenRelease, freezePass, freezeRelease } from '@/core/freeze';
 import { presentOrThrow } from '@/core/outcome';
-import { type ReleaseChange, changesSince } from '@/core/release';
+import { type ReadOutlines, type ReleaseChange, changesOf } from '@/core/release';
 import { KeptReports, type RunReport } from '@/core/report';
 import type { RandomBytes } from '@/core/ids';
 import { findBed } from '@/core/spec';
@@ -49,8 +49,8 @@ export interface Jobs {
   numDrawn(): number;
 }
 
-/** `readFace` answers the bytes of a face's file by hash. What is known of a run is kept from one job to the next. */
-export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
+/** `readFace` answers the bytes of a face's file by hash, `readOutlines` what was frozen. What is known of a run is kept from one job to the next. */
+export function createJobs(readFace: (sha: string) => Uint8Array, readOutlines: ReadOutlines): Jobs {
   const faces = new Map<string, Face>();
   const faceOf = (sha: string): Face => {
     const known = faces.get(sha);
@@ -66,16 +66,16 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
     fits: (request) => fitsAnswer(request, reports.of(request.runId, request.spec)),
     plan: (request) => {
       const report = reports.of(request.runId, request.spec);
-      const plan = planOf(request, report);
+      const plan = planOf(request, report, readOutlines);
       return { answer: planAnswer(request, report, plan), searches: plan.searches };
     },
     keepLonger,
-    openPasses: (request) => openPasses(request, reports.of(request.runId, request.spec)),
-    freezeNext: (request) => freezeNext(request, reports.of(request.runId, request.spec)),
+    openPasses: (request) => openPasses(request, reports.of(request.runId, request.spec), readOutlines),
+    freezeNext: (request) => freezeNext(request, reports.of(request.runId, request.spec), readOutlines),
     freezeRelease: (request) => freezeRelease(reports.of(request.runId, request.spec).measured().fits, request.head),
     changesSince: (request) => {
       const { slots, checked } = reports.of(request.runId, request.spec);
-      return changesSince(slots, checked.fits, request.release, request.bodies);
+      return changesOf(slots, checked.fits, request.release, readOutlines);
     },
     sample: (request) => sampleOf(request, faceOf),
     proofPdf: (request) => {
@@ -94,10 +94,10 @@ export function createJobs(readFace: (sha: string) => Uint8Array): Jobs {
   };
 }
 
-function freezeNext(request: FreezeRequest, report: RunReport): FreezeAnswer {
-  const { pieceId, passId, forAct, no, version, bytes, shown } = request;
+function freezeNext(request: FreezeRequest, report: RunReport, readOutlines: ReadOutlines): FreezeAnswer {
+  const { pieceId, passId, forAct, no, version, bytes } = request;
   const { layout } = report.spec;
-  const plan = planAsShown(request, report, shown);
+  const plan = planAsShown(request, report, readOutlines);
   if (!plan) return { kind: 'otherPlan' };
   const next = plan.passes.find(
     ({ patches }) => pieceId === null || patches.some(({ placed }) => placed.some(({ piece }) => piece.id === pieceId)),
@@ -108,10 +108,11 @@ function freezeNext(request: FreezeRequest, report: RunReport): FreezeAnswer {
 }
 
 /** The plan that stands, or the one of that name: as it was before a longer search had been, where it was seen so. */
-function planAsShown(request: FreezeRequest, report: RunReport, shown: string | null): PassPlan | null {
-  const best = planOf(request, report);
+function planAsShown(request: FreezeRequest, report: RunReport, readOutlines: ReadOutlines): PassPlan | null {
+  const { shown } = request;
+  const best = planOf(request, report, readOutlines);
   if (shown === null || nameOfPlan(best) === shown) return best;
-  const first = planOf(request, report, 'first');
+  const first = planOf(request, report, readOutlines, 'first');
   return nameOfPlan(first) === shown ? first : null;
 }
 

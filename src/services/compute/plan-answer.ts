@@ -6,7 +6,7 @@ import { hasStop } from '@/core/finding';
 import { attemptKey, pageOf } from '@/core/freeze';
 import { boxHeight, boxWidth } from '@/core/geometry';
 import { type Piece, namesOfSlot } from '@/core/pieces';
-import { openPieces, releasedPieces } from '@/core/release';
+import { type ReadOutlines, openPieces, releasedPieces } from '@/core/release';
 import { presentOrThrow } from '@/core/outcome';
 import { type PassPlan, type PlannedPatch, type WhichPacking, outlineOnBed, planPasses } from '@/core/sheets';
 import { isCut, processOf } from '@/core/shop';
@@ -20,11 +20,12 @@ import type { FreezeRequest, OpenAnswer, OpenRequest, PlanRequest } from './comp
 export function planOf(
   { cutSoFar: { made, attempts, usedBeds }, released }: Pick<PlanRequest | FreezeRequest, 'cutSoFar' | 'released'>,
   { spec, slots, checked }: RunReport,
+  readOutlines: ReadOutlines,
   which: WhichPacking = 'best',
 ): PassPlan {
   const isMade = new Set(made);
   const heldBack = new Set<string>(spec.layout.heldBack);
-  const wanted = releasedPieces(slots, checked.fits, released)
+  const wanted = releasedPieces(slots, checked.fits, released, readOutlines)
     .map((piece) => ({ piece, attempt: attempts[piece.id] ?? 1 }))
     .filter(({ piece, attempt }) => !isMade.has(attemptKey(piece.id, attempt)) && isCutHere(spec, piece, heldBack));
   return planPasses(spec, wanted, which, new Set(usedBeds));
@@ -45,7 +46,7 @@ function isCutHere(spec: RunSpec, { materialId, slot }: Piece, heldBack: Readonl
 }
 
 export function planAnswer(request: PlanRequest, report: RunReport, plan: PassPlan): PlanAnswer {
-  const { firstNo, withOutlines, released } = request;
+  const { firstNo, outlinesOf, released } = request;
   const { passes, unplaced, searches } = plan;
   const isReleased = new Set(released.map(({ pieceId }) => pieceId));
   return {
@@ -54,7 +55,7 @@ export function planAnswer(request: PlanRequest, report: RunReport, plan: PassPl
     passes: passes.map((pass, i) => ({
       no: firstNo + i,
       bed: pageOf(findBed(report.spec, pass.bedId), pass),
-      patches: pass.patches.map((patch) => patchOnBed(patch, withOutlines)),
+      patches: pass.patches.map((patch) => patchOnBed(patch, outlinesOf === 'all' || outlinesOf === firstNo + i)),
     })),
     unplaced: unplaced.map(({ piece, attempt, pieceWidthMm, pieceHeightMm, roomWidthMm, roomHeightMm }) => ({
       pieceId: piece.id,
@@ -77,9 +78,9 @@ export function planAnswer(request: PlanRequest, report: RunReport, plan: PassPl
 }
 
 /** What is open in the passes that pieces lie in, or in the first: numbered as they would be if they were made in this order. */
-export function openPasses(request: OpenRequest, report: RunReport): OpenAnswer {
+export function openPasses(request: OpenRequest, report: RunReport, readOutlines: ReadOutlines): OpenAnswer {
   const { pieceIds, released, firstNo } = request;
-  const plan = planOf(request, report);
+  const plan = planOf(request, report, readOutlines);
   const passes = plan.passes.map(({ patches }) => patches.flatMap(({ placed }) => placed.map(({ piece }) => piece)));
   const passOf = new Map(passes.flatMap((pieces, i) => pieces.map(({ id }) => [id, i] as const)));
   const asked = new Set(pieceIds ? pieceIds.flatMap((id) => passOf.get(id) ?? []) : passes.slice(0, 1).keys());

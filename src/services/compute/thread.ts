@@ -1,7 +1,11 @@
+import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { Packing } from '@/core/sheets';
+import { hashWith } from '@/core/geometry';
 import { faceFilePath } from '@/core/shop';
+import { outlineReader } from '@/store';
+import { dataDirOfServer } from '../data-dir';
 import type {
   ChangesRequest,
   FitsRequest,
@@ -16,7 +20,11 @@ import { createJobs } from './jobs';
 import type { SampleRequest } from './sample';
 
 /** Entry of the worker thread; bundled by itself at build time, since threads start from a file. */
-const jobs = createJobs((sha) => readFileSync(path.join(process.cwd(), 'public', faceFilePath(sha))));
+hashWith((text) => createHash('sha256').update(text).digest('hex'));
+const jobs = createJobs(
+  (sha) => readFileSync(path.join(process.cwd(), 'public', faceFilePath(sha))),
+  outlineReader(dataDirOfServer()),
+);
 
 export function fits(request: FitsRequest) {
   return jobs.fits(request);

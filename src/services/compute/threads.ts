@@ -29,7 +29,8 @@ const NUM_LASTING = 2;
 const MOST_THREADS = 6;
 /** Everything known of a run of 10,000 names is about a third of it. */
 const MOST_COMPUTING_MB = 1536;
-const MOST_COMPUTING_SEC = 120;
+/** Ten thousand script names are measured in three to four minutes. */
+const MOST_COMPUTING_SEC = 600;
 const PATIENCE_MS = 1500;
 
 function makeThread(isLasting: boolean): JobThread {

@@ -37,7 +37,7 @@ export function placedPath(layers: readonly DrawnLayer[]): string {
 
 /** One picture of them as they read: each where it lies in the ink of the whole. */
 export interface InkPicture {
-  readonly parts: readonly { readonly path: string; readonly xMm: number; readonly yMm: number }[];
+  readonly parts: readonly { readonly outline: Outline; readonly xMm: number; readonly yMm: number }[];
   readonly widthMm: number;
   readonly heightMm: number;
 }
@@ -47,7 +47,7 @@ export function inkPicture(layers: readonly DrawnLayer[]): InkPicture {
   const left = Math.min(...corners.map(([x]) => x), Infinity);
   const top = Math.min(...corners.map(([, y]) => y), Infinity);
   const parts = layers.map(({ outline }, i) => ({
-    path: pathData(outline),
+    outline,
     xMm: corners[i]![0] - left,
     yMm: corners[i]![1] - top,
   }));

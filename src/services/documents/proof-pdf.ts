@@ -10,6 +10,7 @@ import type { FrozenBody } from '../compute/compute';
 import { firstCopy } from '@/core/figures';
 import { type FrozenById, type InkPicture, asCut, drawnLayers, inkPicture } from './drawn-layers';
 import { spelled } from './pdf-letters';
+import { fillOutline } from './pdf-outline';
 import { PT, pdfBytes, widthOf, words } from './pdf-parts';
 
 /** What is printed fits the narrower of both papers, millimetres. */
@@ -121,8 +122,8 @@ function drawingOf(fits: readonly CheckedFit[], frozenById: FrozenById): Drawing
   const parts = pictures.flatMap((picture) => {
     const from = left;
     left += picture.widthMm + LETTER_GAP_MM;
-    return picture.parts.map(({ path, xMm, yMm }) => ({
-      path,
+    return picture.parts.map(({ outline, xMm, yMm }) => ({
+      outline,
       xMm: from + xMm,
       yMm: heightMm - picture.heightMm + yMm,
     }));
@@ -190,11 +191,8 @@ function drawRow(doc: PDFKit.PDFDocument, row: ProofRow, { drawing, scale, yMm, 
   });
   const left = PAGE.margin + COLUMN.number;
   for (const part of drawing?.parts ?? []) {
-    if (part.path === '') continue;
-    doc.save();
-    doc.translate((left + part.xMm * scale) * PT, (yMm + part.yMm * scale) * PT).scale(PT * scale);
-    doc.path(part.path).fill(HOUSE.ink, 'even-odd');
-    doc.restore();
+    const at = { xMm: left + part.xMm * scale, yMm: yMm + part.yMm * scale };
+    fillOutline(doc, part.outline, { ...at, scale, colour: HOUSE.ink });
   }
   const said = spelled(drawing?.asCut ?? wordsOf(row));
   const below = yMm + (drawing?.heightMm ?? 0) * scale + 3;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { isId } from '@/core/ids';
-import { issuesOfZod, makeNextPass, viewMadePasses } from '@/services';
+import { headOfPass, issuesOfZod, makeNextPass, viewMadePasses } from '@/services';
 import { MOST_SPEC_BYTES, readJson } from '../../../../_http/read-json';
 import { answerWith, route } from '../../../../_http/route';
 
@@ -12,9 +12,13 @@ const makeSchema = z.object({
   plan: z.string().max(64).nullable().default(null),
 });
 
-export const GET = route<{ id: string }>(async ({ params, context }) =>
-  answerWith(await viewMadePasses(context, params.id), (passes) => Response.json({ passes })),
-);
+/** With `?heads=1` only as much of each as a list of them shows. */
+export const GET = route<{ id: string }>(async ({ params, context, url }) => {
+  const isHeads = url.searchParams.get('heads') === '1';
+  return answerWith(await viewMadePasses(context, params.id), (passes) =>
+    Response.json({ passes: isHeads ? passes.map(headOfPass) : passes }),
+  );
+});
 
 export const POST = route<{ id: string }>(async ({ request, params, context }) => {
   const hasBody = request.headers.has('content-type') || Number(request.headers.get('content-length') ?? 0) > 0;

@@ -1,0 +1,159 @@
+// What the interface costs as runs grow: `npm run bench:growth` for 100, 500, 2,000 and 10,000 entries, or for those that are named. Wants a
+// build. Over HTTP against a server of its own: wall clock, processor time of the server with all its threads, and sizes.
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+
+const PORT = 4791;
+const URL = `http://127.0.0.1:${PORT}`;
+const sizes = process.argv.slice(2).map(Number);
+const STATIONS = 5;
+
+const dataDir = mkdtempSync(path.join(tmpdir(), 'knurl-growth-'));
+const server = spawn(
+  process.execPath,
+  ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(PORT)],
+  {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, NODE_ENV: 'production', KNURL_DATA_DIR: dataDir, KNURL_URL: URL },
+  },
+);
+
+/** Processor time of the server with all its threads, in ms. */
+function cpuMs() {
+  const words = readFileSync(`/proc/${server.pid}/stat`, 'utf8').split(') ')[1].split(' ');
+  return (Number(words[11]) + Number(words[12])) * 10;
+}
+
+/**
+ * @param {string} name
+ * @param {() => Promise<Response>} ask
+ */
+async function measure(name, ask) {
+  const [startCpu, start] = [cpuMs(), performance.now()];
+  const response = await ask();
+  const headMs = performance.now() - start;
+  const bytes = (await response.arrayBuffer()).byteLength;
+  const ms = performance.now() - start;
+  const cells = [
+    `${ms.toFixed(0)} ms`,
+    `${(cpuMs() - startCpu).toFixed(0)} ms cpu`,
+    size(bytes),
+    `first byte ${headMs.toFixed(0)} ms`,
+  ];
+  const status = response.ok ? '' : `  ${response.status}`;
+  process.stdout.write(`  ${name.padEnd(44)}${cells.map((cell) => cell.padStart(18)).join('')}${status}\n`);
+}
+
+/** @param {number} bytes */
+function size(bytes) {
+  return bytes < 1000
+    ? `${bytes} B`
+    : bytes < 1e6
+      ? `${(bytes / 1e3).toFixed(0)} kB`
+      : `${(bytes / 1e6).toFixed(1)} MB`;
+}
+
+const get = (/** @type {string} */ at) => fetch(URL + at);
+const send = (/** @type {string} */ method, /** @type {string} */ at, /** @type {unknown} */ body, headers = {}) =>
+  fetch(URL + at, { method, headers: { 'content-type': 'application/json', ...headers }, body: JSON.stringify(body) });
+const json = async (/** @type {string} */ at) => (await get(at)).json();
+
+/** @param {number} n */
+function names(n) {
+  const stems = ['Perpetua', 'Bo', 'Ottoline', 'Quim', 'Zelda', 'Fennimore', 'Ines', 'Aurelius'];
+  const word = (/** @type {number} */ i) =>
+    [...i.toString(20)].map((digit) => 'abcdefghilmnoprstuvy'[parseInt(digit, 20)]).join('');
+  return Array.from({ length: n }, (_, i) => `${stems[i % stems.length]} M${word(i)}`).join('\n');
+}
+
+let numActs = 0;
+/** @param {string} id @param {unknown[]} deeds */
+const act = (id, deeds, more = {}) =>
+  send('POST', `/api/runs/${id}/acts`, {
+    id: `growth-act-${numActs++}`,
+    by: { who: '', station: `bench-${numActs % STATIONS}` },
+    at: new Date().toISOString(),
+    deeds,
+    ...more,
+  });
+
+/** @param {number} n */
+async function grow(n) {
+  process.stdout.write(`\n${n} entries\n`);
+  let id = '';
+  await measure('a run from its list', async () => {
+    const made = await send('POST', '/api/runs', { title: 'Growth', list: names(n) });
+    const copy = made.clone();
+    id = (await copy.json()).id;
+    return made;
+  });
+  const rollOf = (/** @type {any} */ spec) =>
+    spec.shop.beds.find((/** @type {any} */ bed) => bed.value.kind === 'roll')?.id;
+  const change = async (/** @type {(spec: any) => any} */ next) => {
+    const { spec, counter } = await json(`/api/runs/${id}`);
+    return send('PUT', `/api/runs/${id}`, next(spec), { 'if-match': `"${counter}"` });
+  };
+  await measure('GET fits, first', () => get(`/api/runs/${id}/fits`));
+  await measure('GET fits, again', () => get(`/api/runs/${id}/fits`));
+  await change((spec) => ({
+    ...spec,
+    title: 'Another title',
+    layout: { ...spec.layout, bedId: rollOf(spec) ?? spec.layout.bedId },
+  }));
+  await measure('GET fits, after another title', () => get(`/api/runs/${id}/fits`));
+  await measure('GET tally', () => get(`/api/runs/${id}/tally`));
+  await measure('GET plan', () => get(`/api/runs/${id}/plan`));
+  await measure('GET plan, again', () => get(`/api/runs/${id}/plan`));
+  await measure('page Fit', () => get(`/runs/${id}/fit`));
+  await measure('a release', () =>
+    send('POST', `/api/runs/${id}/releases`, { id: 'arelease01', by: { who: '', station: 'growth' } }),
+  );
+  await measure('GET releases (what changed since)', () => get(`/api/runs/${id}/releases`));
+  await change((spec) => ({ ...spec, title: 'A third title' }));
+  await measure('GET releases, after another title', () => get(`/api/runs/${id}/releases`));
+  const { items } = await json(`/api/runs/${id}/tally`);
+  const cut = (/** @type {number} */ i) => [
+    { kind: 'cut', pieceId: items[i].pieces[0].pieceId, attempt: 1, passId: null },
+  ];
+  await measure('the first mark after a release, may make', () => act(id, cut(0), { mayMake: true }));
+  await measure('the next mark', () => act(id, cut(1), { mayMake: true }));
+  await measure('all passes made, one after the other', async () => {
+    let last = new Response();
+    for (;;) {
+      const made = await send('POST', `/api/runs/${id}/passes`, {});
+      if (!made.ok) return last;
+      last = made;
+    }
+  });
+  await measure('GET passes', () => get(`/api/runs/${id}/passes`));
+  await measure('GET plan, all made', () => get(`/api/runs/${id}/plan`));
+  await measure('a mark', () => act(id, cut(2)));
+  await measure('checked, all in one act', () =>
+    act(
+      id,
+      items.map((/** @type {any} */ item) => ({ kind: 'checked', itemId: item.itemId })),
+    ),
+  );
+  await measure('the next mark', () => act(id, cut(3)));
+  await measure('proof.pdf', () => get(`/api/runs/${id}/proof.pdf`));
+  await measure('GET runs', () => get('/api/runs'));
+}
+
+try {
+  for (let i = 0; i < 200; i++) {
+    if (
+      await fetch(`${URL}/api/health`).then(
+        ({ ok }) => ok,
+        () => false,
+      )
+    )
+      break;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  for (const n of sizes.length > 0 ? sizes : [100, 500, 2000, 10_000]) await grow(n);
+} finally {
+  server.kill();
+  rmSync(dataDir, { recursive: true, force: true });
+}
