@@ -5,9 +5,13 @@ import {
   type RunHead,
   type RunListing,
   type StoredRun,
+  type RunMark,
+  byAge,
   faultOf,
+  findListing,
   findRun,
-  listRuns,
+  listRunIds,
+  listRunMarks,
   removeRun,
   restoreRun,
   setArchived,
@@ -46,27 +50,62 @@ export interface RunShelf {
   readonly unreadable: readonly UnreadableRun[];
 }
 
-/** All runs with how far each is, newest first; archived ones are among them and marked. */
-export async function listRunSummaries(context: Context): Promise<RunShelf> {
-  const listings = await listRuns(context.store.db);
-  const runs: RunSummary[] = [];
-  const unreadable: UnreadableRun[] = [];
-  for (const listing of listings) {
-    if (listing.kind === 'unreadable') unreadable.push(unreadableOf(listing));
-    else await shelve(listing);
-  }
-  return { runs, unreadable };
+type Shelved =
+  { readonly kind: 'run'; readonly run: RunSummary } | { readonly kind: 'unreadable'; readonly run: UnreadableRun };
 
-  /** Its marks may be unreadable where its list is not. */
-  async function shelve(run: RunHead): Promise<void> {
-    try {
-      runs.push(await summaryOf(context, run));
-    } catch (error) {
-      const fault = faultOf(error);
-      if (fault === null) throw error;
-      const { id, spec, createdAt } = run;
-      unreadable.push({ id, title: spec.title, createdAt, detail: faultWords(fault).detail });
-    }
+/** What is known of runs, by their marks; as many as a busy workshop has in a few years. */
+const MOST_KNOWN = 5000;
+const known = new WeakMap<Context['store'], Map<string, { readonly mark: string; readonly shelved: Shelved }>>();
+
+/**
+ * All runs with how far each is, newest first; archived ones are among them and marked. Only those that were changed since are read: reading
+ * five hundred runs takes seconds.
+ */
+export async function listRunSummaries(context: Context): Promise<RunShelf> {
+  const { store } = context;
+  const kept = known.get(store) ?? new Map<string, { readonly mark: string; readonly shelved: Shelved }>();
+  known.set(store, kept);
+  const marks = await listRunMarks(store.db);
+  const shelved: Shelved[] = [];
+  for (const { id, mark } of marks ?? (await marksOneByOne(context))) {
+    const found = kept.get(id);
+    const isKnown = found !== undefined && found.mark === mark && marks !== null;
+    // Others are served between one run and the next.
+    if (!isKnown) await new Promise((resolve) => setImmediate(resolve));
+    const now = isKnown ? found.shelved : await shelve(context, id);
+    if (!now) continue;
+    shelved.push(now);
+    kept.delete(id);
+    if (now.kind === 'run') kept.set(id, { mark, shelved: now });
+  }
+  for (const id of kept.keys()) {
+    if (kept.size <= MOST_KNOWN) break;
+    kept.delete(id);
+  }
+  const sorted = [...shelved].sort((a, b) => byAge(a.run, b.run));
+  return {
+    runs: sorted.flatMap((one) => (one.kind === 'run' ? [one.run] : [])),
+    unreadable: sorted.flatMap((one) => (one.kind === 'unreadable' ? [one.run] : [])),
+  };
+}
+
+async function marksOneByOne({ store }: Context): Promise<readonly RunMark[]> {
+  return (await listRunIds(store.db)).map((id) => ({ id, mark: '' }));
+}
+
+/** Null where it was removed. */
+async function shelve(context: Context, id: string): Promise<Shelved | null> {
+  const listing = await findListing(context.store.db, id);
+  if (!listing) return null;
+  if (listing.kind === 'unreadable') return { kind: 'unreadable', run: unreadableOf(listing) };
+  try {
+    return { kind: 'run', run: await summaryOf(context, listing) };
+  } catch (error) {
+    // Its marks may be unreadable where its list is not.
+    const fault = faultOf(error);
+    if (fault === null) throw error;
+    const { spec, createdAt } = listing;
+    return { kind: 'unreadable', run: { id, title: spec.title, createdAt, detail: faultWords(fault).detail } };
   }
 }
 

@@ -4,12 +4,16 @@ import { assertNever } from '@/core/outcome';
 import { type OpenProblem, SERVER_FILE } from '@/store';
 import { CannotOpenError, getContext } from './context';
 import { damageSentence, lossSentence } from './data-words';
+import { listRunSummaries } from './run-shelf';
 
 /** Opens the data folder, or tells the person at the terminal why not and ends the server. */
 export async function openOrExit(): Promise<void> {
   try {
-    const { store, keeper } = await getContext();
+    const context = await getContext();
+    const { store, keeper } = context;
     noteAddress(store.dataDir);
+    // The first page lists all runs: what it needs of them is read meanwhile.
+    void listRunSummaries(context).catch(() => undefined);
     const { condition, loss } = keeper.state();
     if (loss) process.stderr.write(`\n${lossSentence(loss)}\n`);
     if (condition.kind === 'damaged') process.stderr.write(`\n${damageSentence(condition.faults)}\n`);

@@ -82,28 +82,66 @@ function unreadableFault(runId: string, json: string): StoreFault {
   }
 }
 
-/**
- * Newest first; those of which not even the date can be read come last. Removed runs are not among them. Each run is read by itself: a
- * bad page of one hides no other.
- */
-export async function listRuns(db: Connection): Promise<RunListing[]> {
-  const listings: RunListing[] = [];
-  for (const id of await runIds(db)) {
-    const listing = await listingOf(db, id);
-    if (listing) listings.push(listing);
-  }
-  return listings.sort(
-    (a, b) => (b.createdAt ?? '').localeCompare(a.createdAt ?? '') || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0),
-  );
+/** How far a run has come, without reading it: what is known of it at this mark is still so. */
+export interface RunMark {
+  readonly id: string;
+  readonly mark: string;
 }
 
-/** From the index of ids, which lies on pages of its own. */
-async function runIds(db: Connection): Promise<readonly string[]> {
+/**
+ * Runs that were not removed, each with its mark, from indexes and the heads of rows. Null where a page of those is damaged: then each has to
+ * be asked for by itself.
+ */
+export async function listRunMarks(db: Connection): Promise<readonly RunMark[] | null> {
+  try {
+    const rows = await db
+      .selectFrom('run')
+      .select(['run.id', 'counter', 'archived_at'])
+      .select((select) =>
+        select
+          .selectFrom('act')
+          .select((act) => act.fn.max('seq').as('last'))
+          .whereRef('run_id', '=', 'run.id')
+          .as('last'),
+      )
+      .where('removed_at', 'is', null)
+      .execute();
+    return rows.map(({ id, counter, archived_at, last }) => ({
+      id,
+      mark: `${counter} ${last ?? 0} ${archived_at ?? ''}`,
+    }));
+  } catch (error) {
+    if (faultOf(error) === null) throw error;
+    return null;
+  }
+}
+
+/** Ids of all runs, removed ones too, from the index of ids, which lies on pages of its own. */
+export async function listRunIds(db: Connection): Promise<readonly string[]> {
   const rows = await db.selectFrom('run').select('id').orderBy('id').execute();
   return rows.map(({ id }) => id);
 }
 
-async function listingOf(db: Connection, id: string): Promise<RunListing | null> {
+/** Newest first; those of which not even the date can be read come last. */
+export function byAge(
+  a: { readonly id: string; readonly createdAt: string | null },
+  b: { readonly id: string; readonly createdAt: string | null },
+): number {
+  return (b.createdAt ?? '').localeCompare(a.createdAt ?? '') || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+}
+
+/** Newest first. Removed runs are not among them. Each run is read by itself: a bad page of one hides no other. */
+export async function listRuns(db: Connection): Promise<RunListing[]> {
+  const listings: RunListing[] = [];
+  for (const id of await listRunIds(db)) {
+    const listing = await findListing(db, id);
+    if (listing) listings.push(listing);
+  }
+  return listings.sort(byAge);
+}
+
+/** A run as it is listed; null when it was removed. */
+export async function findListing(db: Connection, id: string): Promise<RunListing | null> {
   let createdAt: string | null = null;
   try {
     const row = await db
