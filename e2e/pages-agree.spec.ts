@@ -38,7 +38,7 @@ test('a plan that is answered late is not laid down: the slip is for what was ty
   // Answers are held, and come back in the wrong order. While a search goes on behind, the page asks now and then by itself.
   const waiting: Route[] = [];
   let isHeld = true;
-  await page.route('**/plan?*', (route) => (isHeld ? void waiting.push(route) : route.continue()));
+  await page.route('**/api/runs/*/plan', (route) => (isHeld ? void waiting.push(route) : route.continue()));
   const edge = field(page, 'Clear at the bed’s edge');
   await edge.fill('40');
   await expectSaved(page);

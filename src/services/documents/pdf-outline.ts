@@ -13,13 +13,10 @@ export function thinnedRing(ring: Ring, within: number): number[] {
   const num = ring.length / 2;
   if (num < 4) return Array.from(ring);
   const isKept = new Uint8Array(num);
-  // A ring has no ends: it is cut at its first point and at the one farthest from that.
-  const far = farthestFrom(ring, 0);
-  isKept[0] = isKept[far] = 1;
-  const open: [from: number, to: number][] = [
-    [0, far],
-    [far, num],
-  ];
+  // A ring has no ends: it is cut at its first point, and at those that a ruler is laid to, which stay where they are.
+  const ends = [...new Set([0, ...outermost(ring)])].sort((a, b) => a - b);
+  for (const end of ends) isKept[end] = 1;
+  const open = ends.map((from, i): [from: number, to: number] => [from, ends[i + 1] ?? num]);
   for (let part = open.pop(); part; part = open.pop()) {
     const [from, to] = part;
     const { at, distance } = farthestBetween(ring, from, to);
@@ -32,11 +29,15 @@ export function thinnedRing(ring: Ring, within: number): number[] {
   return points;
 }
 
-function farthestFrom(ring: Ring, from: number): number {
-  let [at, most] = [0, -1];
-  for (let i = 0; i < ring.length / 2; i++) {
-    const distance = Math.hypot(ring[2 * i]! - ring[2 * from]!, ring[2 * i + 1]! - ring[2 * from + 1]!);
-    if (distance > most) [at, most] = [i, distance];
+/** The first point that lies farthest to each side. */
+function outermost(ring: Ring): number[] {
+  const at = [0, 0, 0, 0];
+  for (let i = 1; i < ring.length / 2; i++) {
+    const [x, y] = [ring[2 * i]!, ring[2 * i + 1]!];
+    if (x < ring[2 * at[0]!]!) at[0] = i;
+    if (x > ring[2 * at[1]!]!) at[1] = i;
+    if (y < ring[2 * at[2]! + 1]!) at[2] = i;
+    if (y > ring[2 * at[3]! + 1]!) at[3] = i;
   }
   return at;
 }
