@@ -1,7 +1,7 @@
 import { aRun } from '@/core/test';
 import type { BenchItem, BenchPiece } from '@/services';
 import type { ApiProblem } from './api';
-import { keptScale } from './photo-file';
+import { keptScale, scaledSize } from './photo-file';
 import { stateAfter } from './save-state';
 import { bondedWord, entryFacets, stageWord } from './stage-words';
 import { holesIn } from './use-shown-layers';
@@ -131,6 +131,10 @@ test('why a save did not come through decides how the page stands', () => {
 test('a picture is made smaller by its longest side and never larger; holes are the inner rings', () => {
   expect([keptScale(3200, 100), keptScale(100, 3200), keptScale(1600, 1600), keptScale(20, 10)]).toEqual([
     0.5, 0.5, 1, 1,
+  ]);
+  expect([scaledSize({ width: 3201, height: 99 }, 0.5), scaledSize({ width: 3200, height: 1 }, 0.1)]).toEqual([
+    { width: 1601, height: 50 },
+    { width: 320, height: 1 },
   ]);
   const ring = [0, 0, 1, 0, 1, 1];
   expect([

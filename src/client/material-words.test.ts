@@ -44,4 +44,5 @@ test('of two that differ each value is shown, under its name', () => {
   ]);
   expect(materialPart(NEW_MATERIAL, 'blade', lengths)).toBe('nothing');
   expect(materialPart(NEW_MATERIAL, 'currency', lengths)).toBe('EUR');
+  expect(materialPart(NEW_MATERIAL, 'pattern', lengths)).toBe('any way');
 });

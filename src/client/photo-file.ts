@@ -43,14 +43,18 @@ export function keptScale(width: number, height: number): number {
   return Math.min(1, KEPT_PX / Math.max(width, height));
 }
 
+/** Whole pixels of a picture made smaller; a very narrow one keeps one. */
+export function scaledSize({ width, height }: { width: number; height: number }, scale: number) {
+  return { width: Math.max(1, Math.round(width * scale)), height: Math.max(1, Math.round(height * scale)) };
+}
+
 async function drawnSmall(file: File, { width, height }: { width: number; height: number }): Promise<Blob | null> {
   try {
     const scale = keptScale(width, height);
     const bitmap = await createImageBitmap(file);
     // The camera's turn is applied by now, so the sides may have changed over.
     const canvas = document.createElement('canvas');
-    canvas.width = Math.max(1, Math.round(bitmap.width * scale));
-    canvas.height = Math.max(1, Math.round(bitmap.height * scale));
+    Object.assign(canvas, scaledSize(bitmap, scale));
     canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
     bitmap.close();
     return await new Promise((resolve) => canvas.toBlob(resolve, 'image/jpeg', QUALITY));

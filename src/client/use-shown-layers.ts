@@ -29,22 +29,46 @@ export function useShownLayers(shown: readonly ShownFit[]): readonly ShownDrawin
   const answers = useQueries({ queries: shas.map((sha) => outlineQuery(sha, () => api.outline(sha))) });
   const outlines = new Map(shas.map((sha, i) => [sha, answers[i]?.data] as const));
   const filmOf = useMemo(() => filmsOf(spec.shop.materials), [spec.shop.materials]);
-  return shown.map(({ fit, layers }) => {
-    const live = fit ? layersOfFit(fit, paths, filmOf) : [];
-    let numHoles: number | null = null;
-    let isReading = false;
-    const drawn = layers.flatMap(({ layerId, materialId, frozen }): DrawnLayer[] => {
-      if (!frozen) return live.filter(({ id }) => id === layerId);
-      const outline = outlines.get(frozen.outline);
-      if (!outline?.ok) {
-        isReading = true;
-        return [];
-      }
-      numHoles = (numHoles ?? 0) + holesIn(outline.value);
-      return [frozenLayer(layerId, outline.value, filmOf(materialId), frozen.spot)];
-    });
-    return { layers: drawn, numHoles, isReading };
+  return shown.map(({ fit, layers }) =>
+    drawingOf(layers, fit ? layersOfFit(fit, paths, filmOf) : [], {
+      outlineOf: (sha) => {
+        const answer = outlines.get(sha);
+        return answer?.ok ? answer.value : null;
+      },
+      frozen: (layer, outline, spot) => frozenLayer(layer.layerId, outline, filmOf(layer.materialId), spot),
+    }),
+  );
+}
+
+interface Drawing {
+  /** Null while it is on its way. */
+  readonly outlineOf: (sha: string) => OutlineNumbers | null;
+  readonly frozen: (
+    layer: ShownFit['layers'][number],
+    outline: OutlineNumbers,
+    spot: NonNullable<ShownFit['layers'][number]['frozen']>['spot'],
+  ) => DrawnLayer;
+}
+
+/** Layers of what stands at one place: what is frozen by its own outline, the rest by those that the fit has. */
+export function drawingOf(
+  layers: ShownFit['layers'],
+  live: readonly DrawnLayer[],
+  { outlineOf, frozen }: Drawing,
+): ShownDrawing {
+  let numHoles: number | null = null;
+  let isReading = false;
+  const drawn = layers.flatMap((layer): readonly DrawnLayer[] => {
+    if (!layer.frozen) return live.filter(({ id }) => id === layer.layerId);
+    const outline = outlineOf(layer.frozen.outline);
+    if (!outline) {
+      isReading = true;
+      return [];
+    }
+    numHoles = (numHoles ?? 0) + holesIn(outline);
+    return [frozen(layer, outline, layer.frozen.spot)];
   });
+  return { layers: drawn, numHoles, isReading };
 }
 
 /** Rings of its islands beside the outer one of each. */
