@@ -1,6 +1,6 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { api } from './api';
+import { api, wholeBench } from './api';
 
 let server: Server;
 const fetchOfNode = globalThis.fetch;
@@ -28,4 +28,25 @@ test('an answer that breaks off is no answer: the caller hears that the server i
     ok: false,
     problem: { kind: 'serverGone' },
   });
+});
+
+test('a bench that comes in pages is put together, and read anew where it changed in between', async () => {
+  const page = (state: string, items: string[], next: number | null) =>
+    ({ ok: true, value: { state, items, next, numAll: 4, undo: null } }) as unknown as Awaited<
+      Parameters<typeof wholeBench>[0] extends (from: number) => infer R ? R : never
+    >;
+  const asked: number[] = [];
+  const answers = [
+    page('1', ['a', 'b'], 2),
+    page('2', ['c', 'd'], null),
+    page('2', ['a', 'B'], 2),
+    page('2', ['c', 'd'], null),
+  ];
+  const read = async (from: number) => {
+    asked.push(from);
+    return answers.shift()!;
+  };
+  expect(await wholeBench(read)).toEqual({ ok: true, value: { state: '2', items: ['a', 'B', 'c', 'd'], undo: null } });
+  expect(asked).toEqual([0, 2, 0, 2]);
+  expect(await wholeBench(async () => ({ ok: false, problem: { kind: 'serverGone' } }))).toMatchObject({ ok: false });
 });

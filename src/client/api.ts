@@ -1,13 +1,14 @@
 import type { Ending, NewCountdown } from '@/core/countdown';
 import type { ColumnChoice } from '@/core/intake';
 import type { NewAct } from '@/core/ledger';
-import { type Outcome, fail, ok } from '@/core/outcome';
+import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
 import type { Lettering } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
 import type { MadePass } from '@/core/freeze';
 import type {
   ActAnswer,
   ActAnswers,
+  BenchPage,
   BenchView,
   CountdownsView,
   KeptPhoto,
@@ -80,6 +81,20 @@ function withJson(method: string, body: unknown, counter?: number): RequestInit 
   return { method, headers, body: typeof body === 'string' ? body : JSON.stringify(body) };
 }
 
+/** All pages of a bench, of one state: where it changed meanwhile it is read from its beginning. */
+export async function wholeBench(read: (from: number) => Answer<BenchPage>): Answer<BenchView> {
+  let pages: BenchPage[] = [];
+  for (let from: number | null = 0; from !== null;) {
+    const page: Outcome<BenchPage, ApiProblem> = await read(from);
+    if (!page.ok) return page;
+    const isOther: boolean = pages.some(({ state }) => state !== page.value.state);
+    pages = isOther ? [] : [...pages, page.value];
+    from = isOther ? 0 : page.value.next;
+  }
+  const { numAll: _, next: __, ...bench } = presentOrThrow(pages.at(-1), 'a page of the bench');
+  return ok({ ...bench, items: pages.flatMap(({ items }) => items) });
+}
+
 /** The HTTP interface as functions. Nothing is repeated here: callers know whether repeating is harmless. */
 export const api = {
   createRun: (input: { title: string; dueOn: string | null } & ListInput) =>
@@ -132,7 +147,8 @@ export const api = {
   releaseView: (id: string) => send<ReleaseView>(`/api/runs/${id}/releases`),
   release: (id: string, input: { id: string; by: { who: string; station: string } }) =>
     send<ReleaseView>(`/api/runs/${id}/releases`, withJson('POST', input)),
-  bench: (id: string, station: string) => send<BenchView>(`/api/runs/${id}/tally?station=${station}`),
+  bench: (id: string, station: string) =>
+    wholeBench((from) => send<BenchPage>(`/api/runs/${id}/tally?station=${station}&from=${from}`)),
   /** What is open in the pass that would be made next. */
   nextPass: (id: string) => send<{ next: OpenPass | null }>(`/api/runs/${id}/plan/next`),
   act: (id: string, act: NewAct, answers: ActAnswers) =>

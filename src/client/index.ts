@@ -62,3 +62,4 @@ export {
   lostByRule,
 } from './work-done';
 export { blankDemand, markMatches, piecesOf } from './blank-demand';
+export { whenIdle } from './when-idle';

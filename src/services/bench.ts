@@ -17,6 +17,7 @@ import type { Context } from './context';
 import type { RunMarks } from './run-events';
 import { type FrozenOf, type FrozenPiece, frozenOf } from './frozen';
 import { type ItemWorks, type NamedItemWork, itemWorks } from './item-works';
+import { type PageAsked, type PageTold, WHOLE, pageOfList, toldOf } from './page';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
 import { readWork } from './work';
@@ -79,6 +80,9 @@ export interface BenchView extends BenchState {
   readonly items: readonly BenchItem[];
 }
 
+/** A part of it. */
+export interface BenchPage extends BenchView, PageTold {}
+
 /** What one act changed. Whoever stands at another state than `since` has to ask for the whole. */
 export interface BenchChange extends BenchState {
   readonly since: string;
@@ -90,15 +94,17 @@ export async function benchOfRun(
   context: Context,
   runId: string,
   station: string,
-): Promise<Outcome<BenchView, ServiceProblem>> {
+  page: PageAsked = WHOLE,
+): Promise<Outcome<BenchPage, ServiceProblem>> {
   const read = await readBench(context, runId, station);
   if (!read.ok) return read;
   const { spec, works, frozen, marks, acts: _, allPasses: __, ...state } = read.value;
   return ok({
     ...state,
+    ...toldOf(works.items.length, page),
     marks,
     state: stateName(marks),
-    items: works.items.map((work) => benchItem(spec, work, frozen)),
+    items: pageOfList(works.items, page).map((work) => benchItem(spec, work, frozen)),
   });
 }
 

@@ -7,6 +7,7 @@ import type { FitsAnswer } from './compute/answers';
 import type { FrozenBody } from './compute/compute';
 import type { Context } from './context';
 import { type FrozenPiece, frozenNow, frozenOf } from './frozen';
+import { type PageAsked, WHOLE } from './page';
 import type { ServiceProblem } from './problem';
 import { getRun } from './runs';
 import { readWork } from './work';
@@ -14,13 +15,13 @@ import { readWork } from './work';
 export async function fitsOfRun(
   context: Context,
   runId: string,
-  withOutlines: boolean,
+  { withOutlines = false, page = WHOLE }: { readonly withOutlines?: boolean; readonly page?: PageAsked } = {},
 ): Promise<Outcome<FitsAnswer, ServiceProblem>> {
   const run = await getRun(context, runId);
   if (!run.ok) return run;
   const { spec } = run.value;
   const frozen = await frozenPieces(context.store.db, runId, spec);
-  return ok(await context.compute.fits({ runId, spec, frozen, withOutlines }));
+  return ok(await context.compute.fits({ runId, spec, frozen, withOutlines, page }));
 }
 
 /** Everything of a run that was made or released, as it counts now. */

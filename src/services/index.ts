@@ -70,7 +70,8 @@ export {
   passOnBed,
   viewMadePasses,
 } from './passes';
-export { type BenchChange, type BenchItem, type BenchPiece, type BenchView, benchOfRun } from './bench';
+export { type BenchChange, type BenchItem, type BenchPage, type BenchPiece, type BenchView, benchOfRun } from './bench';
+export { type PageAsked, type PageTold, WHOLE } from './page';
 export { type ActAnswer, recordAct } from './record-act';
 export { type CountdownsView, countdownsOfRun, endCountdown, startCountdown } from './countdowns';
 export { type ActAnswers } from './check-deeds';

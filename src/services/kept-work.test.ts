@@ -1,3 +1,4 @@
+import { WHOLE } from './page';
 import { METRIC } from '@/core/sentences';
 import { searches } from '@/core/fit';
 import { measurings } from '@/core/checks';
@@ -12,7 +13,7 @@ import { type Jobs, createJobs } from './compute/jobs';
 
 /** What every request of a run is: a copy of its spec, as it crosses from thread to thread. */
 const copyOf = (spec: RunSpec): RunSpec => JSON.parse(JSON.stringify(spec)) as RunSpec;
-const shared = { runId: 'arunnumber', frozen: [], withOutlines: false };
+const shared = { runId: 'arunnumber', frozen: [], withOutlines: false, page: WHOLE };
 const NAMES = ['Odalys', 'Bram', 'Ute', 'Ingrid', 'Wolfram'];
 // A place that letters follow: its fits are searched for.
 const taper = { kind: 'taper', topWidthMm: 180, bottomWidthMm: 120, heightMm: 60 } as const;

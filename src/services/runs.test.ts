@@ -1,6 +1,7 @@
 import { changeRule } from '@/core/edit';
 import {
   createRun,
+  benchOfRun,
   fitsOfRun,
   getRun,
   listRunSummaries,
@@ -26,7 +27,7 @@ const start = (list: string) => createRun(context, { title: 'Ferry crew', dueOn:
 
 test('a list alone gives fits and a plan', async () => {
   const { id } = valueOf(await start('Olivetti\nUm\nPetronella'));
-  const { fits } = valueOf(await fitsOfRun(context, id, true));
+  const { fits } = valueOf(await fitsOfRun(context, id, { withOutlines: true }));
   expect(fits.map(({ text }) => text[0])).toEqual(['Olivetti', 'Um', 'Petronella']);
   expect(fits.every(({ outline }) => outline !== null && outline.length > 0)).toBe(true);
   const { passes } = valueOf(await planOfRun(context, id));
@@ -76,12 +77,28 @@ test('an entry with work recorded cannot be left out, only withdrawn; laying a l
 test('a removed run is gone from every answer', async () => {
   const { id } = valueOf(await start('Ann'));
   valueOf(await removeRunById(context, id));
-  for (const answer of [
-    await getRun(context, id),
-    await fitsOfRun(context, id, false),
-    await removeRunById(context, id),
-  ]) {
+  for (const answer of [await getRun(context, id), await fitsOfRun(context, id), await removeRunById(context, id)]) {
     expect(problemOf(answer)).toEqual({ kind: 'runNotFound', runId: id });
   }
   expect((await listRunSummaries(context)).runs.map((run) => run.id)).not.toContain(id);
+});
+
+test('fits and the bench come in parts of one order, each with where the next begins', async () => {
+  const { id } = valueOf(await createRun(context, { title: 'Parts', dueOn: null, list: 'Ann\nBo\nCy\nDi\nElin' }));
+  const whole = valueOf(await fitsOfRun(context, id));
+  expect(whole).toMatchObject({ numAll: 5, next: null });
+  const keys: string[] = [];
+  const items: string[] = [];
+  for (let from: number | null = 0; from !== null;) {
+    const part: Awaited<ReturnType<typeof fitsOfRun>> = await fitsOfRun(context, id, { page: { from, most: 2 } });
+    const { fits, next, numAll, setSizes } = valueOf(part);
+    expect([numAll, setSizes]).toEqual([5, whole.setSizes]);
+    expect(fits).toEqual(whole.fits.slice(from, from + 2));
+    keys.push(...fits.map(({ itemId }) => itemId));
+    items.push(...valueOf(await benchOfRun(context, id, '', { from, most: 2 })).items.map(({ itemId }) => itemId));
+    from = next;
+  }
+  expect(keys).toHaveLength(5);
+  expect(items).toEqual(keys);
+  expect(valueOf(await benchOfRun(context, id, '', { from: 9, most: 2 }))).toMatchObject({ items: [], next: null });
 });

@@ -107,6 +107,17 @@ describe('acknowledged writes', () => {
     await third.close();
   });
 
+  test('as many acts as other changes gone are a loss of both', async () => {
+    const store = await opened();
+    await insertRun(store.db, 'arunnumber', aRun(['Ann']), NOW);
+    await store.close();
+    const note = { acts: 2, saves: 3, at: NOW, loss: null };
+    writeFileSync(path.join(dataDir, ACKNOWLEDGED_FILE), JSON.stringify(note));
+    const again = await opened();
+    expect(again.acknowledged.loss).toMatchObject({ acts: 2, saves: 2 });
+    await again.close();
+  });
+
   test('acts and everything else that is kept are counted apart', async () => {
     const store = await opened();
     await insertRun(store.db, 'arunnumber', aRun(['Ann']), NOW);

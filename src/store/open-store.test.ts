@@ -7,20 +7,26 @@ import type { NewAct } from '@/core/ledger';
 import {
   DATABASE_FILE,
   appendAct,
+  countCountdowns,
   findColumnChoice,
   filesTaken,
   findRun,
   noteFileTaken,
   inTransaction,
+  insertCountdown,
+  insertPass,
   insertRun,
   keepColumnChoice,
   listActs,
+  listPasses,
   listRuns,
   listShopThings,
   openStore,
   proveWritable,
+  removeShopThing,
   schemaVersion,
   setArchived,
+  updateCountdown,
   updateRunSpec,
 } from '.';
 
@@ -194,5 +200,51 @@ test('a transaction that throws leaves nothing, and one counter lets one save th
   await insertRun(db, 'arunnumber', spec, NOW);
   const saves = await Promise.all([1, 2].map(() => updateRunSpec(db, { id: 'arunnumber', counter: 1, spec }, NOW)));
   expect(saves.sort()).toEqual([2, null]);
+  await close();
+});
+
+test('countdowns are counted with those that ended early; a removed thing that was never saved has its first state', async () => {
+  const { db, close } = await opened();
+  await insertRun(db, 'arunnumber', aRun(['Ann']), NOW);
+  const item = { itemId: 'aentry0001-ause000001-1', placeId: 'aplace0001', attempt: 1 };
+  const countdown = (id: string) => ({
+    id,
+    kind: 'press' as const,
+    film: '',
+    items: [item],
+    seconds: 15,
+    by: { who: '', station: 's' },
+    startedAt: NOW,
+    endedEarly: null,
+  });
+  for (const id of ['countdown-1', 'countdown-2', 'countdown-3'])
+    await insertCountdown(db, 'arunnumber', countdown(id));
+  expect(await countCountdowns(db, 'arunnumber')).toBe(3);
+  const ended = { why: 'slip', by: { who: '', station: 's' }, at: NOW } as never;
+  await updateCountdown(db, 'arunnumber', { ...countdown('countdown-2'), endedEarly: ended });
+  expect(await countCountdowns(db, 'arunnumber')).toBe(4);
+  const kind = { kind: 'bed' as const, parse: (json: unknown) => json };
+  await removeShopThing(db, kind, { id: 'mat', value: { name: 'mat' } }, NOW);
+  expect(await listShopThings(db, kind)).toEqual([{ id: 'mat', rev: 1, value: null }]);
+  await removeShopThing(db, kind, { id: 'mat', value: { name: 'mat' } }, NOW);
+  expect(await listShopThings(db, kind)).toMatchObject([{ rev: 2 }]);
+  await close();
+});
+
+test('a pass that was made is known at once, one that was rolled back is not', async () => {
+  const { db, close } = await opened();
+  await insertRun(db, 'arunnumber', aRun(['Ann']), NOW);
+  const pass = (id: string, no: number) => ({ id, no, patches: [] }) as never;
+  expect(await listPasses(db, 'arunnumber')).toEqual([]);
+  await insertPass(db, 'arunnumber', pass('apassmade1', 1));
+  const [known] = await listPasses(db, 'arunnumber');
+  expect(known).toMatchObject({ no: 1 });
+  await inTransaction(db, async (transaction) => {
+    await insertPass(transaction, 'arunnumber', pass('apassmade2', 2));
+    throw new Error('not after all');
+  }).catch(() => undefined);
+  const after = await listPasses(db, 'arunnumber');
+  expect(after.map(({ no }) => no)).toEqual([1]);
+  expect(after[0]).toBe(known);
   await close();
 });

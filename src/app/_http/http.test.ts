@@ -1,3 +1,4 @@
+import { pageAsked } from './page-asked';
 import { refusalAtDoor } from './door';
 import { counterOfIfMatch, etagOf } from './etag';
 import { type HttpProblem, problemBody } from './problem-response';
@@ -158,4 +159,19 @@ test('at the door: other hosts, TRACE and addresses that cannot be read are refu
   for (const host of ['evil.example', '127.0.0.1.evil.example', '10.0.0.3:4310', null])
     expect(['/', '/icon.svg', '/_next/static/x.js'].map((url) => status(url, { host }))).toEqual([403, 403, 403]);
   expect([status('/', { host: 'localhost:4310' }), status('/', { host: '[::1]:4310' })]).toEqual([null, null]);
+});
+
+test('a part of a long answer is asked for by where it begins and how much of it', () => {
+  const asked = (query: string) => pageAsked(new URL(`http://127.0.0.1/api/x${query}`), 100);
+  expect(asked('')).toEqual({ ok: true, value: { from: 0, most: 100 } });
+  expect(asked('?from=200&most=1')).toEqual({ ok: true, value: { from: 200, most: 1 } });
+  expect(asked('?most=100').ok).toBe(true);
+  for (const [query, field] of [
+    ['?most=0', 'most'],
+    ['?most=101', 'most'],
+    ['?most=x', 'most'],
+    ['?from=-1', 'from'],
+    ['?from=1e3', 'from'],
+  ] as const)
+    expect(asked(query)).toMatchObject({ ok: false, problem: { kind: 'invalidInput', issues: [{ field }] } });
 });

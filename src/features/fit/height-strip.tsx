@@ -1,6 +1,6 @@
 'use client';
 
-import { type Lengths, useLengths } from '@/client';
+import { type Lengths, useLengths, whenIdle } from '@/client';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { nameOfFit } from '@/core/figures';
 import { worstSeverity } from '@/core/finding';
@@ -84,7 +84,7 @@ interface DotsProps {
   readonly onChoose: (keys: readonly string[]) => void;
 }
 
-/** The chart is fetched when it is first shown; it draws outside React. */
+/** The chart’s library is fetched once the wall stands: it is as large as all else of the page. It draws outside React. */
 function Dots({ dots, leastMm, lengths, label, onChoose }: DotsProps) {
   const element = useRef<HTMLDivElement>(null);
   const chart = useRef<HeightChart | null>(null);
@@ -96,7 +96,8 @@ function Dots({ dots, leastMm, lengths, label, onChoose }: DotsProps) {
   useEffect(() => {
     let isThere = true;
     const observer = new ResizeObserver(() => chart.current?.resize());
-    void import('./height-chart').then(({ startChart, drawChart, onStretch }) => {
+    const fetchChart = () => import('./height-chart');
+    const start = ({ startChart, drawChart, onStretch }: Awaited<ReturnType<typeof fetchChart>>) => {
       const holder = element.current;
       if (!isThere || !holder) return;
       const started = startChart(holder);
@@ -107,9 +108,11 @@ function Dots({ dots, leastMm, lengths, label, onChoose }: DotsProps) {
         choose(all.filter(({ mm }) => mm >= from && mm <= to).map(({ key }) => key));
       });
       drawChart(started, latest.current);
-    });
+    };
+    const callOff = whenIdle(() => void fetchChart().then(start));
     return () => {
       isThere = false;
+      callOff();
       observer.disconnect();
       chart.current?.dispose();
       chart.current = null;

@@ -5,6 +5,7 @@ import type { MadePass } from '@/core/freeze';
 import type { OutlineNumbers } from '@/core/geometry';
 import type { OpenPieces } from '@/core/release';
 import type { FrozenPiece } from '../frozen';
+import type { PageTold } from '../page';
 
 /** What computing answers: plain values that cross from thread to thread and leave as JSON. */
 
@@ -34,7 +35,8 @@ export interface LayerAnswer extends LayerNumbers {
   readonly outline: OutlineNumbers | null;
 }
 
-export interface FitsAnswer {
+/** A part of all fits, measured; `setSizes` are those of all. */
+export interface FitsAnswer extends PageTold {
   readonly fits: readonly FitAnswer[];
   readonly setSizes: Readonly<Record<string, SetSize>>;
 }

@@ -8,6 +8,7 @@ import type { ReleaseChange, ReleasedOutline } from '@/core/release';
 import type { Outcome } from '@/core/outcome';
 import type { FileProblem, ReadFile } from '../list-file/list-file';
 import type { FrozenPiece } from '../frozen';
+import type { PageAsked } from '../page';
 import type { FitsAnswer, OpenPass, PlanAnswer } from './answers';
 import type { SampleAnswer, SampleRequest } from './sample';
 
@@ -30,6 +31,7 @@ export interface RunState {
 export interface FitsRequest extends RunState {
   readonly frozen: readonly FrozenPiece[];
   readonly withOutlines: boolean;
+  readonly page: PageAsked;
 }
 
 export interface PlanRequest extends RunState {

@@ -6,14 +6,21 @@ import { outlineToNumbers } from '@/core/geometry';
 import { presentOrThrow } from '@/core/outcome';
 import { pieceIdOf } from '@/core/spec';
 import type { FrozenPiece } from '../frozen';
+import { pageOfList, toldOf } from '../page';
 import type { FitAnswer, FitsAnswer, LayerAnswer } from './answers';
 import type { FitsRequest } from './compute';
 
 /** Fits for another program, measured, each layer with what is frozen of it. */
-export function fitsAnswer({ frozen, withOutlines }: FitsRequest, report: RunReport): FitsAnswer {
-  const { fits, setSizes } = report.measured();
+export function fitsAnswer({ frozen, withOutlines, page }: FitsRequest, report: RunReport): FitsAnswer {
+  const { fits: all, setSizes } = report.checked;
+  // Nobody waits for measures of what is on another page.
+  const fits = report.measuredOf(pageOfList(all, page));
   const frozenById = new Map(frozen.map((piece) => [piece.pieceId, piece]));
-  return { fits: fits.map((checked) => fitAnswer(checked, frozenById, withOutlines)), setSizes };
+  return {
+    ...toldOf(all.length, page),
+    fits: fits.map((checked) => fitAnswer(checked, frozenById, withOutlines)),
+    setSizes,
+  };
 }
 
 function fitAnswer(
