@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import SqliteDatabase from 'better-sqlite3';
 import { aRun } from '@/core/test';
+import type { Release } from '@/core/freeze';
 import type { NewAct } from '@/core/ledger';
 import {
   DATABASE_FILE,
@@ -15,10 +16,12 @@ import {
   inTransaction,
   insertCountdown,
   insertPass,
+  insertRelease,
   insertRun,
   keepColumnChoice,
   listActs,
   listPasses,
+  listReleases,
   listRuns,
   listShopThings,
   openStore,
@@ -246,5 +249,23 @@ test('a pass that was made is known at once, one that was rolled back is not', a
   const after = await listPasses(db, 'arunnumber');
   expect(after.map(({ no }) => no)).toEqual([1]);
   expect(after[0]).toBe(known);
+  await close();
+});
+
+test('a release that was read inside a transaction that failed is not taken for the one that came instead', async () => {
+  const { db, close } = await opened();
+  await insertRun(db, 'arunnumber', aRun(['Ann']), NOW);
+  const release = (id: string) =>
+    ({ id, no: 1, at: NOW, by: { who: '', station: 's' }, engine: {}, pieces: [] }) as unknown as Release;
+  await inTransaction(db, async (transaction) => {
+    await insertRelease(transaction, 'arunnumber', release('areleaseno'));
+    expect(await listReleases(transaction, 'arunnumber')).toHaveLength(1);
+    throw new Error('not after all');
+  }).catch(() => undefined);
+  expect(await listReleases(db, 'arunnumber')).toEqual([]);
+  await insertRelease(db, 'arunnumber', release('areleaseon'));
+  const [first] = await listReleases(db, 'arunnumber');
+  expect(first?.id).toBe('areleaseon');
+  expect((await listReleases(db, 'arunnumber'))[0]).toBe(first);
   await close();
 });
