@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import path from 'node:path';
 import { type StoreFault, listBackups } from '@/store';
 import { DataKeeper } from './data-keeper';
-import { damageSentence, dataNotices, faultWords, lossSentence } from './data-words';
+import { damageSentence, dataNotices, faultWords, lossSentence, runFaultSentence } from './data-words';
 import { health } from './health';
 import { openLog, openLogAt } from './log';
 import { aContext, freshFolder, removeFolders } from './test/a-context';
@@ -125,11 +125,11 @@ test('every fault has words that say what is kept and what to do, and blames no 
   expect(faultWords(faults[4]!).detail).toContain('“Chess club”');
   expect(faultWords(faults[5]!).detail).toContain('What is kept of this run cannot');
   const loss = { acts: 1, saves: 2, until: '2026-05-04T09:05:00.000Z', noticedAt: '' };
-  expect(lossSentence(loss)).toContain(
-    '1 mark and 2 other changes that Knurl had acknowledged until 2026-05-04 09:05 UTC',
-  );
+  expect(lossSentence(loss)).toContain('1 mark and 2 other changes that Knurl had acknowledged until 4 May 2026, ');
   expect(lossSentence({ ...loss, acts: 40, saves: 0 })).toMatch(/^40 marks that/);
-  expect(damageSentence(['a', 'b', 'c'])).toContain('(a; b)');
+  expect(damageSentence(['a', 'b', 'c'])).toContain('What was found: a; b.');
+  expect(runFaultSentence({ kind: 'damaged' })).toMatch(/^It lies on a damaged part/);
+  expect(runFaultSentence(faults[4]!)).toBe(faultWords(faults[4]!).detail);
 });
 
 test('a log that cannot be written fails nothing and keeps nobody waiting', async () => {

@@ -1,3 +1,4 @@
+import { format, parseISO } from 'date-fns';
 import { assertNever } from '@/core/outcome';
 import type { Loss, StoreFault } from '@/store';
 import type { DataState } from './data-keeper';
@@ -31,8 +32,7 @@ export function faultWords(fault: StoreFault): FaultWords {
     case 'damaged':
       return {
         title: 'A part of the database is damaged',
-        detail:
-          'What was asked for lies on a damaged part of the database. Other runs can be worked on; nothing was changed. Stop Knurl and run "npm run restore" for the newest copy that holds together; what is there is set aside, not deleted.',
+        detail: `What was asked for lies on a damaged part of the database. Other runs can be worked on; nothing was changed. ${RESTORE}`,
       };
     case 'newerRun':
       return {
@@ -59,19 +59,33 @@ export function lossSentence({ acts, saves, until }: Loss): string {
     acts > 0 ? `${acts} ${acts === 1 ? 'mark' : 'marks'}` : '',
     saves > 0 ? `${saves} other ${saves === 1 ? 'change' : 'changes'}` : '',
   ].filter((part) => part !== '');
-  const time = `${until.slice(0, 10)} ${until.slice(11, 16)} UTC`;
+  // By the clock of this machine, which is the one that it is read at.
+  const time = format(parseISO(until), 'd MMMM yyyy, HH:mm');
   return `${parts.join(' and ')} that Knurl had acknowledged until ${time} are not in the database any more: its log was lost or cut. Look at the bench what is marked, and mark again what is missing.`;
 }
 
+const RESTORE =
+  'Stop Knurl and run "npm run restore" for the newest copy that holds together; what is there is set aside, not deleted.';
+
+const DAMAGE = `Parts of the database are damaged. What can be read can be worked on. ${RESTORE}`;
+
+/** With the engine’s own words, for the terminal. */
 export function damageSentence(faults: readonly string[]): string {
-  return `Parts of the database are damaged (${faults.slice(0, 2).join('; ')}). What can be read can be worked on. Stop Knurl and run "npm run restore" for the newest copy that holds together; what is there is set aside, not deleted.`;
+  return `${DAMAGE} What was found: ${faults.slice(0, 2).join('; ')}.`;
+}
+
+/** Why a run of the list cannot be opened; it follows its name. */
+export function runFaultSentence(fault: StoreFault): string {
+  return fault.kind === 'damaged'
+    ? `It lies on a damaged part of the database and cannot be read; the others can be worked on. ${RESTORE}`
+    : faultWords(fault).detail;
 }
 
 /** What of the kept data a person has to know, on every page; empty mostly. */
 export function dataNotices({ condition, loss, backupProblem }: DataState): readonly string[] {
   return [
     ...(loss ? [lossSentence(loss)] : []),
-    ...(condition.kind === 'damaged' ? [damageSentence(condition.faults)] : []),
+    ...(condition.kind === 'damaged' ? [DAMAGE] : []),
     ...(backupProblem ? [backupSentence(backupProblem)] : []),
   ];
 }

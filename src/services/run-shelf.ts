@@ -17,7 +17,7 @@ import {
   setArchived,
 } from '@/store';
 import type { Context } from './context';
-import { faultWords } from './data-words';
+import { runFaultSentence } from './data-words';
 import { itemWorks } from './item-works';
 import type { ServiceProblem } from './problem';
 import { storeNewRun } from './runs';
@@ -105,12 +105,12 @@ async function shelve(context: Context, id: string): Promise<Shelved | null> {
     const fault = faultOf(error);
     if (fault === null) throw error;
     const { spec, createdAt } = listing;
-    return { kind: 'unreadable', run: { id, title: spec.title, createdAt, detail: faultWords(fault).detail } };
+    return { kind: 'unreadable', run: { id, title: spec.title, createdAt, detail: runFaultSentence(fault) } };
   }
 }
 
 function unreadableOf({ id, title, createdAt, fault }: Extract<RunListing, { kind: 'unreadable' }>): UnreadableRun {
-  return { id, title, createdAt, detail: faultWords(fault).detail };
+  return { id, title, createdAt, detail: runFaultSentence(fault) };
 }
 
 async function summaryOf({ store: { db } }: Context, run: RunHead): Promise<RunSummary> {

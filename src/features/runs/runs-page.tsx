@@ -94,8 +94,8 @@ function UnreadableRuns({ shelf: { unreadable } }: { readonly shelf: RunShelf })
       <Notice severity="check">
         {unreadable.map(({ id, title, createdAt, detail }) => (
           <p key={id}>
-            <b>{title || 'A run'}</b>
-            {title === '' && createdAt && ` of ${createdAt.slice(0, 10)}`}: {detail}
+            <b>{title || 'A run whose name cannot be read'}</b>
+            {title === '' && createdAt && `, of ${createdAt.slice(0, 10)}`}: {detail}
           </p>
         ))}
       </Notice>
