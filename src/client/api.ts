@@ -89,7 +89,8 @@ export async function wholeBench(read: (from: number) => Answer<BenchPage>): Ans
     if (!page.ok) return page;
     const isOther: boolean = pages.some(({ state }) => state !== page.value.state);
     pages = isOther ? [] : [...pages, page.value];
-    from = isOther ? 0 : page.value.next;
+    // Of a server that tells no next page this is all there is.
+    from = isOther ? 0 : (page.value.next ?? null);
   }
   const { numAll: _, next: __, ...bench } = presentOrThrow(pages.at(-1), 'a page of the bench');
   return ok({ ...bench, items: pages.flatMap(({ items }) => items) });

@@ -16,7 +16,7 @@ import { type MainPlace, type PlaceAt, placeAt } from '@/core/edit';
 import { makeId } from '@/core/ids';
 import { presentOrThrow } from '@/core/outcome';
 import type { RunSpec } from '@/core/spec';
-import type { BenchView, RunView, StreamMarks } from '@/services';
+import type { BenchPage, RunView, StreamMarks } from '@/services';
 import type { FitClient } from '@/workers/fit-client';
 import type { ShapePaths } from '@/workers/shape-paths';
 import { browserKeeper } from './keeper';
@@ -65,7 +65,7 @@ const CountdownContext = createContext<Countdowns | null>(null);
 
 interface RunProviderProps {
   readonly run: RunView;
-  readonly bench: BenchView;
+  readonly bench: BenchPage;
   readonly children: ReactNode;
 }
 

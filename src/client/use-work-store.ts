@@ -15,7 +15,12 @@ export interface Work extends QueueSnapshot {
 }
 
 /** What was done to the run's items, and what is on its way to the ledger. */
-export function useWorkStore(runId: string, initial: BenchView, keeper: Keeper, pageId: string): Work {
+export function useWorkStore(
+  runId: string,
+  initial: ConstructorParameters<typeof WorkStore>[1],
+  keeper: Keeper,
+  pageId: string,
+): Work {
   const [store] = useState(() => new WorkStore(runId, initial, keeper, pageId));
   const { queue, refresh, follow, hasWork } = store;
   useEffect(() => {

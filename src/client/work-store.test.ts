@@ -77,7 +77,7 @@ test('an answer that follows on another state is not laid in: the whole is read'
     bench: { ...view(3, []), since: '1.0.0.2', changed: [] },
   };
   await store.queue.record(() => [{ kind: 'packed', itemId: 'aentry0002-u-1' }]);
-  expect(asked).toEqual(['POST /api/runs/arunnumber/acts', 'GET /api/runs/arunnumber/tally?station=sbench0001']);
+  expect(asked).toEqual(['POST /api/runs/arunnumber/acts', 'GET /api/runs/arunnumber/tally?station=sbench0001&from=0']);
   expect(store.getBench()).toMatchObject({ state: '1.0.0.3' });
   expect(store.getBench().items[0]).toBe(first);
 });
@@ -127,4 +127,13 @@ test('an entry has work once something of it is made, spoiled or recorded', asyn
   ]);
   await store.refresh();
   expect([1, 2, 3, 4].map((no) => store.hasWork(`aentry000${no}`))).toEqual([true, true, true, false]);
+});
+
+test('of a large run a first page is there at once and the rest once the page is open; until then what is not known may be worked on', async () => {
+  const first = { ...view(0, [item('aentry0001-u-1')]), numAll: 2, next: 1 };
+  const store = new WorkStore('arunnumber', first, memoryKeeper(), 'one');
+  expect([store.hasWork('aentry0001'), store.hasWork('aentry0002')]).toEqual([false, true]);
+  await store.refresh();
+  expect(store.getBench().items.map(({ itemId }) => itemId)).toEqual(['aentry0001-u-1', 'aentry0002-u-1']);
+  expect(store.hasWork('aentry0002')).toBe(false);
 });

@@ -1,5 +1,5 @@
 import { makeId } from '@/core/ids';
-import type { BenchChange, BenchView, RunMarks } from '@/services';
+import type { BenchChange, BenchView, PageTold, RunMarks } from '@/services';
 import { ActQueue } from './act-queue';
 import { api } from './api';
 import type { Keeper } from './keeper';
@@ -13,16 +13,19 @@ export class WorkStore {
   #bench: BenchView;
   #heard: Partial<RunMarks> = {};
   #isReading = false;
+  #isWhole: boolean;
   #worked: { readonly of: BenchView; readonly entryIds: ReadonlySet<string> } | null = null;
   readonly #listeners = new Set<() => void>();
 
   constructor(
     private readonly runId: string,
-    initial: BenchView,
+    /** A first page of it will do: the rest is read as soon as the page is open. */
+    initial: BenchView & Partial<PageTold>,
     keeper: Keeper,
     pageId: string,
   ) {
     this.#bench = initial;
+    this.#isWhole = (initial.next ?? null) === null;
     this.queue = new ActQueue(runId, {
       keeper,
       pageId,
@@ -50,7 +53,9 @@ export class WorkStore {
   /** Reads items, tally and what can be undone again. */
   readonly refresh = async (): Promise<void> => {
     const fresh = await api.bench(this.runId, stationId());
-    if (fresh.ok) this.#adopt(fresh.value);
+    if (!fresh.ok) return;
+    this.#isWhole = true;
+    this.#adopt(fresh.value);
   };
 
   /** Reads again once the run has come further than what is known here. What this page is just sending brings its own answer. */
@@ -72,6 +77,8 @@ export class WorkStore {
 
   /** True for an entry with something cut, made or recorded. */
   readonly hasWork = (entryId: string): boolean => {
+    // What is not known yet may have been worked on.
+    if (!this.#isWhole && !this.#bench.items.some((item) => item.entryId === entryId)) return true;
     if (this.#worked?.of !== this.#bench)
       this.#worked = { of: this.#bench, entryIds: entriesWith(this.#bench.items, isWorked) };
     return this.#worked.entryIds.has(entryId);

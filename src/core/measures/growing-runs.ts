@@ -1,4 +1,4 @@
-import { type LostRun, runLength } from './lost-runs';
+import { type LostRun, endPoints, longestReach, noReach, reachTo } from './lost-runs';
 import type { OutlineSamples } from './sample-outline';
 
 /** A run that grows as wider and wider discs are asked for. */
@@ -9,7 +9,7 @@ export interface GrowingRun extends LostRun {
   readonly before: number;
 }
 
-/** The same while it grows, with the box around its samples and their corners. */
+/** The same while it grows, with how far its samples and their corners reach in each direction: least and most, one after the other. */
 interface Growing {
   ringNo: number;
   first: number;
@@ -17,10 +17,7 @@ interface Growing {
   isWholeRing: boolean;
   since: number;
   before: number;
-  minX: number;
-  minY: number;
-  maxX: number;
-  maxY: number;
+  readonly reach: Float64Array;
 }
 
 /** What an opening loses, as its disc grows: samples are added from narrow to wide, and runs that meet become one. */
@@ -58,8 +55,7 @@ export class GrowingRuns {
     this.#stretch(run, i);
     if (left && right && left !== right) {
       run.count += right.count;
-      include(run, right.minX, right.minY);
-      include(run, right.maxX, right.maxY);
+      joinReach(run.reach, right.reach);
       this.#ofRing[ringNo]!.delete(right);
     }
     run.isWholeRing = run.count === end - start;
@@ -82,27 +78,31 @@ export class GrowingRuns {
 
   /** Whether a run is longer than this from end to end at the width that was reached; see `runLength`. */
   isLonger(run: GrowingRun, length: number): boolean {
-    const { minX, minY, maxX, maxY } = run as unknown as Growing;
-    // The box says how long it can be at most, with a sample's way at either end; most are looked at no further.
-    const most = Math.hypot(maxX - minX, maxY - minY) + 2 * this.#samples.rings[run.ringNo]!.step;
-    return most > length && runLength(this.#samples, this.#widths, run, run.since) > length;
+    return lengthOfReach(this.#samples, this.#widths, run, (run as unknown as Growing).reach) > length;
   }
 
   #stretch(run: Growing, i: number): void {
     const { x, y, corners } = this.#samples;
-    include(run, x[i]!, y[i]!);
-    if (!Number.isNaN(corners[2 * i])) include(run, corners[2 * i]!, corners[2 * i + 1]!);
+    reachTo(run.reach, x[i]!, y[i]!);
+    if (!Number.isNaN(corners[2 * i])) reachTo(run.reach, corners[2 * i]!, corners[2 * i + 1]!);
   }
 }
 
-function include(run: Growing, x: number, y: number): void {
-  run.minX = Math.min(run.minX, x);
-  run.minY = Math.min(run.minY, y);
-  run.maxX = Math.max(run.maxX, x);
-  run.maxY = Math.max(run.maxY, y);
+function joinReach(reach: Float64Array, other: Float64Array): void {
+  for (let k = 0; k < reach.length; k += 2) {
+    if (other[k]! < reach[k]!) reach[k] = other[k]!;
+    if (other[k + 1]! > reach[k + 1]!) reach[k + 1] = other[k + 1]!;
+  }
+}
+
+/** The same length as `runLength` finds, of what was gathered while the run grew: it is asked whenever a run gains a sample. */
+function lengthOfReach(samples: OutlineSamples, widths: Float64Array, run: GrowingRun, reach: Float64Array): number {
+  if (run.isWholeRing) return longestReach(reach);
+  const whole = reach.slice();
+  for (const [x, y] of endPoints(samples, widths, run, run.since)) reachTo(whole, x, y);
+  return longestReach(whole);
 }
 
 function fresh(ringNo: number, first: number): Growing {
-  const nothing = { minX: Infinity, minY: Infinity, maxX: -Infinity, maxY: -Infinity };
-  return { ringNo, first, count: 0, isWholeRing: false, since: 0, before: 0, ...nothing };
+  return { ringNo, first, count: 0, isWholeRing: false, since: 0, before: 0, reach: noReach() };
 }

@@ -39,12 +39,15 @@ const DIRECTIONS = Array.from({ length: 16 }, (_, k) => {
   const angle = (k * Math.PI) / 16;
   return [Math.cos(angle), Math.sin(angle)] as const;
 });
+const COS_SIN = Float64Array.from(DIRECTIONS.flat());
 
 /** The samples of a run, in order round the ring. */
-export function* samplesOfRun({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun): Generator<number> {
+export function samplesOfRun({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun): Int32Array {
   const start = ringStarts[ringNo]!;
   const num = ringStarts[ringNo + 1]! - start;
-  for (let k = 0; k < count; k++) yield start + ((first - start + k) % num);
+  const samples = new Int32Array(count);
+  for (let k = 0; k < count; k++) samples[k] = start + ((first - start + k) % num);
+  return samples;
 }
 
 export function holdsSample({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun, i: number): boolean {
@@ -55,23 +58,34 @@ export function holdsSample({ ringStarts }: OutlineSamples, { ringNo, first, cou
 /** How long a run is from end to end, as a caliper would take it: the widest of sixteen directions, within 0.5 %. */
 export function runLength(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): number {
   const { x, y, corners } = samples;
-  const points: number[] = [];
+  const reach = noReach();
   // A point's very tip lies between two samples; it is as far as the run goes.
   for (const i of samplesOfRun(samples, run)) {
-    points.push(x[i]!, y[i]!);
-    if (!Number.isNaN(corners[2 * i])) points.push(corners[2 * i]!, corners[2 * i + 1]!);
+    reachTo(reach, x[i]!, y[i]!);
+    if (!Number.isNaN(corners[2 * i])) reachTo(reach, corners[2 * i]!, corners[2 * i + 1]!);
   }
-  if (!run.isWholeRing) for (const [endX, endY] of endPoints(samples, widths, run, width)) points.push(endX, endY);
+  if (!run.isWholeRing) for (const [endX, endY] of endPoints(samples, widths, run, width)) reachTo(reach, endX, endY);
+  return longestReach(reach);
+}
+
+/** How far nothing reaches: least and most along each direction. */
+export function noReach(): Float64Array {
+  return NOTHING.slice();
+}
+
+const NOTHING = Float64Array.from({ length: 2 * DIRECTIONS.length }, (_, k) => (k % 2 === 0 ? Infinity : -Infinity));
+
+export function reachTo(reach: Float64Array, x: number, y: number): void {
+  for (let k = 0; k < reach.length; k += 2) {
+    const along = x * COS_SIN[k]! + y * COS_SIN[k + 1]!;
+    if (along < reach[k]!) reach[k] = along;
+    if (along > reach[k + 1]!) reach[k + 1] = along;
+  }
+}
+
+export function longestReach(reach: Float64Array): number {
   let longest = 0;
-  for (const [cos, sin] of DIRECTIONS) {
-    let [least, most] = [Infinity, -Infinity];
-    for (let k = 0; k < points.length; k += 2) {
-      const along = points[k]! * cos + points[k + 1]! * sin;
-      if (along < least) least = along;
-      if (along > most) most = along;
-    }
-    longest = Math.max(longest, most - least);
-  }
+  for (let k = 0; k < reach.length; k += 2) longest = Math.max(longest, reach[k + 1]! - reach[k]!);
   return longest;
 }
 
@@ -97,7 +111,7 @@ export function shareOfWay(widths: Float64Array, stays: number, lost: number, wi
 }
 
 /** A run begins and ends between samples. */
-function endPoints(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): [number, number][] {
+export function endPoints(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): [number, number][] {
   const { x, y } = samples;
   const [before, after] = endsOfRun(samples, run);
   const between = (stays: number, lost: number): [number, number] => {

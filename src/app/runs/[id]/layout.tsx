@@ -8,6 +8,9 @@ import { readingPage } from '../../_http/page-fault';
 
 export const dynamic = 'force-dynamic';
 
+/** Enough for what is seen first; of a larger run the page reads the rest when it is open. */
+const FIRST_ITEMS = { from: 0, most: 1000 };
+
 interface RunLayoutProps {
   readonly params: Promise<{ id: string }>;
   readonly children: ReactNode;
@@ -18,7 +21,7 @@ async function RunLayout({ params, children }: RunLayoutProps) {
   const { id } = await params;
   const context = await getContext();
   const run = await getRun(context, id);
-  const bench = await benchOfRun(context, id, '');
+  const bench = await benchOfRun(context, id, '', FIRST_ITEMS);
   if (!run.ok || !bench.ok) notFound();
   return (
     <RunProvider run={run.value} bench={bench.value}>
