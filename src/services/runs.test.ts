@@ -10,7 +10,9 @@ import {
   removeRunById,
   replaceList,
   saveSpec,
+  storeNewRun,
 } from '.';
+import { updateRunSpec } from '@/store';
 import { aContext, problemOf, removeFolders, valueOf } from './test/a-context';
 import type { Context } from './context';
 
@@ -101,4 +103,33 @@ test('fits and the bench come in parts of one order, each with where the next be
   expect(keys).toHaveLength(5);
   expect(items).toEqual(keys);
   expect(valueOf(await benchOfRun(context, id, '', { from: 9, most: 2 }))).toMatchObject({ items: [], next: null });
+});
+
+test('a run that is larger than one may be is refused by its row; one that is stored so can be opened and saved', async () => {
+  const { id, counter, spec } = valueOf(await start('Olivetti\nUm'));
+  const long = {
+    ...spec,
+    entries: spec.entries.map((entry, i) => (i === 1 ? { ...entry, fields: { text: 'x'.repeat(2001) } } : entry)),
+  };
+  const many = {
+    ...spec,
+    entries: spec.entries.map((entry) => ({ ...entry, quantity: 10_000 })),
+    uses: spec.uses.map((use) => ({ ...use, each: 2 })),
+  };
+  for (const [candidate, row] of [
+    [long, 2],
+    [many, 1],
+  ] as const) {
+    expect(problemOf(await saveSpec(context, id, counter, candidate))).toMatchObject({
+      kind: 'invalidInput',
+      issues: [{ field: 'entries', row }],
+    });
+    expect(problemOf(await storeNewRun(context, candidate))).toMatchObject({ issues: [{ row }] });
+  }
+  expect(valueOf(await getRun(context, id)).counter).toBe(counter);
+  // As an earlier Knurl may have left it.
+  await updateRunSpec(context.store.db, { id, counter, spec: long }, context.nowIso());
+  expect(valueOf(await getRun(context, id)).spec.entries[1]!.fields.text).toHaveLength(2001);
+  const saved = valueOf(await saveSpec(context, id, counter + 1, { ...long, title: 'Still here' }));
+  expect(saved.spec.title).toBe('Still here');
 });
