@@ -97,6 +97,8 @@ test('banded sizing, a stop remedied, a check ticked off, chosen ones changed, a
     await expect(page.getByTestId('fit').filter({ hasText: 'navy on black' })).toHaveCount(0);
     await tile(page, 'Odalys').getByRole('button', { name: 'Decide on Odalys' }).click();
     await expect(decision(page)).toContainText('Let stand: navy on black');
+    // The wall is sorted anew by what was let stand; a click meets what it means once that is done.
+    await expectSaved(page);
     await decision(page).getByRole('button', { name: 'Open again' }).click();
     await expect(page.getByTestId('fit').filter({ hasText: 'navy on black' })).toHaveCount(1);
     await page.getByLabel('Cut from').first().selectOption({ label: 'gold heat-transfer film' });

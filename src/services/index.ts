@@ -71,7 +71,7 @@ export {
   viewMadePasses,
 } from './passes';
 export { type BenchChange, type BenchItem, type BenchPage, type BenchPiece, type BenchView, benchOfRun } from './bench';
-export { type PageAsked, type PageTold, WHOLE } from './page';
+export { type PageAsked, type PageTold, WHOLE, pageOfList, toldOf } from './page';
 export { type ActAnswer, recordAct } from './record-act';
 export { type CountdownsView, countdownsOfRun, endCountdown, startCountdown } from './countdowns';
 export { type ActAnswers } from './check-deeds';

@@ -1,4 +1,5 @@
 import type { Connection, ShopKindName } from './database';
+import { UnreadableError } from './faults';
 
 /** A thing of the shop at one of its states. `value` null: it was removed. */
 export interface ShopThing<T> {
@@ -25,8 +26,16 @@ export async function listShopThings<T>(db: Connection, { kind, parse }: ShopKin
   return rows.map(({ id, rev, value_json, removed_at }) => ({
     id,
     rev,
-    value: removed_at === null ? parse(JSON.parse(value_json)) : null,
+    value: removed_at === null ? parsed(value_json, parse) : null,
   }));
+}
+
+function parsed<T>(json: string, parse: ShopKind<T>['parse']): T {
+  try {
+    return parse(JSON.parse(json));
+  } catch {
+    throw new UnreadableError({ kind: 'damaged' });
+  }
 }
 
 /**

@@ -111,7 +111,12 @@ export function shareOfWay(widths: Float64Array, stays: number, lost: number, wi
 }
 
 /** A run begins and ends between samples. */
-export function endPoints(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): [number, number][] {
+export function endPoints(
+  samples: OutlineSamples,
+  widths: Float64Array,
+  run: LostRun,
+  width: number,
+): [number, number][] {
   const { x, y } = samples;
   const [before, after] = endsOfRun(samples, run);
   const between = (stays: number, lost: number): [number, number] => {

@@ -55,7 +55,7 @@ export function SheetsPage() {
             isSearching={state.plan.isSearching}
           />
         )}
-        {row && !pass && <p className="text-lg">Reading pass {row.no}…</p>}
+        {row && !pass && <h1 className="text-xl font-bold">Reading pass {row.no}…</h1>}
         {!row && (
           <p className="text-lg">
             No piece to lay out. {state.plan.stopped.length > 0 ? 'Every open piece has a stop or waits.' : ''}

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { isId } from '@/core/ids';
-import { headOfPass, issuesOfZod, makeNextPass, viewMadePasses } from '@/services';
+import { headOfPass, issuesOfZod, makeNextPass, pageOfList, toldOf, viewMadePasses } from '@/services';
+import { pageAsked } from '../../../../_http/page-asked';
 import { MOST_SPEC_BYTES, readJson } from '../../../../_http/read-json';
 import { answerWith, route } from '../../../../_http/route';
 
@@ -12,11 +13,20 @@ const makeSchema = z.object({
   plan: z.string().max(64).nullable().default(null),
 });
 
-/** With `?heads=1` only as much of each as a list of them shows. */
+/** Passes of a page: with all that lies in them about a megabyte. */
+const PAGE_SIZE = 100;
+
+/** With `?heads=1` all of them, and only as much of each as a list of them shows. */
 export const GET = route<{ id: string }>(async ({ params, context, url }) => {
   const isHeads = url.searchParams.get('heads') === '1';
+  const page = pageAsked(url, PAGE_SIZE);
+  if (!page.ok) return page.problem;
   return answerWith(await viewMadePasses(context, params.id), (passes) =>
-    Response.json({ passes: isHeads ? passes.map(headOfPass) : passes }),
+    Response.json(
+      isHeads
+        ? { passes: passes.map(headOfPass) }
+        : { passes: pageOfList(passes, page.value), ...toldOf(passes.length, page.value) },
+    ),
   );
 });
 
