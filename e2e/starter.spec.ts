@@ -10,6 +10,10 @@ const env = { ...process.env, KNURL_DATA_DIR: dataDir };
 const PORT = 4711;
 const URL = `http://127.0.0.1:${PORT}`;
 
+// Whole programs are started one in the other; on a machine that does everything else at once each has taken a minute.
+test.describe.configure({ timeout: 300_000 });
+const STARTS_WITHIN_MS = 200_000;
+
 let running: ChildProcess | null = null;
 test.afterEach(async () => {
   await stop();
@@ -23,7 +27,9 @@ async function start(...words: string[]): Promise<{ printed: string; seconds: nu
   running = child;
   let printed = '';
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (printed += String(text)));
-  await expect.poll(() => printed, { timeout: 60_000 }).toMatch(/Knurl runs at|\nKnurl cannot|already runs/);
+  await expect
+    .poll(() => printed, { timeout: STARTS_WITHIN_MS })
+    .toMatch(/Knurl runs at|\nKnurl cannot|already runs|could not/);
   return { printed, seconds: (Date.now() - startedMs) / 1000 };
 }
 
@@ -82,6 +88,8 @@ test('starting over where a server works touches nothing, also through a link an
   request,
 }) => {
   await start('start');
+  const runsOf = async () => (await (await request.get(`${URL}/api/runs`)).json()).runs as object[];
+  const runs = await runsOf();
   const link = `${dataDir}-link`;
   symlinkSync(dataDir, link);
   const reset = () =>
@@ -89,7 +97,12 @@ test('starting over where a server works touches nothing, also through a link an
       env: { ...env, KNURL_DATA_DIR: link },
       encoding: 'utf8',
     });
-  const before = readdirSync(dataDir).sort();
+  // The day's copy is made by itself a moment after the start.
+  const listed = () =>
+    readdirSync(dataDir)
+      .filter((name) => name !== 'backups')
+      .sort();
+  const before = listed();
   expect(reset().stderr).toContain('already runs');
   // Nobody is told where the server is, as if it were too slow to answer: the lock knows.
   const note = readFileSync(path.join(dataDir, 'knurl-server.json'));
@@ -98,8 +111,8 @@ test('starting over where a server works touches nothing, also through a link an
   expect(second.status).toBe(1);
   expect(second.stderr).toContain('A Knurl works on');
   writeFileSync(path.join(dataDir, 'knurl-server.json'), note);
-  expect(readdirSync(dataDir).sort()).toEqual(before);
-  expect((await (await request.get(`${URL}/api/runs`)).json()).runs).toHaveLength(3);
+  expect(listed()).toEqual(before);
+  expect(await runsOf()).toEqual(runs);
   rmSync(link);
 });
 

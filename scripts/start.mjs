@@ -10,7 +10,7 @@ import { Stopped } from './stopped.mjs';
 /** Longer than whoever asks keeps a connection: one that is closed while it is used again is an answer that never comes. */
 const KEEP_ALIVE_MS = '65000';
 const HOST = '127.0.0.1';
-const START_LIMIT_MS = 60_000;
+const START_LIMIT_MS = 120_000;
 /** What setting aside ends with when another works on the folder. */
 const IN_USE = 3;
 
@@ -150,7 +150,7 @@ async function serve({ port, url, dataDir }) {
   if (first === 'answers') say(`\nKnurl runs at ${url}\nThe data is in ${dataDir}. Stop it with Ctrl C.`);
   if (first === 'silent') {
     server.kill();
-    throw new Stopped('The server did not answer within a minute. The lines above may say why; start again.');
+    throw new Stopped('The server did not answer within two minutes. The lines above may say why; start again.');
   }
   const { code, signal } = /** @type {{ code: number | null, signal: string | null }} */ (await ended);
   if (signal !== null && signal !== 'SIGINT' && signal !== 'SIGTERM') {
