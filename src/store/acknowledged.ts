@@ -1,7 +1,7 @@
 import { closeSync, constants, fdatasync, openSync, readFileSync, writeSync } from 'node:fs';
 import path from 'node:path';
-import type SqliteDatabase from 'better-sqlite3';
 import { z } from 'zod';
+import type { Connection } from './database';
 import { ACKNOWLEDGED_FILE } from './files';
 
 /** How many acts, and how many saves of anything else, a database has ever taken. */
@@ -22,9 +22,9 @@ const lossSchema = z.object({ acts: count, saves: count, until: z.string(), noti
 const noteSchema = z.object({ acts: count, saves: count, at: z.string(), loss: lossSchema.nullable() });
 type Note = z.infer<typeof noteSchema>;
 
-/** Counted by the database itself, inside the transaction of each write. */
-export function readWriteCount(sqlite: SqliteDatabase.Database): WriteCount {
-  return sqlite.prepare('SELECT acts, saves FROM write_count').get() as WriteCount;
+/** Counted by the database itself, inside the transaction of each write. Waits its turn: what others have not committed does not count. */
+export function findWriteCount(db: Connection): Promise<WriteCount> {
+  return db.selectFrom('write_count').select(['acts', 'saves']).executeTakeFirstOrThrow();
 }
 
 /** Always as long, so that one note covers the one before whole, in one write. */

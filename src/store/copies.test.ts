@@ -99,7 +99,7 @@ describe('starting over and bringing back', () => {
     await store.backUp('2026-05-03T08:00:00.000Z');
     await insertRun(store.db, 'alaterrun1', aRun(['Bo']), NOW);
     await store.backUp('2026-05-04T08:00:00.000Z');
-    store.noteAcknowledged(NOW);
+    await store.noteAcknowledged(NOW);
     expect(restoreBackup(dataDir, null, NOW)).toMatchObject({ ok: false, problem: { kind: 'dataInUse' } });
     await store.close();
     truncateSync(path.join(dataDir, BACKUP_FOLDER, 'knurl-day-20260504080000.sqlite'), 5000);

@@ -64,7 +64,7 @@ describe('acknowledged writes', () => {
     const again = await opened();
     for (let i = 0; i < 4; i++) await act(again, `act-${i}`);
     await updateRunSpec(again.db, { id: 'arunnumber', counter: 1, spec: aRun(['Ann', 'Bo']) }, NOW);
-    again.noteAcknowledged('2026-05-04T09:00:00.000Z');
+    await again.noteAcknowledged('2026-05-04T09:00:00.000Z');
     const copies = ['', '-shm'].map((ending) => [`${file()}${ending}`, `${file()}${ending}.kept`] as const);
     for (const [from, to] of copies) copyFileSync(from, to);
     expect(statSync(log).size).toBeGreaterThan(0);
@@ -81,7 +81,7 @@ describe('acknowledged writes', () => {
       noticedAt: '2026-05-05T07:00:00.000Z',
     });
     await act(short, 'act-after');
-    short.noteAcknowledged('2026-05-05T08:00:00.000Z');
+    await short.noteAcknowledged('2026-05-05T08:00:00.000Z');
     await short.close();
     const still = await opened('2026-05-06T07:00:00.000Z');
     expect(still.acknowledged.loss).toMatchObject({ acts: 4, saves: 1, noticedAt: '2026-05-05T07:00:00.000Z' });
@@ -90,6 +90,33 @@ describe('acknowledged writes', () => {
     const last = await opened();
     expect(last.acknowledged.loss).toBeNull();
     await last.close();
+  });
+
+  test('what another request has not committed yet is not noted, so that its rolling back is no loss', async () => {
+    const store = await opened();
+    await insertRun(store.db, 'arunnumber', aRun(['Ann']), NOW);
+    await store.noteAcknowledged(NOW);
+    const noted = () =>
+      (JSON.parse(readFileSync(path.join(dataDir, ACKNOWLEDGED_FILE), 'utf8')) as { saves: number }).saves;
+    let insideDone: () => void = () => undefined;
+    const inside = new Promise<void>((resolve) => (insideDone = resolve));
+    let giveUp: () => void = () => undefined;
+    const mayEnd = new Promise<void>((resolve) => (giveUp = resolve));
+    const rolledBack = inTransaction(store.db, async (transaction) => {
+      await insertRun(transaction, 'anotherrun', aRun(['Bo']), NOW);
+      insideDone();
+      await mayEnd;
+      throw new Error('not after all');
+    }).catch(() => undefined);
+    await inside;
+    const note = store.noteAcknowledged(NOW);
+    giveUp();
+    await Promise.all([rolledBack, note]);
+    expect(noted()).toBe(1);
+    await store.close();
+    const again = await opened();
+    expect(again.acknowledged.loss).toBeNull();
+    await again.close();
   });
 
   test('a note that cannot be read or written is in nobody’s way', async () => {
@@ -103,7 +130,7 @@ describe('acknowledged writes', () => {
     mkdirSync(path.join(dataDir, ACKNOWLEDGED_FILE));
     const third = await opened();
     await insertRun(third.db, 'arunnumber', aRun(['Ann']), NOW);
-    expect(() => third.noteAcknowledged(NOW)).not.toThrow();
+    await expect(third.noteAcknowledged(NOW)).resolves.toBeUndefined();
     await third.close();
   });
 
@@ -123,13 +150,13 @@ describe('acknowledged writes', () => {
     await insertRun(store.db, 'arunnumber', aRun(['Ann']), NOW);
     await act(store, 'one');
     await act(store, 'two');
-    store.noteAcknowledged(NOW);
+    await store.noteAcknowledged(NOW);
     const note = () =>
       JSON.parse(readFileSync(path.join(dataDir, ACKNOWLEDGED_FILE), 'utf8')) as { acts: number; saves: number };
     expect(note()).toMatchObject({ acts: 2, saves: 1 });
     await updateRunSpec(store.db, { id: 'arunnumber', counter: 1, spec: aRun(['Bo']) }, NOW);
     expect(note().saves).toBe(1);
-    store.noteAcknowledged(NOW);
+    await store.noteAcknowledged(NOW);
     expect(note()).toMatchObject({ acts: 2, saves: 2 });
     await store.close();
   });

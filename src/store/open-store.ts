@@ -3,7 +3,7 @@ import path from 'node:path';
 import SqliteDatabase from 'better-sqlite3';
 import { Kysely, Migrator, SqliteDialect } from 'kysely';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import { Acknowledged, readWriteCount } from './acknowledged';
+import { Acknowledged, findWriteCount } from './acknowledged';
 import { type Backup, type BackupProblem, MOST_OF_DISK, backupName, makeBackup, newestGoodBackup } from './backups';
 import { type DataLock, takeDataLock } from './data-lock';
 import type { Connection, Database } from './database';
@@ -23,7 +23,7 @@ export interface Store {
   /** What was found wrong at opening; null when the file is large, so that it is to be looked through beside all else. */
   readonly faults: readonly string[] | null;
   /** To be called before a write is acknowledged: keeps outside the database how far writes have come. */
-  noteAcknowledged(nowIso: string): void;
+  noteAcknowledged(nowIso: string): Promise<void>;
   /** A copy of the day; `check` looks through it, beside the server where that serves others. */
   backUp(nowIso: string, check?: FileCheck): Promise<Outcome<Backup, BackupProblem>>;
   close(): Promise<void>;
@@ -105,7 +105,7 @@ async function openLocked(dataDir: string, nowIso: string, lock: DataLock): Prom
       return migrated;
     }
     emptyLog(sqlite);
-    return ok(storeOn({ db, sqlite, dataDir, lock, faults, nowIso }));
+    return ok(await storeOn({ db, sqlite, dataDir, lock, faults, nowIso }));
   } catch (error) {
     sqlite?.close();
     if (faultOf(error)?.kind !== 'damaged') return fail({ kind: 'cannotOpen', dataDir, cause: String(error) });
@@ -146,15 +146,15 @@ interface StoreParts {
   readonly nowIso: string;
 }
 
-function storeOn({ db, sqlite, dataDir, lock, faults, nowIso }: StoreParts): Store {
-  const acknowledged = Acknowledged.open(dataDir, readWriteCount(sqlite), nowIso);
+async function storeOn({ db, sqlite, dataDir, lock, faults, nowIso }: StoreParts): Promise<Store> {
+  const acknowledged = Acknowledged.open(dataDir, await findWriteCount(db), nowIso);
   return {
     db,
     dataDir,
     schema: schemaVersion(),
     acknowledged,
     faults,
-    noteAcknowledged: (at) => acknowledged.note(readWriteCount(sqlite), at),
+    noteAcknowledged: async (at) => acknowledged.note(await findWriteCount(db), at),
     backUp: (at, check = checkHere) =>
       makeBackup({ sqlite, dataDir, name: backupName(null, at), check, mostOfDisk: MOST_OF_DISK }),
     close: async () => {

@@ -50,7 +50,7 @@ async function answerOf<P>(
   try {
     const context = await getContext();
     const answer = await handler({ ...asked, context });
-    if (asked.request.method !== 'GET') context.store.noteAcknowledged(context.nowIso());
+    await note(asked.request.method, context);
     return answer;
   } catch (error) {
     const fault = faultOf(error);
@@ -68,6 +68,11 @@ async function answerOf<P>(
     getLog().error({ requestId, error: error instanceof Error ? error.name : typeof error, where });
     return { kind: 'crashed' };
   }
+}
+
+/** What is acknowledged from here on is noted outside the database; what is done is done, whether it can be noted or not. */
+async function note(method: string, { store, nowIso }: Context): Promise<void> {
+  if (method !== 'GET') await store.noteAcknowledged(nowIso()).catch(() => undefined);
 }
 
 function problemResponse(problem: HttpProblem, requestId: string): Response {
