@@ -1,30 +1,11 @@
 // What the interface costs as runs grow: `npm run bench:growth` for 100, 500, 2,000 and 10,000 entries, or for those that are named. Wants a
 // build. Over HTTP against a server of its own: wall clock, processor time of the server with all its threads, and sizes.
-import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
+import { manyNames, measuredServer } from './measured-server.mjs';
 
-const PORT = 4791;
-const URL = `http://127.0.0.1:${PORT}`;
 const sizes = process.argv.slice(2).map(Number);
 const STATIONS = 5;
 
-const dataDir = mkdtempSync(path.join(tmpdir(), 'knurl-growth-'));
-const server = spawn(
-  process.execPath,
-  ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(PORT)],
-  {
-    stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, NODE_ENV: 'production', KNURL_DATA_DIR: dataDir, KNURL_URL: URL },
-  },
-);
-
-/** Processor time of the server with all its threads, in ms. */
-function cpuMs() {
-  const words = readFileSync(`/proc/${server.pid}/stat`, 'utf8').split(') ')[1].split(' ');
-  return (Number(words[11]) + Number(words[12])) * 10;
-}
+const { cpuMs, end, get, json, ready, send } = measuredServer(4791);
 
 /**
  * @param {string} name
@@ -55,19 +36,6 @@ function size(bytes) {
       : `${(bytes / 1e6).toFixed(1)} MB`;
 }
 
-const get = (/** @type {string} */ at) => fetch(URL + at);
-const send = (/** @type {string} */ method, /** @type {string} */ at, /** @type {unknown} */ body, headers = {}) =>
-  fetch(URL + at, { method, headers: { 'content-type': 'application/json', ...headers }, body: JSON.stringify(body) });
-const json = async (/** @type {string} */ at) => (await get(at)).json();
-
-/** @param {number} n */
-function names(n) {
-  const stems = ['Perpetua', 'Bo', 'Ottoline', 'Quim', 'Zelda', 'Fennimore', 'Ines', 'Aurelius'];
-  const word = (/** @type {number} */ i) =>
-    [...i.toString(20)].map((digit) => 'abcdefghilmnoprstuvy'[parseInt(digit, 20)]).join('');
-  return Array.from({ length: n }, (_, i) => `${stems[i % stems.length]} M${word(i)}`).join('\n');
-}
-
 let numActs = 0;
 /** @param {string} id @param {unknown[]} deeds */
 const act = (id, deeds, more = {}) =>
@@ -84,7 +52,7 @@ async function grow(n) {
   process.stdout.write(`\n${n} entries\n`);
   let id = '';
   await measure('a run from its list', async () => {
-    const made = await send('POST', '/api/runs', { title: 'Growth', list: names(n) });
+    const made = await send('POST', '/api/runs', { title: 'Growth', list: manyNames(n) });
     const copy = made.clone();
     id = (await copy.json()).id;
     return made;
@@ -113,7 +81,13 @@ async function grow(n) {
   await measure('GET releases (what changed since)', () => get(`/api/runs/${id}/releases`));
   await change((spec) => ({ ...spec, title: 'A third title' }));
   await measure('GET releases, after another title', () => get(`/api/runs/${id}/releases`));
-  const { items } = await json(`/api/runs/${id}/tally`);
+  /** @type {any[]} */
+  const items = [];
+  for (let from = 0; from !== null;) {
+    const page = await json(`/api/runs/${id}/tally?from=${from}`);
+    items.push(...page.items);
+    from = page.next;
+  }
   const cut = (/** @type {number} */ i) => [
     { kind: 'cut', pieceId: items[i].pieces[0].pieceId, attempt: 1, passId: null },
   ];
@@ -142,18 +116,8 @@ async function grow(n) {
 }
 
 try {
-  for (let i = 0; i < 200; i++) {
-    if (
-      await fetch(`${URL}/api/health`).then(
-        ({ ok }) => ok,
-        () => false,
-      )
-    )
-      break;
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
+  await ready();
   for (const n of sizes.length > 0 ? sizes : [100, 500, 2000, 10_000]) await grow(n);
 } finally {
-  server.kill();
-  rmSync(dataDir, { recursive: true, force: true });
+  end();
 }
