@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { LimitFault } from '@/core/resolve';
 import type { ListProblem } from '@/core/roster';
-import { limitSentence } from '@/core/sentences';
+import { limitWords } from '@/core/sentences';
 import { assertNever } from '@/core/outcome';
 import type { InputIssue } from './problem';
 
@@ -11,7 +11,7 @@ export function issuesOfZod(error: z.ZodError): InputIssue[] {
 }
 
 export function limitIssue(fault: LimitFault): InputIssue {
-  return { field: 'entries', row: fault.row, message: limitSentence(fault) };
+  return { field: 'entries', row: fault.row, message: limitWords(fault) };
 }
 
 export function listIssue(problem: ListProblem): InputIssue {

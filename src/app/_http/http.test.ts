@@ -2,7 +2,7 @@ import { pageAsked } from './page-asked';
 import { refusalAtDoor } from './door';
 import { counterOfIfMatch, etagOf } from './etag';
 import { type HttpProblem, problemBody } from './problem-response';
-import { readJson } from './read-json';
+import { readJson, readJsonOrBundle } from './read-json';
 import { originProblem } from './same-origin';
 
 const headers = (values: Record<string, string>) => new Headers(values);
@@ -59,6 +59,20 @@ describe('reading a body', () => {
       problem: { kind: 'bodyTooLarge', mostBytes: 250 },
     });
     expect(endless.numTaken()).toBeLessThan(8);
+  });
+
+  test('has room for a bundle, and for nothing else of that size', async () => {
+    const post = (body: string) =>
+      new Request('http://127.0.0.1/', { method: 'POST', body, headers: { 'content-type': 'application/json' } });
+    const long = 'x'.repeat(200);
+    expect(await readJsonOrBundle(post(`{"list":"${long}"}`), 100)).toEqual({
+      ok: false,
+      problem: { kind: 'bodyTooLarge', mostBytes: 100 },
+    });
+    const bundle = { acts: long, format: 'knurl-bundle' };
+    expect(await readJsonOrBundle(post(JSON.stringify(bundle, null, 1)), 100)).toEqual({ ok: true, value: bundle });
+    expect(await readJsonOrBundle(post('{"list":"a"}'), 100)).toEqual({ ok: true, value: { list: 'a' } });
+    expect(await readJsonOrBundle(post('{'), 100)).toMatchObject({ problem: { kind: 'brokenJson' } });
   });
 
   test('refuses what is no JSON, no UTF-8, or says it is something else', async () => {

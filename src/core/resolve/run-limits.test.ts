@@ -45,7 +45,7 @@ test('a text of two thousand characters is taken, one more is told by its row; o
     most: 2000,
   });
   expect(limitSentence(fault!)).toBe(
-    `Row 2 (“${'x'.repeat(30)}…”) has 2,001 characters in text; a text may have 2,000. Shorten it.`,
+    `Row 2: “${'x'.repeat(30)}…” has 2,001 characters in text; a text may have 2,000. Shorten it.`,
   );
   expect(limitFaults({ ...long, title: 'Another' }, long)).toEqual([]);
   expect(limitFaults(withText(long, 0, 'Ann'), long)).toEqual([]);

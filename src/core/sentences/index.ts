@@ -1,6 +1,6 @@
 /** Findings and press cards in words, for screens and paper alike: what is wrong, what to do, and in which order. */
 export { findingSentence, findingWords } from './finding-sentence';
-export { limitSentence } from './limit-words';
+export { limitSentence, limitWords } from './limit-words';
 export {
   type FigureWords,
   BACK_OPTIONS,

@@ -3,7 +3,7 @@ import { fail, ok } from '@/core/outcome';
 import { type RunView, createRun, importBundle, issuesOfZod, listRunSummaries, storeNewRun } from '@/services';
 import { runResponse } from '../../_http/etag';
 import { listInputSchema } from '../../_http/list-input';
-import { MOST_BUNDLE_BYTES, readJson } from '../../_http/read-json';
+import { MOST_SPEC_BYTES, readJsonOrBundle } from '../../_http/read-json';
 import { answerWith, route } from '../../_http/route';
 
 export const dynamic = 'force-dynamic';
@@ -19,7 +19,7 @@ const newRunSchema = z.intersection(
 export const GET = route(async ({ context }) => Response.json(await listRunSummaries(context)));
 
 export const POST = route(async ({ request, context }) => {
-  const body = await readJson(request, MOST_BUNDLE_BYTES);
+  const body = await readJsonOrBundle(request, MOST_SPEC_BYTES);
   if (!body.ok) return body.problem;
   if (isBundle(body.value)) return answerWith(await importBundle(context, body.value), created);
   if (isSpecAlone(body.value)) return answerWith(await storeNewRun(context, body.value.spec), created);
