@@ -165,21 +165,21 @@ function passIssues(
   const missing = outlinesNamed(passes, releases).filter((sha) => !(sha in outlines));
   return [
     ...missing.map((sha) =>
-      issue('outlines', `The outline ${sha} is named by a pass or a release and not in the bundle.`),
+      issue(`outlines.${sha}`, 'A pass or a release names this outline, and it is not in the bundle.'),
     ),
     ...twice(passes.map(({ no }) => String(no))).map((no) => issue('passes', `The pass number ${no} stands twice.`)),
     ...twice(releases.map(({ no }) => String(no))).map((no) =>
       issue('releases', `The release number ${no} stands twice.`),
     ),
-    ...twice(releases.map(({ id }) => id)).map((id) => issue('releases', `The release id ${id} stands twice.`)),
-    ...twice(passes.map(({ id }) => id)).map((id) => issue('passes', `The pass id ${id} stands twice.`)),
+    ...twice(releases.map(({ id }) => id)).map((id) => issue(`releases.${id}`, 'The id of this release stands twice.')),
+    ...twice(passes.map(({ id }) => id)).map((id) => issue(`passes.${id}`, 'The id of this pass stands twice.')),
   ];
 }
 
 function actIssues(acts: readonly Act[]): InputIssue[] {
   const isInOrder = acts.every(({ seq }, i) => i === 0 || seq > acts[i - 1]!.seq);
   return [
-    ...twice(acts.map(({ id }) => id)).map((id) => issue('acts', `The act id ${id} stands twice.`)),
+    ...twice(acts.map(({ id }) => id)).map((id) => issue(`acts.${id}`, 'The id of this act stands twice.')),
     ...(isInOrder ? [] : [issue('acts', 'The acts are not in the order of their numbers.')]),
   ];
 }

@@ -48,7 +48,10 @@ export function checkedSpec(candidate: unknown): Outcome<RunSpec, ServiceProblem
   const faults = specFaults(parsed.data);
   if (faults.length === 0) return ok(parsed.data);
   const issues = faults.map(({ kind, field, id }): InputIssue => {
-    const message = kind === 'idTwice' ? `The id ${id} stands twice.` : `Nothing has the id ${id || '(empty)'}.`;
+    const message =
+      kind === 'idTwice'
+        ? 'The id here stands twice.'
+        : `Nothing has the id that stands here${id === '' ? ', which is empty' : ''}.`;
     return { field, row: null, message };
   });
   return fail({ kind: 'invalidInput', issues });

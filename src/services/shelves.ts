@@ -107,12 +107,12 @@ async function letteringIssue(_: Context, lettering: Lettering): Promise<InputIs
 
 async function blankIssue({ store }: Context, { photo, places, variants }: Blank): Promise<InputIssue | null> {
   if (photo && (await findAttachment(store.db, photo.sha)) === null) {
-    const message = 'No photo of that hash is kept. Send it to /api/photos first.';
+    const message = 'No photo of that hash is kept. Send the photo first.';
     return { field: 'photo.sha', row: null, message };
   }
   const ids = [...places, ...variants].map(({ id }) => id);
   const twice = ids.find((id, i) => ids.indexOf(id) !== i);
-  if (twice !== undefined) return { field: 'places', row: null, message: `The id ${twice} stands twice.` };
+  if (twice !== undefined) return { field: 'places', row: null, message: 'The id of a place stands twice.' };
   const lost = places.find(({ twinOf }) => twinOf !== null && !places.some(({ id }) => id === twinOf));
   if (lost) return { field: 'places', row: null, message: `“${lost.name}” is the twin of a place that is not there.` };
   return null;

@@ -156,6 +156,16 @@ describe('problems in words', () => {
       errors: [issue],
     });
     expect(problemBody({ kind: 'crashed' })).not.toHaveProperty('field');
+    const at = (field: string) => problemBody({ kind: 'invalidInput', issues: [{ field, row: null, message: 'No.' }] });
+    expect(at(`outlines.${'a'.repeat(64)}`)).toMatchObject({
+      field: `outlines.${'a'.repeat(64)}`,
+      detail: 'outlines: No.',
+    });
+    expect([at('acts.act-number-1').detail, at('acts.0.at').detail, at('passes.3').detail]).toEqual([
+      'acts: No.',
+      'acts.0.at: No.',
+      'passes.3: No.',
+    ]);
   });
 });
 

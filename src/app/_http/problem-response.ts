@@ -245,7 +245,9 @@ function openSentence({ no, numPieces, notReleased, notProofed, checks }: OpenPa
 function issuesSentence(issues: readonly InputIssue[]): string {
   const [first] = issues;
   if (!first) return 'The input was refused.';
-  const at = first.row === null ? first.field : `${first.field}, row ${first.row}`;
+  // Ids and hashes are for programs, which find the whole path beside the sentence.
+  const field = first.field.replace(/^(outlines|attachments|acts|passes|releases)\.(?!\d+$)[^.]+$/, '$1');
+  const at = first.row === null ? field : `${field}, row ${first.row}`;
   const more = issues.length > 1 ? ` And ${issues.length - 1} more.` : '';
   return `${at}: ${first.message}${more}`;
 }
