@@ -30,23 +30,33 @@ test('an answer that breaks off is no answer: the caller hears that the server i
   });
 });
 
-test('a bench that comes in pages is put together, and read anew where it changed in between', async () => {
-  const page = (state: string, items: string[], next: number | null) =>
-    ({ ok: true, value: { state, items, next, numAll: 4, undo: null } }) as unknown as Awaited<
-      Parameters<typeof wholeBench>[0] extends (from: number) => infer R ? R : never
-    >;
-  const asked: number[] = [];
-  const answers = [
-    page('1', ['a', 'b'], 2),
-    page('2', ['c', 'd'], null),
-    page('2', ['a', 'B'], 2),
-    page('2', ['c', 'd'], null),
-  ];
-  const read = async (from: number) => {
-    asked.push(from);
-    return answers.shift()!;
+test('a bench that comes in pages is put together, and read anew where the run was changed in between', async () => {
+  type Read = Parameters<typeof wholeBench>[0];
+  const page = (spec: number, acts: number, items: string[], next: number | null) => {
+    const value = { state: `${spec}.${acts}`, marks: { spec, acts }, items, next, numAll: 4, undo: `act-${acts}` };
+    return { ok: true, value } as unknown as Awaited<ReturnType<Read>>;
   };
-  expect(await wholeBench(read)).toEqual({ ok: true, value: { state: '2', items: ['a', 'B', 'c', 'd'], undo: null } });
-  expect(asked).toEqual([0, 2, 0, 2]);
+  const asked: number[] = [];
+  const reading =
+    (answers: Awaited<ReturnType<Read>>[]): Read =>
+    (from) => {
+      asked.push(from);
+      return Promise.resolve(answers.shift()!);
+    };
+  const changed = [
+    page(1, 7, ['a', 'b'], 2),
+    page(2, 7, ['c'], null),
+    page(2, 7, ['a', 'B'], 2),
+    page(2, 7, ['c'], null),
+  ];
+  expect(await wholeBench(reading(changed))).toMatchObject({ value: { state: '2.7', items: ['a', 'B', 'c'] } });
+  expect(asked.splice(0)).toEqual([0, 2, 0, 2]);
+  // Marks come in all the time where many work: the whole goes by the oldest state that is in it.
+  const marked = [page(1, 7, ['a', 'b'], 2), page(1, 9, ['C', 'd'], null)];
+  expect(await wholeBench(reading(marked))).toEqual({
+    ok: true,
+    value: { state: '1.7', marks: { spec: 1, acts: 7 }, items: ['a', 'b', 'C', 'd'], undo: 'act-9' },
+  });
+  expect(asked).toEqual([0, 2]);
   expect(await wholeBench(async () => ({ ok: false, problem: { kind: 'serverGone' } }))).toMatchObject({ ok: false });
 });

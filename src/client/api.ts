@@ -81,19 +81,24 @@ function withJson(method: string, body: unknown, counter?: number): RequestInit 
   return { method, headers, body: typeof body === 'string' ? body : JSON.stringify(body) };
 }
 
-/** All pages of a bench, of one state: where it changed meanwhile it is read from its beginning. */
+/**
+ * All pages of a bench. Where the run itself was changed meanwhile it is read from its beginning; marks that came in between are in the
+ * pages that were read later, and the whole goes by the state of the first, so that whoever follows the run reads on. Reading anew for each
+ * mark would never end where many work.
+ */
 export async function wholeBench(read: (from: number) => Answer<BenchPage>): Answer<BenchView> {
   let pages: BenchPage[] = [];
   for (let from: number | null = 0; from !== null;) {
     const page: Outcome<BenchPage, ApiProblem> = await read(from);
     if (!page.ok) return page;
-    const isOther: boolean = pages.some(({ state }) => state !== page.value.state);
+    const isOther: boolean = pages.some(({ marks }) => marks.spec !== page.value.marks.spec);
     pages = isOther ? [] : [...pages, page.value];
     // Of a server that tells no next page this is all there is.
     from = isOther ? 0 : (page.value.next ?? null);
   }
   const { numAll: _, next: __, ...bench } = presentOrThrow(pages.at(-1), 'a page of the bench');
-  return ok({ ...bench, items: pages.flatMap(({ items }) => items) });
+  const { state, marks } = presentOrThrow(pages.at(0), 'a page of the bench');
+  return ok({ ...bench, state, marks, items: pages.flatMap(({ items }) => items) });
 }
 
 /** The HTTP interface as functions. Nothing is repeated here: callers know whether repeating is harmless. */

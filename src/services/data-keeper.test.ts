@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { execFileSync } from 'node:child_process';
 import path from 'node:path';
 import { type StoreFault, listBackups } from '@/store';
@@ -73,6 +73,27 @@ test('a copy that could not be made is told until one is', async () => {
   pass(1);
   await keeper.lookAfter();
   expect([keeper.state().backupProblem, dataNotices(keeper.state())]).toEqual([null, []]);
+});
+
+test('looking after the data that goes wrong is told, and ends nothing', async () => {
+  const { store } = await aContext(4);
+  const check = () => Promise.reject(new Error('the thread could not be started'));
+  const parts = {
+    store: { ...store, faults: null },
+    nowIso: () => '2026-05-04T08:00:00.000Z',
+    databaseFile: 'x',
+    check,
+  };
+  const keeper = new DataKeeper(parts);
+  keeper.start();
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  expect(keeper.state()).toMatchObject({
+    condition: { kind: 'checking' },
+    backupProblem: { kind: 'failed', cause: 'the thread could not be started' },
+  });
+  rmSync(path.join(store.dataDir, 'backups'), { recursive: true, force: true });
+  writeFileSync(path.join(store.dataDir, 'backups'), 'no folder at all');
+  expect(keeper.state().newestBackup).toBeNull();
 });
 
 test('health tells what is wrong with the data and does not fail itself', async () => {

@@ -55,8 +55,10 @@ export class DataKeeper {
 
   /** Hourly from now on, as long as the program runs anyway. */
   start(): void {
-    void this.lookAfter();
-    setInterval(() => void this.lookAfter(), HOUR_MS).unref();
+    // Looking after the data must never end the program that writes it.
+    const lookAfter = () => void this.lookAfter().catch((error: unknown) => this.#couldNot(error));
+    lookAfter();
+    setInterval(lookAfter, HOUR_MS).unref();
   }
 
   /** Looks it through when that is more than a day ago, and makes the day's copy; at most once at a time. */
@@ -84,7 +86,11 @@ export class DataKeeper {
       const made: Outcome<Backup, BackupProblem> = await this.parts.store.backUp(nowIso, this.parts.check);
       this.#backupProblem = made.ok ? null : made.problem;
     } catch (error) {
-      this.#backupProblem = { kind: 'failed', cause: error instanceof Error ? error.message : String(error) };
+      this.#couldNot(error);
     }
+  }
+
+  #couldNot(error: unknown): void {
+    this.#backupProblem = { kind: 'failed', cause: error instanceof Error ? error.message : String(error) };
   }
 }

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync, statfsSync } from 'node:fs';
+import { mkdirSync, readdirSync, renameSync, rmSync, statSync, statfsSync } from 'node:fs';
 import path from 'node:path';
 import SqliteDatabase from 'better-sqlite3';
 import { type Outcome, fail, ok } from '@/core/outcome';
@@ -31,22 +31,27 @@ const NAME = /^knurl-(?:day|before-.+)-(\d{4})(\d\d)(\d\d)(\d\d)(\d\d)(\d\d)\.sq
 /** Copies in a data folder, newest first; those that an earlier Knurl left beside the database are among them. */
 export function listBackups(dataDir: string): readonly Backup[] {
   return [path.join(dataDir, BACKUP_FOLDER), dataDir]
-    .flatMap((folder) => (existsSync(folder) ? readdirSync(folder).map((name) => ({ folder, name })) : []))
+    .flatMap((folder) => namesIn(folder).map((name) => ({ folder, name })))
     .flatMap(({ folder, name }): Backup[] => {
       const [, ...parts] = NAME.exec(name) ?? [];
       if (parts.length === 0) return [];
       const [year, month, day, hour, minute, second] = parts;
       const file = path.join(folder, name);
-      return [
-        {
-          name,
-          file,
-          at: `${year}-${month}-${day}T${hour}:${minute}:${second}.000Z`,
-          bytes: statSync(file).size,
-        },
-      ];
+      // One may be let go between looking into the folder and looking at it.
+      const bytes = statSync(file, { throwIfNoEntry: false })?.size;
+      const at = `${year}-${month}-${day}T${hour}:${minute}:${second}.000Z`;
+      return bytes === undefined ? [] : [{ name, file, at, bytes }];
     })
     .sort((a, b) => (a.at < b.at ? 1 : a.at > b.at ? -1 : a.name.localeCompare(b.name)));
+}
+
+/** Empty where there is no such folder, or none that can be read: pages ask for it, and must come up. */
+function namesIn(folder: string): readonly string[] {
+  try {
+    return readdirSync(folder);
+  } catch {
+    return [];
+  }
 }
 
 /** The newest copy that still holds together; null when there is none. */
