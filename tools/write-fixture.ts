@@ -16,7 +16,6 @@ import {
   contextOn,
   createRun,
   cutFile,
-  exportBundle,
   getRun,
   listMadePasses,
   makeNextPass,
@@ -59,7 +58,9 @@ function valueOf<T>(outcome: Outcome<T, unknown>): T {
 }
 
 async function keepRun(file: string, runId: string): Promise<void> {
-  writeFileSync(path.join(folder, `${file}.knurl.json`), writeBundle(valueOf(await exportBundle(context, runId))));
+  const parts: string[] = [];
+  for await (const part of valueOf(await writeBundle(context, runId))) parts.push(part);
+  writeFileSync(path.join(folder, `${file}.knurl.json`), parts.join(''));
   for (const { no } of valueOf(await listMadePasses(context, runId))) {
     writeFileSync(path.join(folder, `${file}-pass-${no}.svg`), valueOf(await cutFile(context, runId, no)));
   }

@@ -1,19 +1,19 @@
+import stringify from 'safe-stable-stringify';
 import type { Deed } from '@/core/ledger';
 import {
   createRun,
   cutFile,
-  exportBundle,
   getRun,
   importBundle,
   listMadePasses,
   makeNextPass,
   recordAct,
-  writeBundle,
   benchOfRun,
   planOfRun,
 } from '.';
 import type { Context } from './context';
 import { aContext, problemOf, removeFolders, valueOf } from './test/a-context';
+import { carried, carriedText, jsonBytes } from './test/carried';
 
 let here: Context;
 let there: Context;
@@ -35,10 +35,11 @@ afterAll(async () => {
   removeFolders();
 });
 
-const carried = async () => JSON.parse(writeBundle(valueOf(await exportBundle(here, runId))));
+const bundled = () => carried(here, runId);
+const bringIn = (to: Context, bundle: unknown) => importBundle(to, jsonBytes(bundle));
 
 test('a run brought in elsewhere has the same cut files byte for byte, the same stages, the same plan', async () => {
-  const brought = valueOf(await importBundle(there, await carried()));
+  const brought = valueOf(await bringIn(there, await bundled()));
   expect(brought.id).not.toBe(runId);
   expect(brought.spec).toEqual(valueOf(await getRun(here, runId)).spec);
   for (const { no } of valueOf(await listMadePasses(here, runId))) {
@@ -49,15 +50,15 @@ test('a run brought in elsewhere has the same cut files byte for byte, the same 
 });
 
 test('carried on from there it is the same bundle again, and twice into one place is two runs', async () => {
-  const bundle = await carried();
-  const first = valueOf(await importBundle(there, bundle));
-  const second = valueOf(await importBundle(there, bundle));
+  const bundle = await bundled();
+  const first = valueOf(await bringIn(there, bundle));
+  const second = valueOf(await bringIn(there, bundle));
   expect(first.id).not.toBe(second.id);
-  expect(writeBundle(valueOf(await exportBundle(there, first.id)))).toBe(writeBundle(bundle));
+  expect(await carriedText(there, first.id)).toBe(await carriedText(here, runId));
 });
 
 test('a bundle that is not whole is refused with the field, and leaves nothing behind', async () => {
-  const bundle = await carried();
+  const bundle = await bundled();
   const [sha] = Object.keys(bundle.outlines);
   const broken: [string, object][] = [
     [`outlines.${Object.keys(bundle.outlines).sort().at(0)}`, { ...bundle, outlines: {} }],
@@ -70,10 +71,23 @@ test('a bundle that is not whole is refused with the field, and leaves nothing b
   const countRuns = async () => (await there.store.db.selectFrom('run').select('id').execute()).length;
   const before = await countRuns();
   for (const [field, candidate] of broken) {
-    expect(problemOf(await importBundle(there, candidate))).toMatchObject({
+    expect(problemOf(await bringIn(there, candidate))).toMatchObject({
       kind: 'invalidInput',
       issues: expect.arrayContaining([expect.objectContaining({ field })]),
     });
   }
   expect(await countRuns()).toBe(before);
+});
+
+test('what is no JSON, or no bundle, is told apart from one that is wrong', async () => {
+  const text = (bytes: string) => importBundle(there, new TextEncoder().encode(bytes));
+  expect(problemOf(await text('{"format": "knurl-b'))).toMatchObject({ kind: 'brokenJson' });
+  for (const other of [{ title: 'knurl-bundle' }, 'knurl-bundle', null, 7]) {
+    expect(problemOf(await bringIn(there, other))).toEqual({ kind: 'noBundle' });
+  }
+  expect(problemOf(await bringIn(there, { format: 'knurl-parcel' }))).toMatchObject({ kind: 'invalidInput' });
+});
+
+test('it is written with its keys in order, all the way in', async () => {
+  expect(await carriedText(here, runId)).toBe(`${stringify(await bundled())}\n`);
 });

@@ -1,19 +1,7 @@
 import stringify from 'safe-stable-stringify';
-import { z } from 'zod';
-import { type Act, actSchema } from '@/core/ledger';
-import { outlineFromNumbers, outlineSha, writeOutline } from '@/core/geometry';
-import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
-import { type RunSpec, runSpecSchema, upgradeSpec } from '@/core/spec';
+import { type Outcome, ok, presentOrThrow } from '@/core/outcome';
+import type { RunSpec } from '@/core/spec';
 import { makeId } from '@/core/ids';
-import {
-  type MadePass,
-  type Release,
-  madePassSchema,
-  placedIn,
-  releaseSchema,
-  upgradePass,
-  upgradeRelease,
-} from '@/core/freeze';
 import {
   type StoredRun,
   findAttachment,
@@ -30,59 +18,63 @@ import {
   putAttachment,
   putOutlines,
 } from '@/store';
+import { type Bundle, outlinesNamed } from './bundle-file';
 import type { Context } from './context';
-import { issuesOfZod } from './input-issues';
-import type { InputIssue, ServiceProblem } from './problem';
-import { isPhotoOf } from './photos';
-import { checkedNew, getRun } from './runs';
+import type { ServiceProblem } from './problem';
+import { getRun } from './runs';
 
-/** A run with everything that belongs to it, as one JSON document that another Knurl can take in. */
-export const bundleSchema = z.object({
-  format: z.literal('knurl-bundle'),
-  formatVersion: z.literal(1),
-  writtenBy: z.object({ knurl: z.string().max(40) }),
-  spec: runSpecSchema,
-  /** In the order of their numbers. */
-  passes: z.array(madePassSchema),
-  /** Every outline that a pass or a release names: islands of rings of integers of 0.1 µm, outer ring first, by SHA-256. */
-  outlines: z.record(z.string().regex(/^[0-9a-f]{64}$/), z.array(z.array(z.array(z.number().int())))),
-  /** The ledger, oldest act first. */
-  acts: z.array(actSchema),
-  /** What was let through to be cut, in the order of the numbers; left out when nothing was. */
-  releases: z.array(releaseSchema).optional(),
-  /** Photos that the run's blanks name, as base64 by the SHA-256 of their bytes; left out when there are none. */
-  attachments: z.record(z.string().regex(/^[0-9a-f]{64}$/), z.base64()).optional(),
-});
-
-/** The schema as other programs read it. */
-export function bundleJsonSchema(): object {
-  return { title: 'A Knurl bundle', ...z.toJSONSchema(bundleSchema) };
-}
-
-export type Bundle = z.infer<typeof bundleSchema>;
-
-/** The bundle of a run; equal runs give equal bundles. */
-export async function exportBundle(context: Context, runId: string): Promise<Outcome<Bundle, ServiceProblem>> {
+/**
+ * The bundle of a run as text, part by part: keys in a fixed order, so that equal runs give equal files. Outlines are read one by one as
+ * they are written; what is named of them never changes.
+ */
+export async function writeBundle(
+  context: Context,
+  runId: string,
+): Promise<Outcome<AsyncGenerator<string>, ServiceProblem>> {
   const run = await getRun(context, runId);
   if (!run.ok) return run;
   const { db } = context.store;
   const passes = await listPasses(db, runId);
   const releases = await listReleases(db, runId);
-  const outlines: Bundle['outlines'] = {};
-  for (const sha of outlinesNamed(passes, releases)) {
-    outlines[sha] = JSON.parse(presentOrThrow(await findOutline(db, sha), `outline ${sha}`));
-  }
-  return ok({
+  const head: Omit<Bundle, 'outlines'> = {
     format: 'knurl-bundle',
     formatVersion: 1,
     writtenBy: { knurl: context.version },
     spec: run.value.spec as Bundle['spec'],
     passes: passes as Bundle['passes'],
-    outlines,
     acts: (await listActs(db, runId)) as Bundle['acts'],
     ...(releases.length > 0 ? { releases: releases as Bundle['releases'] } : {}),
     ...(await attachmentsOf(context, run.value.spec)),
-  });
+  };
+  return ok(partsOf(context, head, outlinesNamed(passes, releases)));
+}
+
+async function* partsOf(context: Context, head: Omit<Bundle, 'outlines'>, shas: readonly string[]) {
+  const keys = [...(Object.keys(head) as (keyof typeof head)[]), 'outlines' as const].sort();
+  for (const [i, key] of keys.entries()) {
+    yield `${i === 0 ? '{' : ','}"${key}":`;
+    if (key === 'outlines') yield* outlineParts(context, shas);
+    else yield* valueParts(head[key]);
+  }
+  yield '}\n';
+}
+
+function* valueParts(value: unknown) {
+  if (!Array.isArray(value)) {
+    yield stringify(value) ?? 'null';
+    return;
+  }
+  yield '[';
+  for (const [i, one] of value.entries()) yield `${i === 0 ? '' : ','}${stringify(one)}`;
+  yield ']';
+}
+
+async function* outlineParts({ store }: Context, shas: readonly string[]) {
+  yield '{';
+  for (const [i, sha] of shas.entries()) {
+    yield `${i === 0 ? '' : ','}"${sha}":${presentOrThrow(await findOutline(store.db, sha), `outline ${sha}`)}`;
+  }
+  yield '}';
 }
 
 /** The photos that the run's blanks name, as far as they are kept. */
@@ -95,41 +87,16 @@ async function attachmentsOf({ store }: Context, spec: RunSpec): Promise<Pick<Bu
   return Object.keys(attachments).length > 0 ? { attachments } : {};
 }
 
-function outlinesNamed(passes: readonly MadePass[], releases: readonly Release[]): string[] {
-  const cut = passes.flatMap((pass) => [...placedIn(pass)].map(({ placed }) => placed.outline));
-  const released = releases.flatMap(({ pieces }) => pieces.map(({ outline }) => outline));
-  return [...new Set([...cut, ...released])].sort();
-}
-
 /** Takes a bundle in as a new run, whole or not at all. Pieces, passes and acts keep their ids. */
-export async function importBundle(context: Context, candidate: unknown): Promise<Outcome<StoredRun, ServiceProblem>> {
-  const parsed = bundleSchema.safeParse(upgradeBundle(candidate));
-  if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
-  const spec = checkedNew(parsed.data.spec);
-  if (!spec.ok) return spec;
-  const { passes, acts, releases = [] } = parsed.data;
-  const outlines: Record<string, string> = {};
-  const issues: InputIssue[] = [];
-  for (const [sha, numbers] of Object.entries(parsed.data.outlines)) {
-    const text = writeOutline(outlineFromNumbers(numbers));
-    if (outlineSha(text) !== sha) issues.push(issue(`outlines.${sha}`, 'The outline is not the one its hash names.'));
-    outlines[sha] = text;
-  }
-  const photos = Object.entries(parsed.data.attachments ?? {}).map(([sha, text]) => ({
-    sha,
-    bytes: new Uint8Array(Buffer.from(text, 'base64')),
-  }));
-  for (const { sha, bytes } of photos) {
-    if (!isPhotoOf(bytes, sha)) issues.push(issue(`attachments.${sha}`, 'The photo is not the one its hash names.'));
-  }
-  issues.push(...passIssues(passes, releases, outlines), ...actIssues(acts));
-  if (issues.length > 0) return fail({ kind: 'invalidInput', issues });
-
+export async function importBundle(context: Context, bytes: Uint8Array): Promise<Outcome<StoredRun, ServiceProblem>> {
+  const bundle = await context.compute.readBundle(bytes);
+  if (!bundle.ok) return bundle;
+  const { spec, passes, outlines, acts, releases, photos } = bundle.value;
   const runId = makeId<'run'>(context.randomBytes);
   return inTransaction(context.store.db, async (db) => {
-    const run = await insertRun(db, runId, spec.value, context.nowIso());
+    const run = await insertRun(db, runId, spec, context.nowIso());
     await putOutlines(db, outlines);
-    for (const { sha, bytes } of photos) await putAttachment(db, sha, bytes, context.nowIso());
+    for (const { sha, bytes: photo } of photos) await putAttachment(db, sha, photo, context.nowIso());
     for (const pass of passes) {
       await insertPass(db, runId, pass);
       // Whoever sent it may have cut it.
@@ -139,57 +106,4 @@ export async function importBundle(context: Context, candidate: unknown): Promis
     await insertActs(db, runId, acts);
     return ok(run);
   });
-}
-
-/** Bundles of earlier versions carry an earlier spec, and passes and releases that kept less. */
-export function upgradeBundle(candidate: unknown): unknown {
-  if (typeof candidate !== 'object' || candidate === null || !('spec' in candidate)) return candidate;
-  const { spec, passes, releases }: { spec: unknown; passes?: unknown; releases?: unknown } = candidate;
-  return {
-    ...candidate,
-    spec: upgradeSpec(spec),
-    ...(Array.isArray(passes) ? { passes: passes.map(upgradePass) } : {}),
-    ...(Array.isArray(releases) ? { releases: releases.map(upgradeRelease) } : {}),
-  };
-}
-
-function issue(field: string, message: string): InputIssue {
-  return { field, row: null, message };
-}
-
-function passIssues(
-  passes: readonly MadePass[],
-  releases: readonly Release[],
-  outlines: Readonly<Record<string, string>>,
-): InputIssue[] {
-  const missing = outlinesNamed(passes, releases).filter((sha) => !(sha in outlines));
-  return [
-    ...missing.map((sha) =>
-      issue(`outlines.${sha}`, 'A pass or a release names this outline, and it is not in the bundle.'),
-    ),
-    ...twice(passes.map(({ no }) => String(no))).map((no) => issue('passes', `The pass number ${no} stands twice.`)),
-    ...twice(releases.map(({ no }) => String(no))).map((no) =>
-      issue('releases', `The release number ${no} stands twice.`),
-    ),
-    ...twice(releases.map(({ id }) => id)).map((id) => issue(`releases.${id}`, 'The id of this release stands twice.')),
-    ...twice(passes.map(({ id }) => id)).map((id) => issue(`passes.${id}`, 'The id of this pass stands twice.')),
-  ];
-}
-
-function actIssues(acts: readonly Act[]): InputIssue[] {
-  const isInOrder = acts.every(({ seq }, i) => i === 0 || seq > acts[i - 1]!.seq);
-  return [
-    ...twice(acts.map(({ id }) => id)).map((id) => issue(`acts.${id}`, 'The id of this act stands twice.')),
-    ...(isInOrder ? [] : [issue('acts', 'The acts are not in the order of their numbers.')]),
-  ];
-}
-
-function twice(values: readonly string[]): string[] {
-  const seen = new Set<string>();
-  return values.filter((value) => seen.size === seen.add(value).size);
-}
-
-/** The bundle as text: keys in a fixed order, so that equal runs give equal files. */
-export function writeBundle(bundle: Bundle): string {
-  return `${stringify(bundle)}\n`;
 }

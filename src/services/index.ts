@@ -38,7 +38,9 @@ export {
   saveThing,
 } from './shop';
 export { type Shelf, type ShopValues, isShelf, noShelf } from './shelves';
-export { type KeptPhoto, MOST_PHOTO_BYTES, MOST_PHOTO_PX, keepPhoto, photoBytes } from './photos';
+export { MOST_PHOTO_BYTES } from './jpeg';
+export { parseJson } from './parse-json';
+export { type KeptPhoto, MOST_PHOTO_PX, keepPhoto, photoBytes } from './photos';
 export { letteringSample } from './lettering-sample';
 export { type SampleAnswer } from './compute/sample';
 export { templateOfPlace } from './template';
@@ -75,7 +77,8 @@ export { type PageAsked, type PageTold, WHOLE, pageOfList, toldOf } from './page
 export { type ActAnswer, recordAct } from './record-act';
 export { type CountdownsView, countdownsOfRun, endCountdown, startCountdown } from './countdowns';
 export { type ActAnswers } from './check-deeds';
-export { type Bundle, bundleSchema, bundleJsonSchema, exportBundle, importBundle, writeBundle } from './bundle';
+export { importBundle, writeBundle } from './bundle';
+export { type Bundle, bundleJsonSchema, bundleSchema } from './bundle-file';
 export { issuesOfZod } from './input-issues';
 export { type Health, health } from './health';
 export { type DataState } from './data-keeper';

@@ -1,18 +1,8 @@
 import { removeFolders, aContext, problemOf, valueOf } from './test/a-context';
+import { carried, jsonBytes } from './test/carried';
 import { aPackage, textCell } from './test/a-package';
 import { proofRows, tickRows } from '@/core/wording';
-import {
-  createRun,
-  exportBundle,
-  getRun,
-  importBundle,
-  proofOfRun,
-  readList,
-  replaceList,
-  rosterCsv,
-  rosterXlsx,
-  saveSpec,
-} from '.';
+import { createRun, getRun, importBundle, proofOfRun, readList, replaceList, rosterCsv, rosterXlsx, saveSpec } from '.';
 
 afterAll(removeFolders);
 const encode = (text: string) => new TextEncoder().encode(text);
@@ -140,13 +130,13 @@ test('a bundle keeps the ticks of the proof, and a key that every object has doe
   const run = valueOf(await createRun(context, { title: 'A', dueOn: null, list: 'Ann\nBo', reading: 'lines' }));
   const spec = tickRows(run.spec, proofRows(run.spec), 'Ada', '2026-05-01T10:00:00Z');
   valueOf(await saveSpec(context, run.id, run.counter, spec));
-  const bundle = valueOf(await exportBundle(context, run.id));
-  const brought = valueOf(await importBundle(context, JSON.parse(JSON.stringify(bundle))));
+  const bundle = await carried(context, run.id);
+  const brought = valueOf(await importBundle(context, jsonBytes(bundle)));
   expect(brought.spec.proof).toEqual(spec.proof);
   const hostile = JSON.parse(
     JSON.stringify(bundle).replace('"text":"Ann"', '"text":"Ann","__proto__":{"polluted":"yes"}'),
   );
-  const after = await importBundle(context, hostile);
+  const after = await importBundle(context, jsonBytes(hostile));
   expect(({} as Record<string, unknown>).polluted).toBeUndefined();
   if (after.ok) expect(Object.getPrototypeOf(after.value.spec.entries[0]!.fields)).toBe(Object.prototype);
 });

@@ -7,7 +7,6 @@ import {
   benchOfRun,
   createRun,
   cutFile,
-  exportBundle,
   importBundle,
   listThings,
   makeNextPass,
@@ -18,11 +17,11 @@ import {
   saveSpec,
   saveThing,
   viewMadePasses,
-  writeBundle,
 } from '.';
 import type { ActAnswers } from './check-deeds';
 import type { Context } from './context';
 import { aContext, problemOf, removeFolders, valueOf } from './test/a-context';
+import { carried, jsonBytes } from './test/carried';
 
 let context: Context;
 let run: RunView;
@@ -186,10 +185,10 @@ describe('a pass is unmade', () => {
     expect(problemOf(await record([unmake]))).toEqual({ kind: 'wasItCut', no: 1 });
     const { act: unmaking } = valueOf(await record([unmake], { notCut: true }));
     // Undoing it brings back the same bytes, and a bundle carries all of it.
-    const bundle = JSON.parse(writeBundle(valueOf(await exportBundle(context, run.id))));
+    const bundle = await carried(context, run.id);
     valueOf(await record([undone(unmaking.id)]));
     expect(valueOf(await cutFile(context, run.id, 1))).toBe(bytes);
-    run = valueOf(await importBundle(context, bundle));
+    run = valueOf(await importBundle(context, jsonBytes(bundle)));
     expect(await told()).toEqual(['1 unmade']);
     valueOf(await record([undone(unmaking.id)]));
     expect(problemOf(await record([unmake]))).toEqual({ kind: 'wasItCut', no: 1 });

@@ -38,6 +38,9 @@ export type ServiceProblem =
     }
   | { readonly kind: 'changedElsewhere'; readonly yourCounter: number; readonly counter: number }
   | { readonly kind: 'unreadableFile'; readonly fileName: string; readonly file: FileProblem }
+  | { readonly kind: 'brokenJson'; readonly message: string }
+  /** It is JSON, and says no format. */
+  | { readonly kind: 'noBundle' }
   | { readonly kind: 'invalidInput'; readonly issues: readonly InputIssue[] }
   | { readonly kind: 'nothingToRelease'; readonly numStopped: number }
   | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number }

@@ -2,12 +2,13 @@ import { type RunSpec, wordingOf } from '@/core/spec';
 import { changePlaceUse, changeRule } from '@/core/edit';
 import { makeId } from '@/core/ids';
 import { seededBytes } from '@/core/test';
-import { exportBundle, importBundle } from './bundle';
+import { importBundle } from './bundle';
 import { createRun, getRun, saveSpec } from './runs';
 import { makeNextPass } from './passes';
 import { planOfRun } from './plan';
 import { releaseOfRun, releaseRun } from './releases';
 import { aContext, problemOf, removeFolders, valueOf } from './test/a-context';
+import { carried, jsonBytes } from './test/carried';
 import type { Context } from './context';
 
 afterAll(removeFolders);
@@ -124,14 +125,14 @@ test('releases go along in a bundle, and are cut there as they were', async () =
   await changed(context, id, (spec) =>
     changePlaceUse(spec, null, (place) => ({ ...place, wording: wordingOf(['{text}!']) })),
   );
-  const bundle = valueOf(await exportBundle(context, id));
+  const bundle = await carried(context, id);
   expect(bundle.releases).toHaveLength(1);
   const other = await aContext(2);
-  const taken = valueOf(await importBundle(other, JSON.parse(JSON.stringify(bundle))));
+  const taken = valueOf(await importBundle(other, jsonBytes(bundle)));
   expect(await piecesPlanned(other, taken.id)).toEqual(await piecesPlanned(context, id));
   expect(valueOf(await releaseOfRun(other, taken.id)).changes.map(({ what }) => what)).toEqual(['text', 'text']);
   const broken = { ...bundle, outlines: {} };
-  expect(problemOf(await importBundle(other, broken))).toMatchObject({ kind: 'invalidInput' });
+  expect(problemOf(await importBundle(other, jsonBytes(broken)))).toMatchObject({ kind: 'invalidInput' });
 });
 
 test('nothing to release, and a run that is not there, are told', async () => {

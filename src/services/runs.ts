@@ -2,14 +2,15 @@ import { placedIn } from '@/core/freeze';
 import { entryIdsNamed } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { entriesFromList } from '@/core/roster';
-import { type RunSpec, readPieceId, runSpecSchema, specFaults, upgradeSpec } from '@/core/spec';
+import { type RunSpec, readPieceId } from '@/core/spec';
 import { changeList, newRunSpec, withShop } from '@/core/edit';
 import { limitFaults } from '@/core/resolve';
 import { makeId } from '@/core/ids';
 import { type Connection, type StoredRun, findRun, insertRun, listActs, listPasses, updateRunSpec } from '@/store';
 import type { Context } from './context';
 import type { InputIssue, ServiceProblem } from './problem';
-import { issuesOfZod, limitIssue } from './input-issues';
+import { checkedNew, checkedSpec } from './checked-spec';
+import { limitIssue } from './input-issues';
 import { type ListInput, takeList } from './lists';
 import { shopCopies } from './shop';
 import { takersLost } from './takers-lost';
@@ -39,29 +40,6 @@ export async function storeNewRun(context: Context, candidate: unknown): Promise
 export async function getRun({ store }: Context, runId: string): Promise<Outcome<StoredRun, ServiceProblem>> {
   const run = await findRun(store.db, runId);
   return run ? ok({ id: run.id, counter: run.counter, spec: run.spec }) : fail({ kind: 'runNotFound', runId });
-}
-
-/** A spec from outside: its shape by the schema, then its references. */
-export function checkedSpec(candidate: unknown): Outcome<RunSpec, ServiceProblem> {
-  const parsed = runSpecSchema.safeParse(upgradeSpec(candidate));
-  if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
-  const faults = specFaults(parsed.data);
-  if (faults.length === 0) return ok(parsed.data);
-  const issues = faults.map(({ kind, field, id }): InputIssue => {
-    const message =
-      kind === 'idTwice'
-        ? 'The id here stands twice.'
-        : `Nothing has the id that stands here${id === '' ? ', which is empty' : ''}.`;
-    return { field, row: null, message };
-  });
-  return fail({ kind: 'invalidInput', issues });
-}
-
-/** The same for a run that comes in: it may not be larger than one may be. */
-export function checkedNew(candidate: unknown): Outcome<RunSpec, ServiceProblem> {
-  const spec = checkedSpec(candidate);
-  const issues = spec.ok ? limitFaults(spec.value, null).map(limitIssue) : [];
-  return issues.length > 0 ? fail({ kind: 'invalidInput', issues }) : spec;
 }
 
 /** Saves the whole spec over the state that the caller has seen. */

@@ -1,10 +1,12 @@
 import { STARTER_BLANKS, replaceBlank } from '@/core/blanks';
 import { MATERIAL_KINDS } from '@/core/shop';
-import { exportBundle, importBundle, writeBundle } from './bundle';
+import { importBundle } from './bundle';
 import { createRun, saveSpec } from './runs';
 import { aContext, removeFolders } from './test/a-context';
+import { carried, jsonBytes } from './test/carried';
 import { getThing, listThings, removeThing, restoreThing, saveThing } from './shop';
-import { keepPhoto, photoBytes, withoutMetadata } from './photos';
+import { withoutMetadata } from './jpeg';
+import { keepPhoto, photoBytes } from './photos';
 
 afterAll(removeFolders);
 
@@ -146,12 +148,12 @@ test('a photo is kept without what the camera wrote into it, and nothing behind 
   const copy = { id: 'cap', fromRev: 1, value: valueOf(await getThing(context, 'blanks', 'cap')).value };
   const spec = replaceBlank(run.spec, run.spec.uses[0]!.id, copy);
   valueOf(await saveSpec(context, run.id, run.counter, spec));
-  const bundle = JSON.parse(writeBundle(valueOf(await exportBundle(context, run.id))));
+  const bundle = await carried(context, run.id);
   const there = await aContext(2);
-  valueOf(await importBundle(there, bundle));
+  valueOf(await importBundle(there, jsonBytes(bundle)));
   expect(valueOf(await photoBytes(there, kept.sha)).length).toBe(valueOf(await photoBytes(context, kept.sha)).length);
   const other = { ...bundle, attachments: { [kept.sha]: Buffer.from(aJpeg(9, 9)).toString('base64') } };
-  expect(await importBundle(there, other)).toMatchObject({
+  expect(await importBundle(there, jsonBytes(other))).toMatchObject({
     ok: false,
     problem: { kind: 'invalidInput', issues: [{ field: `attachments.${kept.sha}` }] },
   });

@@ -1,5 +1,9 @@
 /** A file for the person's disk: never shown in place, never able to run anything. */
-export function attachment(body: string | Uint8Array<ArrayBuffer>, contentType: string, name: string): Response {
+export function attachment(
+  body: string | Uint8Array<ArrayBuffer> | ReadableStream<Uint8Array>,
+  contentType: string,
+  name: string,
+): Response {
   return new Response(body, {
     headers: {
       'content-type': contentType,

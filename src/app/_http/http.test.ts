@@ -2,8 +2,9 @@ import { pageAsked } from './page-asked';
 import { refusalAtDoor } from './door';
 import { counterOfIfMatch, etagOf } from './etag';
 import { type HttpProblem, problemBody } from './problem-response';
-import { readJson, readJsonOrBundle } from './read-json';
+import { readBodyOrBundle, readJson } from './read-json';
 import { originProblem } from './same-origin';
+import { textStream } from './text-stream';
 
 const headers = (values: Record<string, string>) => new Headers(values);
 
@@ -65,14 +66,37 @@ describe('reading a body', () => {
     const post = (body: string) =>
       new Request('http://127.0.0.1/', { method: 'POST', body, headers: { 'content-type': 'application/json' } });
     const long = 'x'.repeat(200);
-    expect(await readJsonOrBundle(post(`{"list":"${long}"}`), 100)).toEqual({
+    expect(await readBodyOrBundle(post(`{"list":"${long}"}`), 100)).toEqual({
       ok: false,
       problem: { kind: 'bodyTooLarge', mostBytes: 100 },
     });
-    const bundle = { acts: long, format: 'knurl-bundle' };
-    expect(await readJsonOrBundle(post(JSON.stringify(bundle, null, 1)), 100)).toEqual({ ok: true, value: bundle });
-    expect(await readJsonOrBundle(post('{"list":"a"}'), 100)).toEqual({ ok: true, value: { list: 'a' } });
-    expect(await readJsonOrBundle(post('{'), 100)).toMatchObject({ problem: { kind: 'brokenJson' } });
+    const bundle = JSON.stringify({ acts: long, format: 'knurl-bundle' }, null, 1);
+    expect(await readBodyOrBundle(post(bundle), 100)).toMatchObject({ value: { mayBeBundle: true } });
+    const read = await readBodyOrBundle(post('{"list":"a"}'), 100);
+    expect(read).toMatchObject({ value: { mayBeBundle: false } });
+    expect(read.ok && new TextDecoder().decode(read.value.bytes)).toBe('{"list":"a"}');
+  });
+
+  test('a long text is written as it is taken, and no further', async () => {
+    let numWritten = 0;
+    let isEnded = false;
+    async function* parts() {
+      try {
+        for (let i = 0; i < 1000; i++) yield `${numWritten++},`.padEnd(1000, 'ø');
+      } finally {
+        isEnded = true;
+      }
+    }
+    const whole = await new Response(textStream(parts())).text();
+    expect([whole.length, numWritten]).toEqual([1_000_000, 1000]);
+    expect(whole.slice(999_000, 999_004)).toBe('999,');
+    numWritten = 0;
+    isEnded = false;
+    const reader = textStream(parts()).getReader();
+    await reader.read();
+    await reader.cancel();
+    expect(numWritten).toBeLessThan(200);
+    expect(isEnded).toBe(true);
   });
 
   test('refuses what is no JSON, no UTF-8, or says it is something else', async () => {
@@ -122,6 +146,7 @@ describe('problems in words', () => {
     [{ kind: 'noSuchAddress' }, 404, /docs\/http\.md/],
     [{ kind: 'needsIfMatch' }, 428, /If-Match/],
     [{ kind: 'notJson' }, 415, /application\/json/],
+    [{ kind: 'noBundle' }, 400, /does not say that it is a bundle/],
     [{ kind: 'brokenJson', message: 'Unexpected end' }, 400, /Unexpected end/],
     [{ kind: 'bodyTooLarge', mostBytes: 16_000_000 }, 413, /16 MB/],
     [{ kind: 'storeFault', fault: { kind: 'diskFull' } }, 507, /no space left.*Free some space/],

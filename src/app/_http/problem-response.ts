@@ -37,7 +37,6 @@ export type HttpProblem =
   | { readonly kind: 'storeFault'; readonly fault: StoreFault }
   /** A computation was ended, since it took more than one may. */
   | { readonly kind: 'jobEnded'; readonly end: JobEnd }
-  | { readonly kind: 'brokenJson'; readonly message: string }
   | { readonly kind: 'bodyTooLarge'; readonly mostBytes: number };
 
 type Told = readonly [status: number, title: string, detail: string];
@@ -97,6 +96,10 @@ function tell(problem: HttpProblem): Told {
         'The file cannot be read as a list',
         `${problem.fileName} ${fileSentence(problem.file)} Nothing was taken in.`,
       ];
+    case 'brokenJson':
+      return [400, 'Broken JSON', `The body is not JSON: ${problem.message}.`];
+    case 'noBundle':
+      return [400, 'No bundle', 'The body does not say that it is a bundle.'];
     case 'invalidInput':
       return [422, 'Something in the input is not right', issuesSentence(problem.issues)];
     case 'nothingToRelease':
@@ -182,8 +185,6 @@ function tellTransport(problem: Exclude<HttpProblem, ServiceProblem>): Told {
       return [428, 'State missing', 'Send the ETag of what you read as If-Match, so that nobody is overwritten.'];
     case 'notJson':
       return [415, 'Not JSON', 'Send the body as application/json.'];
-    case 'brokenJson':
-      return [400, 'Broken JSON', `The body is not JSON: ${problem.message}.`];
     case 'bodyTooLarge':
       return [
         413,

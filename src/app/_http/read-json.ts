@@ -1,4 +1,5 @@
 import { type Outcome, fail, ok } from '@/core/outcome';
+import { parseJson } from '@/services';
 import type { HttpProblem } from './problem-response';
 
 /** A pasted list or a spec. */
@@ -9,26 +10,23 @@ export const MOST_BUNDLE_BYTES = 128_000_000;
 /** Reads a JSON body and stops reading the moment it grows over the limit, whatever its length header said. */
 export async function readJson(request: Request, mostBytes: number): Promise<Outcome<unknown, HttpProblem>> {
   const bytes = await readJsonBytes(request, mostBytes);
-  return bytes.ok ? parsed(bytes.value) : bytes;
+  return bytes.ok ? parseJson(bytes.value) : bytes;
 }
 
 const BUNDLE_MARK = '"knurl-bundle"';
 
-/** The same with room for a bundle where the body says that it is one; whatever else is over the limit is not even parsed. */
-export async function readJsonOrBundle(request: Request, mostBytes: number): Promise<Outcome<unknown, HttpProblem>> {
-  const bytes = await readJsonBytes(request, MOST_BUNDLE_BYTES);
-  if (!bytes.ok) return bytes;
-  const { buffer, byteOffset, length } = bytes.value;
-  const isTooLarge = length > mostBytes && !Buffer.from(buffer, byteOffset, length).includes(BUNDLE_MARK);
-  return isTooLarge ? fail({ kind: 'bodyTooLarge', mostBytes }) : parsed(bytes.value);
-}
-
-function parsed(bytes: Uint8Array): Outcome<unknown, HttpProblem> {
-  try {
-    return ok(JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes)));
-  } catch (error) {
-    return fail({ kind: 'brokenJson', message: error instanceof Error ? error.message : String(error) });
-  }
+/** The bytes of a JSON body, with room for a bundle where it says that it is one. */
+export async function readBodyOrBundle(
+  request: Request,
+  mostBytes: number,
+): Promise<Outcome<{ readonly bytes: Uint8Array; readonly mayBeBundle: boolean }, HttpProblem>> {
+  const read = await readJsonBytes(request, MOST_BUNDLE_BYTES);
+  if (!read.ok) return read;
+  const { buffer, byteOffset, length } = read.value;
+  const mayBeBundle = Buffer.from(buffer, byteOffset, length).includes(BUNDLE_MARK);
+  return length > mostBytes && !mayBeBundle
+    ? fail({ kind: 'bodyTooLarge', mostBytes })
+    : ok({ bytes: read.value, mayBeBundle });
 }
 
 async function readJsonBytes(request: Request, mostBytes: number): Promise<Outcome<Uint8Array, HttpProblem>> {

@@ -7,8 +7,10 @@ import type { FrozenPass, FrozenRelease, Release } from '@/core/freeze';
 import type { ReleaseChange, ReleasedOutline } from '@/core/release';
 import type { Outcome } from '@/core/outcome';
 import type { FileProblem, ReadFile } from '../list-file/list-file';
+import type { CheckedBundle } from '../bundle-file';
 import type { FrozenPiece } from '../frozen';
 import type { PageAsked } from '../page';
+import type { ServiceProblem } from '../problem';
 import type { FitsAnswer, OpenPass, PlanAnswer } from './answers';
 import type { SampleAnswer, SampleRequest } from './sample';
 
@@ -128,6 +130,8 @@ export interface Compute {
   changesSince(request: ChangesRequest): Promise<readonly ReleaseChange[]>;
   /** A file that somebody sent as a list. Whatever is in it, it neither takes long nor much memory. */
   readList(bytes: Uint8Array, fileName: string, encoding: Encoding | null): Promise<Outcome<ReadFile, FileProblem>>;
+  /** The bytes of a bundle, held together; nor does this take long or much memory. */
+  readBundle(bytes: Uint8Array): Promise<Outcome<CheckedBundle, ServiceProblem>>;
   /** A text in a lettering of the shop. */
   sample(request: SampleRequest): Promise<SampleAnswer | null>;
   /** The proof of a run as a PDF. */

@@ -1,4 +1,5 @@
 import type { ReadOutlines } from '@/core/release';
+import { readBundle } from '../bundle-file';
 import type { Compute } from './compute';
 import { readListFile } from '../list-file/read-list-file';
 import { createJobs } from './jobs';
@@ -15,6 +16,7 @@ export function directCompute(readFace: (sha: string) => Uint8Array, readOutline
     freezeRelease: async (request) => jobs.freezeRelease(request),
     changesSince: async (request) => jobs.changesSince(request),
     readList: readListFile,
+    readBundle: async (bytes) => readBundle(bytes),
     sample: async (request) => jobs.sample(request),
     templatePdf: async (request) => jobs.templatePdf(request),
     proofPdf: async (request) => jobs.proofPdf(request),

@@ -81,6 +81,7 @@ export function threadCompute(): Compute {
     sample: (request) => lanes.run(SHOP, 'sample', request),
     proofPdf: inRun('proofPdf'),
     readList,
+    readBundle: (bytes) => readers.run(`file ${numRead++}`, 'bundle', bytes),
   };
 }
 
