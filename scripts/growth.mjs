@@ -1,11 +1,12 @@
-// What the interface costs as runs grow: `npm run bench:growth` for 100, 500, 2,000 and 10,000 entries, or for those that are named. Wants a
-// build. Over HTTP against a server of its own: wall clock, processor time of the server with all its threads, and sizes.
-import { manyNames, measuredServer } from './measured-server.mjs';
+// What the interface costs as runs grow: `npm run bench:growth` for 100, 500, 2,000 and 10,000 entries and for 500 runs, or for those that
+// are named (`2000`, `runs`). Wants a build. Over HTTP against a server of its own: wall clock, processor time of the server with all its threads, and sizes.
+import { manyNames, measuredServer, pause } from './measured-server.mjs';
 
-const sizes = process.argv.slice(2).map(Number);
+const named = process.argv.slice(2);
+const sizes = named.filter((one) => one !== 'runs').map(Number);
 const STATIONS = 5;
 
-const { cpuMs, end, get, json, ready, send } = measuredServer(4791);
+const { cpuMs, end, get, json, ready, send, url } = measuredServer(4791);
 
 /**
  * @param {string} name
@@ -113,11 +114,59 @@ async function grow(n) {
   await measure('the next mark', () => act(id, cut(3)));
   await measure('proof.pdf', () => get(`/api/runs/${id}/proof.pdf`));
   await measure('GET runs', () => get('/api/runs'));
+  /** @type {Promise<string>} */
+  let read = Promise.resolve('');
+  await measure('GET bundle', async () => {
+    const answer = await get(`/api/runs/${id}/bundle`);
+    const copy = answer.clone();
+    read = copy.text();
+    return answer;
+  });
+  const bundle = await read;
+  const longest = longestWait();
+  await measure('the bundle brought in', () =>
+    fetch(`${url}/api/runs`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: bundle }),
+  );
+  process.stdout.write(`  ${'longest wait of somebody else meanwhile'.padEnd(44)}${await longest()} ms\n`);
+}
+
+/** Asks for something small again and again; the function that it gives ends that, and tells how long the longest took. */
+function longestWait() {
+  let isOver = false;
+  let longestMs = 0;
+  const asking = (async () => {
+    while (!isOver) {
+      const start = performance.now();
+      await (await get('/api/health')).arrayBuffer();
+      longestMs = Math.max(longestMs, Math.round(performance.now() - start));
+      await pause(5);
+    }
+  })();
+  return async () => {
+    isOver = true;
+    await asking;
+    return longestMs;
+  };
+}
+
+const MANY_RUNS = 500;
+
+async function listRuns() {
+  process.stdout.write(`\n${MANY_RUNS} runs\n`);
+  for (let i = 0; i < MANY_RUNS; i++) {
+    const made = await send('POST', '/api/runs', { title: `Growth ${i}`, list: manyNames(8 + (i % 40)) });
+    await made.arrayBuffer();
+  }
+  await measure('GET runs, first', () => get('/api/runs'));
+  await measure('GET runs, again', () => get('/api/runs'));
+  await measure('page Runs', () => get('/'));
+  await measure('page Runs, again', () => get('/'));
 }
 
 try {
   await ready();
-  for (const n of sizes.length > 0 ? sizes : [100, 500, 2000, 10_000]) await grow(n);
+  for (const n of named.length > 0 ? sizes : [100, 500, 2000, 10_000]) await grow(n);
+  if (named.length === 0 || named.includes('runs')) await listRuns();
 } finally {
   end();
 }

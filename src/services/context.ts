@@ -6,6 +6,7 @@ import { type Outcome, ok } from '@/core/outcome';
 import { RunEvents } from './run-events';
 import { dataDirOfServer } from './data-dir';
 import { DataKeeper } from './data-keeper';
+import type { KnownRuns } from './known-runs';
 import { VERSION } from './version';
 import type { Compute } from './compute/compute';
 import { checkFile, threadCompute } from './compute/threads';
@@ -15,6 +16,8 @@ export interface Context {
   readonly store: Store;
   readonly events: RunEvents;
   readonly compute: Compute;
+  /** What the list of runs shows, whoever asks for it: pages and the interface load their code each for themselves. */
+  readonly knownRuns: KnownRuns;
   /** Looks after what is kept. */
   readonly keeper: DataKeeper;
   readonly nowIso: () => string;
@@ -39,7 +42,7 @@ export async function contextOn(
   const store = opened.value;
   const databaseFile = path.join(dataDir, DATABASE_FILE);
   const keeper = new DataKeeper({ store, nowIso: parts.nowIso, check, databaseFile });
-  return ok({ ...parts, store, keeper, events: new RunEvents(), version: VERSION });
+  return ok({ ...parts, store, keeper, knownRuns: new Map(), events: new RunEvents(), version: VERSION });
 }
 
 interface ContextParts extends Pick<Context, 'compute' | 'nowIso' | 'randomBytes'> {

@@ -8,14 +8,13 @@ export { fileNameOf } from './file-name';
 export { type RunView, createRun, getRun, saveSpec, storeNewRun } from './runs';
 export {
   type RunShelf,
-  type RunSummary,
-  type UnreadableRun,
   archiveRun,
   duplicateRun,
   listRunSummaries,
   removeRunById,
   restoreRunById,
 } from './run-shelf';
+export type { RunSummary, UnreadableRun } from './known-runs';
 export { replaceList } from './replace-list';
 export {
   type ListInput,

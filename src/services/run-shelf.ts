@@ -1,4 +1,3 @@
-import type { Tally } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import type { RunSpec } from '@/core/spec';
 import {
@@ -17,54 +16,24 @@ import {
   setArchived,
 } from '@/store';
 import type { Context } from './context';
+import { type RunSummary, type Shelved, type UnreadableRun, MOST_KNOWN } from './known-runs';
 import { runFaultSentence } from './data-words';
 import { itemWorks } from './item-works';
 import type { ServiceProblem } from './problem';
 import { storeNewRun } from './runs';
 import { readWork } from './work';
 
-export interface RunSummary {
-  readonly id: string;
-  readonly title: string;
-  readonly dueOn: string | null;
-  readonly counter: number;
-  readonly createdAt: string;
-  readonly updatedAt: string;
-  readonly isArchived: boolean;
-  readonly numEntries: number;
-  readonly tally: Tally;
-}
-
-/** A run whose data cannot be read: told by what little is known of it, so that it is neither hidden nor in the way. */
-export interface UnreadableRun {
-  readonly id: string;
-  /** Empty when not even that can be read. */
-  readonly title: string;
-  readonly createdAt: string | null;
-  /** What is wrong with it, and what to do. */
-  readonly detail: string;
-}
-
 export interface RunShelf {
   readonly runs: readonly RunSummary[];
   readonly unreadable: readonly UnreadableRun[];
 }
-
-type Shelved =
-  { readonly kind: 'run'; readonly run: RunSummary } | { readonly kind: 'unreadable'; readonly run: UnreadableRun };
-
-/** What is known of runs, by their marks; as many as a busy workshop has in a few years. */
-const MOST_KNOWN = 5000;
-const known = new WeakMap<Context['store'], Map<string, { readonly mark: string; readonly shelved: Shelved }>>();
 
 /**
  * All runs with how far each is, newest first; archived ones are among them and marked. Only those that were changed since are read: reading
  * five hundred runs takes seconds.
  */
 export async function listRunSummaries(context: Context): Promise<RunShelf> {
-  const { store } = context;
-  const kept = known.get(store) ?? new Map<string, { readonly mark: string; readonly shelved: Shelved }>();
-  known.set(store, kept);
+  const { store, knownRuns: kept } = context;
   const marks = await listRunMarks(store.db);
   const shelved: Shelved[] = [];
   for (const { id, mark } of marks ?? (await marksOneByOne(context))) {
