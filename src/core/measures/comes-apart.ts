@@ -18,7 +18,7 @@ export function comesApart(
 ): 'whole' | 'apart' | 'gone' {
   const { width: widths, opposite } = local;
   const { ringStarts } = samples;
-  const parts = new Parts(ringStarts.at(-1)!);
+  const parts = new Parts(ringStarts, ringNos);
   const stays = (i: number) => widths[i]! >= width;
   const wide: number[] = [];
   for (const ringNo of ringNos) {
@@ -83,20 +83,26 @@ function hitByRay(
 
 /** Samples that were found to hang together. Only those that were added take part; joining others does nothing. */
 class Parts {
+  readonly #first: number;
+  /** Of the samples from the first on. */
   readonly #parent: Int32Array;
   count = 0;
 
-  constructor(num: number) {
-    this.#parent = new Int32Array(num).fill(-1);
+  constructor(ringStarts: readonly number[], ringNos: readonly number[]) {
+    this.#first = ringStarts[Math.min(...ringNos)] ?? 0;
+    const end = ringStarts[Math.max(...ringNos) + 1] ?? 0;
+    this.#parent = new Int32Array(Math.max(0, end - this.#first)).fill(-1);
   }
 
   add(i: number): void {
-    this.#parent[i] = i;
+    this.#parent[i - this.#first] = i - this.#first;
     this.count++;
   }
 
-  join(i: number, j: number): void {
-    if (j < 0 || j >= this.#parent.length || this.#parent[i]! < 0 || this.#parent[j]! < 0) return;
+  join(sample: number, other: number): void {
+    const [i, j] = [sample - this.#first, other - this.#first];
+    // What is not there is not a number, and takes no part either.
+    if (!(this.#parent[i]! >= 0) || !(this.#parent[j]! >= 0)) return;
     const [a, b] = [this.#root(i), this.#root(j)];
     if (a === b) return;
     this.#parent[a] = b;

@@ -1,4 +1,4 @@
-import { type LostRun, endPoints, longestReach, noReach, reachTo } from './lost-runs';
+import { DOWN, type LostRun, endPoints, longestReach, noReach, reachTo } from './lost-runs';
 import type { OutlineSamples } from './sample-outline';
 
 /** A run that grows as wider and wider discs are asked for. */
@@ -78,7 +78,12 @@ export class GrowingRuns {
 
   /** Whether a run is longer than this from end to end at the width that was reached; see `runLength`. */
   isLonger(run: GrowingRun, length: number): boolean {
-    return lengthOfReach(this.#samples, this.#widths, run, (run as unknown as Growing).reach) > length;
+    const { reach } = run as unknown as Growing;
+    // Nearly every run is far too short, which the box around it tells at once; its ends lie at most a step beyond.
+    const beyond = run.isWholeRing ? 0 : 2 * this.#samples.step;
+    const [across, down] = [reach[1]! - reach[0]! + beyond, reach[DOWN + 1]! - reach[DOWN]! + beyond];
+    if (across * across + down * down <= length * length) return false;
+    return lengthOfReach(this.#samples, this.#widths, run, reach) > length;
   }
 
   #stretch(run: Growing, i: number): void {

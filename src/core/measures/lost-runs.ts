@@ -8,17 +8,22 @@ export interface LostRun {
   readonly isWholeRing: boolean;
 }
 
-/** Runs of samples whose disc is smaller than `width`: what an opening by a disc of that diameter takes away. */
-export function lostRuns({ ringStarts, rings }: OutlineSamples, widths: Float64Array, width: number): LostRun[] {
+/** Runs of samples whose disc is smaller than `width`: what an opening by a disc of that diameter takes away. Of all rings, or of some. */
+export function lostRuns(
+  { ringStarts, rings }: OutlineSamples,
+  widths: Float64Array,
+  width: number,
+  ringNos: Iterable<number> = rings.keys(),
+): LostRun[] {
   const runs: LostRun[] = [];
-  rings.forEach((_, ringNo) => {
+  for (const ringNo of ringNos) {
     const start = ringStarts[ringNo]!;
     const num = ringStarts[ringNo + 1]! - start;
     let from = 0;
     while (from < num && widths[start + from]! < width) from++;
     if (from === num) {
       runs.push({ ringNo, first: start, count: num, isWholeRing: true });
-      return;
+      continue;
     }
     // From a sample that stays, once round: no run is cut in two by the ring's beginning.
     let count = 0;
@@ -31,7 +36,7 @@ export function lostRuns({ ringStarts, rings }: OutlineSamples, widths: Float64A
         count = 0;
       }
     }
-  });
+  }
   return runs;
 }
 
@@ -40,6 +45,9 @@ const DIRECTIONS = Array.from({ length: 16 }, (_, k) => {
   return [Math.cos(angle), Math.sin(angle)] as const;
 });
 const COS_SIN = Float64Array.from(DIRECTIONS.flat());
+
+/** Where the reach along y stands in `noReach`; that along x stands first. */
+export const DOWN = DIRECTIONS.length;
 
 /** The samples of a run, in order round the ring. */
 export function samplesOfRun({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun): Int32Array {

@@ -160,16 +160,16 @@ function begins(not: number, broken: number, isBroken: (width: number) => boolea
 function isLongAt(side: Side, now: LostRun, leastRun: number, closes: boolean): (width: number) => boolean {
   const { samples, widths } = side;
   return (width) =>
-    lostRuns(samples, widths.width, width).some(
+    lostRuns(samples, widths.width, width, [now.ringNo]).some(
       (run) =>
-        (now.isWholeRing ? run.ringNo === now.ringNo : holdsSample(samples, now, run.first)) &&
+        (now.isWholeRing || holdsSample(samples, now, run.first)) &&
         runLength(samples, widths.width, run, width) > longest(width, leastRun) &&
         closesToPoint(side, run, width) === closes,
     );
 }
 
 function isPartedAt(side: Side, region: readonly number[], width: number): boolean {
-  const runs = lostRuns(side.samples, side.widths.width, width).filter(({ ringNo }) => region.includes(ringNo));
+  const runs = lostRuns(side.samples, side.widths.width, width, region);
   return isParted(side, region, runs, width);
 }
 
@@ -204,8 +204,8 @@ const SOON = 1.03;
 function closesSoon(side: Side, now: LostRun, width: number): boolean {
   const { samples, widths, tellsPoints } = side;
   if (!tellsPoints) return false;
-  const later = lostRuns(samples, widths.width, width * SOON).find(
-    (run) => run.ringNo === now.ringNo && (run.isWholeRing || holdsSample(samples, run, now.first)),
+  const later = lostRuns(samples, widths.width, width * SOON, [now.ringNo]).find(
+    (run) => run.isWholeRing || holdsSample(samples, run, now.first),
   );
   return later !== undefined && closesToPoint(side, later, width * SOON);
 }

@@ -31,21 +31,20 @@ const LEAST_SAMPLES = 12;
  * `finer`: by sample of the same outline at the same step, 1 where so many samples stand in its stead as `FINER` says.
  */
 export function sampleOutline({ islands }: Outline, step: number, finer?: Uint8Array): OutlineSamples {
-  const points: number[] = [];
-  const straight: number[] = [];
-  const corners: number[] = [];
   const ringStarts = [0];
   const rings: SampledRing[] = [];
+  const plans: RingPlan[] = [];
   let numEven = 0;
   islands.forEach(({ outer, holes }, islandNo) => {
     [outer, ...holes].forEach((ring, i) => {
-      const even = sampleRing({ points, straight, corners }, ring, step, finer?.subarray(numEven));
-      numEven += even.count;
-      ringStarts.push(points.length / 2);
-      rings.push({ islandNo, isHole: i > 0, step: even.step });
+      const plan = planRing(ring, step, finer?.subarray(numEven));
+      numEven += plan.count;
+      plans.push(plan);
+      ringStarts.push(ringStarts.at(-1)! + plan.positions.length);
+      rings.push({ islandNo, isHole: i > 0, step: plan.even });
     });
   });
-  const num = points.length / 2;
+  const num = ringStarts.at(-1)!;
   const samples = {
     x: new Float64Array(num),
     y: new Float64Array(num),
@@ -54,80 +53,94 @@ export function sampleOutline({ islands }: Outline, step: number, finer?: Uint8A
     ringStarts,
     rings,
     step,
-    corners: Float64Array.from(corners),
+    corners: new Float64Array(2 * num).fill(NaN),
   };
-  for (let i = 0; i < num; i++) {
-    samples.x[i] = points[2 * i]!;
-    samples.y[i] = points[2 * i + 1]!;
-  }
-  rings.forEach((_, ringNo) => setNormals(samples, straight, ringStarts[ringNo]!, ringStarts[ringNo + 1]!));
+  const straight = new Float64Array(2 * num);
+  plans.forEach((plan, ringNo) => {
+    sampleRing(samples, straight, plan, ringStarts[ringNo]!);
+    setNormals(samples, straight, ringStarts[ringNo]!, ringStarts[ringNo + 1]!);
+  });
   return samples;
-}
-
-/** What is known of each sample, two numbers for each: where it is, its straight edge's direction, the corner after it. */
-interface Sampling {
-  readonly points: number[];
-  /** Nought where the edge that it lies on is no longer than the step: such an edge is a part of a curve. */
-  readonly straight: number[];
-  readonly corners: number[];
 }
 
 /** How many samples stand where one stood, where it has to be looked at more closely. */
 export const FINER = 4;
 
-/** Gives how many even steps it has. */
-function sampleRing(
-  { points: into, straight, corners }: Sampling,
-  ring: Ring,
-  step: number,
-  finer: Uint8Array | undefined,
-): { readonly count: number; readonly step: number } {
+/** Where along a ring its samples stand. */
+interface RingPlan {
+  readonly ring: Ring;
+  readonly lengths: Float64Array;
+  /** How many even steps it has, and how long each is. */
+  readonly count: number;
+  readonly even: number;
+  readonly positions: Float64Array;
+}
+
+function planRing(ring: Ring, step: number, finer: Uint8Array | undefined): RingPlan {
   const num = ring.length / 2;
-  const lengthOf = (i: number) => {
-    const j = (i + 1) % num;
+  const lengths = new Float64Array(num);
+  let perimeter = 0;
+  for (let i = 0; i < num; i++) {
+    const j = i + 1 === num ? 0 : i + 1;
     const dx = ring[2 * j]! - ring[2 * i]!;
     const dy = ring[2 * j + 1]! - ring[2 * i + 1]!;
     // Not `Math.hypot`, which takes ten times as long: the numbers are far from where squares overflow.
-    return Math.sqrt(dx * dx + dy * dy);
-  };
-  let perimeter = 0;
-  for (let i = 0; i < num; i++) perimeter += lengthOf(i);
+    lengths[i] = Math.sqrt(dx * dx + dy * dy);
+    perimeter += lengths[i]!;
+  }
   const count = Math.max(LEAST_SAMPLES, Math.ceil(perimeter / step));
   const even = perimeter / count;
+  let numFiner = 0;
+  for (let k = 0; k < count; k++) if (finer?.[k] === 1) numFiner++;
+  const positions = new Float64Array(count + (FINER - 1) * numFiner);
+  for (let k = 0, at = 0; k < count; k++) {
+    const parts = finer?.[k] === 1 ? FINER : 1;
+    for (let j = 0; j < parts; j++) positions[at++] = (k + (j + 0.5) / parts) * even;
+  }
+  return { ring, lengths, count, even, positions };
+}
+
+/**
+ * Writes where each sample is, the corner after it, and its straight edge's direction: nought where the edge that it lies on is no
+ * longer than the step, since such an edge is a part of a curve.
+ */
+function sampleRing(
+  { x, y, corners }: OutlineSamples,
+  straight: Float64Array,
+  { ring, lengths, even, positions }: RingPlan,
+  start: number,
+): void {
+  const num = ring.length / 2;
   let edge = 0;
-  let edgeLength = lengthOf(0);
   let edgeStart = 0;
   let passedFirst = 0;
-  const positions: number[] = [];
-  for (let k = 0; k < count; k++) {
-    const num = finer?.[k] === 1 ? FINER : 1;
-    for (let j = 0; j < num; j++) positions.push((k + (j + 0.5) / num) * even);
-  }
+  const setCorner = (sample: number, vertex: number) => {
+    corners[2 * sample] = ring[2 * vertex]!;
+    corners[2 * sample + 1] = ring[2 * vertex + 1]!;
+  };
   for (let k = 0; k < positions.length; k++) {
     const at = positions[k]!;
-    if (k > 0) corners.push(NaN, NaN);
-    while (at > edgeStart + edgeLength && edge < num - 1) {
-      edgeStart += edgeLength;
-      edgeLength = lengthOf(++edge);
+    while (at > edgeStart + lengths[edge]! && edge < num - 1) {
+      edgeStart += lengths[edge]!;
+      edge++;
       if (!isCorner(ring, edge)) continue;
-      if (k > 0) corners.splice(-2, 2, ring[2 * edge]!, ring[2 * edge + 1]!);
+      if (k > 0) setCorner(start + k - 1, edge);
       else passedFirst = edge;
     }
-    const share = edgeLength > 0 ? Math.min(1, (at - edgeStart) / edgeLength) : 0;
-    const next = (edge + 1) % num;
-    const isStraight = edgeLength > even;
-    straight.push(
-      isStraight ? (ring[2 * next]! - ring[2 * edge]!) / edgeLength : 0,
-      isStraight ? (ring[2 * next + 1]! - ring[2 * edge + 1]!) / edgeLength : 0,
-    );
-    into.push(
-      ring[2 * edge]! + share * (ring[2 * next]! - ring[2 * edge]!),
-      ring[2 * edge + 1]! + share * (ring[2 * next + 1]! - ring[2 * edge + 1]!),
-    );
+    const length = lengths[edge]!;
+    const share = length > 0 ? Math.min(1, (at - edgeStart) / length) : 0;
+    const next = edge + 1 === num ? 0 : edge + 1;
+    const dx = ring[2 * next]! - ring[2 * edge]!;
+    const dy = ring[2 * next + 1]! - ring[2 * edge + 1]!;
+    if (length > even) {
+      straight[2 * (start + k)] = dx / length;
+      straight[2 * (start + k) + 1] = dy / length;
+    }
+    x[start + k] = ring[2 * edge]! + share * dx;
+    y[start + k] = ring[2 * edge + 1]! + share * dy;
   }
   // The ring's first vertex is passed on the way from its last sample to its first, and what comes before that one.
-  corners.push(...(isCorner(ring, passedFirst) ? [ring[2 * passedFirst]!, ring[2 * passedFirst + 1]!] : [NaN, NaN]));
-  return { count, step: even };
+  if (isCorner(ring, passedFirst)) setCorner(start + positions.length - 1, passedFirst);
 }
 
 /** Cosine of the turn from which a vertex is a corner and not a part of a curve. */
@@ -150,7 +163,7 @@ function isCorner(ring: Ring, vertex: number): boolean {
  */
 function setNormals(
   { x, y, normalX, normalY }: OutlineSamples,
-  straight: readonly number[],
+  straight: Float64Array,
   start: number,
   end: number,
 ): void {

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { type PlaceOption, useFits, useLengths, usePlaces, useRun } from '@/client';
 import { awaitsMeasure } from '@/core/figures';
 import { placeGeometry } from '@/core/place';
@@ -25,7 +25,8 @@ export function FitPage() {
   const [order, setOrder] = useState<FitOrder>('risk');
   const [otherId, setOtherId] = useState<string | null>(null);
   const { place, options, chosen: placeKey, choose } = usePlaces();
-  const all = fits.last?.fits;
+  // Drawn bit by bit: two hundred fits that come at once would keep keys and clicks waiting for half a second.
+  const all = useDeferredValue(fits.last?.fits);
   const { useId, placeId } = place.at;
   const here = useMemo(
     () => (all ?? []).filter((fit) => fit.useId === useId && fit.placeId === placeId),

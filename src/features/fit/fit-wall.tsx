@@ -1,7 +1,7 @@
 'use client';
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useFits, useLengths, useRun } from '@/client';
 import type { MainPlace } from '@/core/edit';
 import { type DrawnLayer, filmsOf, keptLayers } from '@/drawing';
@@ -26,7 +26,8 @@ interface FitWallProps {
 }
 
 /** Every fit in a grid of tiles at one scale. Only rows near the window are drawn, however many there are. */
-export function FitWall({ fits, place, subjectKey, selection, comparison }: FitWallProps) {
+export const FitWall = memo(function FitWall(props: FitWallProps) {
+  const { fits, place, subjectKey, selection, comparison } = props;
   const layersOf = useLayers();
   const others = useOthers(comparison, layersOf);
   const { chosen, focus, toggle } = selection;
@@ -95,7 +96,7 @@ export function FitWall({ fits, place, subjectKey, selection, comparison }: FitW
       ))}
     </div>
   );
-}
+});
 
 function useLayers(): (fit: DrawnFit) => readonly DrawnLayer[] {
   const { paths, spec } = useRun();

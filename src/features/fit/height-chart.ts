@@ -4,7 +4,7 @@ import { BrushComponent, GridComponent, MarkAreaComponent, TooltipComponent } fr
 import * as echarts from 'echarts/core';
 import { LabelLayout } from 'echarts/features';
 import { CanvasRenderer } from 'echarts/renderers';
-import type { Lengths } from '@/client';
+import { type Lengths, whenIdle } from '@/client';
 
 echarts.use([
   ScatterChart,
@@ -52,7 +52,9 @@ interface DrawnDots {
   readonly lengths: Pick<Lengths, 'figure' | 'word'>;
 }
 
+/** The dots at once; the brush in a task of its own, since taking it draws everything a second time. */
 export function drawChart(chart: HeightChart, { dots, leastMm, lengths }: DrawnDots): void {
+  if (chart.isDisposed()) return;
   const heights = dots.map(({ mm }) => mm);
   const low = Math.floor(heights.reduce((a, b) => Math.min(a, b), leastMm) - 1);
   const high = Math.ceil(heights.reduce((a, b) => Math.max(a, b), leastMm) + 1);
@@ -116,7 +118,7 @@ export function drawChart(chart: HeightChart, { dots, leastMm, lengths }: DrawnD
       },
     ],
   });
-  takeBrush(chart);
+  whenIdle(() => !chart.isDisposed() && takeBrush(chart));
 }
 
 /** Tells the stretch of millimetres that somebody drew over the strip. */

@@ -95,7 +95,12 @@ function Dots({ dots, leastMm, lengths, label, onChoose }: DotsProps) {
   });
   useEffect(() => {
     let isThere = true;
-    const observer = new ResizeObserver(() => chart.current?.resize());
+    // It tells the first size, too, which the chart has looked up already.
+    let isFirst = true;
+    const observer = new ResizeObserver(() => {
+      if (!isFirst) chart.current?.resize();
+      isFirst = false;
+    });
     const fetchChart = () => import('./height-chart');
     const start = ({ startChart, drawChart, onStretch }: Awaited<ReturnType<typeof fetchChart>>) => {
       const holder = element.current;
@@ -125,9 +130,7 @@ function Dots({ dots, leastMm, lengths, label, onChoose }: DotsProps) {
     const timer = setTimeout(() => {
       const { current } = chart;
       if (!current) return;
-      void import('./height-chart').then(
-        ({ drawChart }) => !current.isDisposed() && drawChart(current, { dots, leastMm, lengths }),
-      );
+      void import('./height-chart').then(({ drawChart }) => drawChart(current, { dots, leastMm, lengths }));
     }, SETTLE_MS);
     return () => clearTimeout(timer);
   }, [dots, leastMm, lengths, isDrawing]);
