@@ -43,6 +43,19 @@ type FindingFacts =
       readonly closes: boolean;
       readonly passesAtMm: number | null;
     }
+  /**
+   * A border that leaves holes of its letters closed, or fills them since they would be too small. `passesAtMm` is the letter height, and
+   * `passesReachMm` the distance, from which all of them stay open; null where none does.
+   */
+  | {
+      readonly kind: 'borderCloses';
+      readonly severity: 'check';
+      readonly numClosed: number;
+      readonly numHoles: number;
+      readonly reachMm: number;
+      readonly passesAtMm: number | null;
+      readonly passesReachMm: number | null;
+    }
   /** Neighbours of a face whose letters stand apart that touch, or nearly do: it looks like a mistake and tears in weeding. */
   | {
       readonly kind: 'lettersNear';
@@ -58,12 +71,13 @@ type FindingFacts =
       readonly figures: readonly string[];
       readonly hanging: readonly string[];
     }
-  /** Film and blank are hard to tell apart (`alike`), or two strong colours of one hue that are not the same (`clash`). */
+  /** A film and what it lies on, the blank or another film, are hard to tell apart (`alike`), or two strong colours of one hue that are not the same (`clash`). */
   | {
       readonly kind: 'lowContrast';
       readonly severity: 'check';
       readonly why: 'alike' | 'clash';
       readonly film: string;
+      /** The blank's colour, or that of the film below. */
       readonly blank: string;
       /** Perceptual distance, 0 the same, 100 black on white. */
       readonly difference: number;

@@ -1,4 +1,4 @@
-import { artCache, artJobKey, artJobOf, facesOfJob } from '@/core/artwork';
+import { artCache, artJobKey, artJobOf, facesOfJob, keepsMillimetres } from '@/core/artwork';
 import { type CheckedFit, fitNumbers, measureFit } from '@/core/checks';
 import { type PlaceAt, changePlaceUse } from '@/core/edit';
 import { type Finding, hasStop } from '@/core/finding';
@@ -62,10 +62,11 @@ function screenFit(checked: CheckedFit): ScreenFit {
   };
 }
 
-function shapeNosOf({ slot }: Fit): number[] {
+function shapeNosOf({ slot, emMm }: Fit): number[] {
   const key = artJobKey(artJobOf(slot));
-  return slot.layers.map((_, i) => {
-    const shapeKey = `${i} ${key}`;
+  return slot.layers.map(({ make }, i) => {
+    // What keeps millimetres is another shape at each size.
+    const shapeKey = `${i} ${keepsMillimetres(make) ? emMm : ''} ${key}`;
     const no = numbers.get(shapeKey) ?? numbers.size;
     numbers.set(shapeKey, no);
     return no;
@@ -133,7 +134,7 @@ export async function remedyForAllOnScreen(
     const { spec, fits } = answered;
     const trying = { spec, report: fits, cache };
     const found =
-      kind === 'film' || kind === 'loosen'
+      kind === 'film' || kind === 'loosen' || kind === 'border'
         ? remediesFor(trying, index, answering).filter((one) => one.kind === kind)
         : [remedyOffer(trying, index, kind, answering)];
     // The very film where it is told from this blank as well; else the best that is.

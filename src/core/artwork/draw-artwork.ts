@@ -1,14 +1,17 @@
 import { EM_UNITS } from '../faces';
-import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, mapOutline, outlineRings } from '../geometry';
+import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, outlineRings } from '../geometry';
 import type { ArtJob } from './art-job';
 import { type FaceOf, type MissingCharacter, layLine, movedRing } from './lay-line';
-import { makerOf } from './makers';
+import type { BorderFacts } from './border';
+import { type Letters, keepsMillimetres, lettersOf, makeLayer, reachOf } from './makers';
 
 /** One layer drawn, not yet sized: millionths of an em, y down, baseline of the first line at y = 0, pen start at x = 0. */
 export interface LayerArt {
   readonly outline: Outline;
   /** Around the drawn ink, never around advances. Null when there is no ink. */
   readonly inkBox: Box | null;
+  /** Of a border: what it does to its letters. */
+  readonly border?: BorderFacts;
 }
 
 /** A text drawn in all its layers, all in one frame. */
@@ -21,6 +24,10 @@ export interface Artwork extends LayerArt {
   readonly lastBaselineEm: number;
   /** Characters without a glyph in their face, each once a run. They are left out of the outline. */
   readonly missing: readonly (MissingCharacter & { readonly line: number })[];
+  /** How far layers that keep millimetres reach beyond the others. Until the size is known they have no ink. */
+  readonly beyondMm: number;
+  /** The same with all of its layers, as they are at a size; itself where all of them grow with the letters. */
+  readonly at: (emMm: number) => Artwork;
 }
 
 /** From baseline to baseline. */
@@ -46,15 +53,57 @@ export function drawArtwork(job: ArtJob, faceOf: FaceOf): Artwork {
       letters.set(colourSlot, own);
     }
   });
-  const layers = job.layers.map((layer) => layerArt(makerOf(layer.make).make(layer, letters), job.widthShare));
-  return {
-    ...allInk(layers),
-    layers,
+  const drawn: Drawn = {
+    job,
+    letters: lettersOf(letters, job.widthShare, capHeightEm),
     capHeightEm,
     xHeightEm,
     lastBaselineEm: Math.max(0, job.lines.length - 1) * LINE_PITCH_EM,
     missing: laid.flatMap(({ line, missing }) => eachOnce(missing).map((one) => ({ ...one, line: line.no }))),
   };
+  return artworkOf(
+    drawn,
+    job.layers.map((layer) => (keepsMillimetres(layer.make) ? NO_INK : layerArt(drawn, layer, 0))),
+  );
+}
+
+/** What is known of a text before its layers are made. */
+interface Drawn extends Pick<Artwork, 'capHeightEm' | 'xHeightEm' | 'lastBaselineEm' | 'missing'> {
+  readonly job: ArtJob;
+  readonly letters: Letters;
+}
+
+const NO_INK: LayerArt = { outline: EMPTY_OUTLINE, inkBox: null };
+
+/** Sizes that are asked for: as it is, and where it would pass. */
+const MOST_SIZES = 4;
+
+function artworkOf(drawn: Drawn, layers: readonly LayerArt[]): Artwork {
+  const { job, capHeightEm, xHeightEm, lastBaselineEm, missing } = drawn;
+  const isScaling = !job.layers.some(({ make }) => keepsMillimetres(make));
+  const sized = new Map<number, Artwork>();
+  const at = (emMm: number): Artwork => {
+    const found = sized.get(emMm);
+    if (found) return found;
+    if (sized.size >= MOST_SIZES) sized.clear();
+    const whole = job.layers.map((layer, i) =>
+      keepsMillimetres(layer.make) && emMm > 0 ? layerArt(drawn, layer, emMm) : layers[i]!,
+    );
+    const artwork: Artwork = { ...artworkOf(drawn, whole), at };
+    sized.set(emMm, artwork);
+    return artwork;
+  };
+  const artwork: Artwork = {
+    ...allInk(job, layers),
+    layers,
+    capHeightEm,
+    xHeightEm,
+    lastBaselineEm,
+    missing,
+    beyondMm: Math.max(0, ...job.layers.map(({ make }) => reachOf(make).mm)),
+    at: (emMm) => (isScaling ? artwork : at(emMm)),
+  };
+  return artwork;
 }
 
 function shiftOf(rings: readonly Int32Array[], lineIndex: number): readonly [number, number] {
@@ -63,16 +112,21 @@ function shiftOf(rings: readonly Int32Array[], lineIndex: number): readonly [num
   return [-middle, Math.round(lineIndex * LINE_PITCH_EM * EM_UNITS)];
 }
 
-/** Drawn narrower or wider by a share; heights stay, strokes across change with the width. */
-function layerArt(drawn: Outline, widthShare: number): LayerArt {
-  const outline = widthShare === 1 ? drawn : mapOutline(drawn, widthShare, 1, 0, 0);
-  return { outline, inkBox: boxOfRings(outlineRings(outline)) };
+function layerArt({ letters }: Drawn, layer: ArtJob['layers'][number], emMm: number): LayerArt {
+  const made = makeLayer(layer, letters, emMm);
+  return { ...made, inkBox: boxOfRings(outlineRings(made.outline)) };
 }
 
-/** The layers lie over each other: together they are what has to stay in its place. */
-function allInk(layers: readonly LayerArt[]): LayerArt {
+/**
+ * The layers lie over each other: together they are what has to stay in its place. A border covers its letters, so that the widest says
+ * where all of them end.
+ */
+function allInk({ layers: wanted }: ArtJob, layers: readonly LayerArt[]): LayerArt {
   const inked = layers.filter(({ inkBox }) => inkBox !== null);
-  if (inked.length <= 1) return inked.at(0) ?? { outline: EMPTY_OUTLINE, inkBox: null };
+  const reachOfLayer = ({ border }: LayerArt) => border?.reachEm ?? -1;
+  const [widest] = inked.filter(({ border }) => border).sort((a, b) => reachOfLayer(b) - reachOfLayer(a));
+  if (widest && wanted.every(({ make }) => make.kind === 'text' || make.kind === 'border')) return widest;
+  if (inked.length <= 1) return inked.at(0) ?? NO_INK;
   const outline: Outline = { islands: inked.flatMap((layer) => layer.outline.islands) };
   return { outline, inkBox: boxOfRings(outlineRings(outline)) };
 }

@@ -4,6 +4,7 @@ import type { Finding } from '../finding';
 import { type Fit, type FitReport, type SetSize, fitAll } from '../fit';
 import type { Slot } from '../resolve';
 import { bedFindings } from './bed-findings';
+import { borderFindings } from './border-findings';
 import { contrastFindings } from './contrast-findings';
 import { letterFindings } from './letter-findings';
 import { openAndLooked } from './looked-findings';
@@ -53,6 +54,7 @@ export function findingsOf(fit: Fit): Finding[] {
     ...fit.slot.findings.filter(({ severity }) => severity !== 'stop'),
     ...sizeFindings(fit, stops),
     ...middleFindings(fit, stops),
+    ...borderFindings(fit),
     ...contrastFindings(fit),
     ...suitFindings(fit),
     ...bedFindings(fit),

@@ -2,16 +2,18 @@ import { contrastProblem } from '../colour';
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
 
-/** Layers that are hard to tell from their blank. */
+/** Layers that are hard to tell from what they lie on: letters with a border from the border, all else from the blank. */
 export function contrastFindings({ slot: { variant }, layers }: Fit): Finding[] {
   if (!variant) return [];
   const inked = layers.filter(({ part }) => part !== null);
-  return inked.flatMap(({ layer }): Finding[] => {
+  return inked.flatMap(({ layer }, i): Finding[] => {
     const { colour } = layer.material;
-    const problem = problemOf(colour.hex, variant.colour.hex);
+    const border = inked.slice(0, i).findLast((below) => below.layer.make.kind === 'border');
+    const ground = border?.layer.material.colour ?? variant.colour;
+    const problem = problemOf(colour.hex, ground.hex);
     if (!problem) return [];
     const { why, difference } = problem;
-    const said = { film: colour.name, blank: variant.colour.name, difference };
+    const said = { film: colour.name, blank: ground.name, difference };
     return [{ kind: 'lowContrast', severity: 'check', why, ...said, at: { layerId: layer.id } }];
   });
 }

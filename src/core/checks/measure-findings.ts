@@ -60,7 +60,7 @@ function passingHeight(
   const leastMm = finest[PARTS.find((one) => one.part === part)!.least];
   if (widthMm <= 0) return null;
   for (let factor = (leastMm / widthMm) * 1.005; factor <= MOST_GROWTH; factor *= 1.06) {
-    const spot = measureLayer(artwork, index, emMm * factor, finest)[part];
+    const spot = measureLayer(artwork.at(emMm * factor), index, emMm * factor, finest)[part];
     if (!spot || spot.widthMm >= leastMm) return emMm * factor * artwork.capHeightEm;
   }
   return null;

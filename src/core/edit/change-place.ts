@@ -51,7 +51,30 @@ export function changeUse(spec: RunSpec, useId: string, change: (use: BlankUse) 
 
 export function changePlaceUse(spec: RunSpec, at: PlaceAt | null, change: (place: PlaceUse) => PlaceUse): RunSpec {
   const { use, placeUse } = placeAt(spec, at);
-  return changeUse(spec, use.id, (u) => ({ ...u, places: u.places.map((p) => (p === placeUse ? change(p) : p)) }));
+  return withFilms(
+    changeUse(spec, use.id, (u) => ({ ...u, places: u.places.map((p) => (p === placeUse ? change(p) : p)) })),
+  );
+}
+
+/** Every colour of every place's lettering is cut from something: from what `films` says, else from the place's first film. */
+export function withFilms(spec: RunSpec, films: Readonly<Record<string, string>> = {}): RunSpec {
+  const slotsOf = new Map(spec.shop.letterings.map(({ id, value }) => [id, value.layers.map(({ slot }) => slot)]));
+  const completed = (useId: string, place: PlaceUse): PlaceUse => {
+    const own = spec.overrides.flatMap(({ at, set }) =>
+      set.kind === 'lettering' && at.useId === useId && at.placeId === place.placeId ? [set.letteringId] : [],
+    );
+    const slots = [place.letteringId, ...own].flatMap((id) => slotsOf.get(id) ?? []);
+    const missing = slots.filter((slot) => !Object.hasOwn(place.materials, slot));
+    if (missing.length === 0) return place;
+    const [first = ''] = Object.values(place.materials);
+    const added = Object.fromEntries(missing.map((slot) => [slot, films[slot] ?? first]));
+    return { ...place, materials: { ...place.materials, ...added } };
+  };
+  const uses = spec.uses.map((use): BlankUse => {
+    const places = use.places.map((place) => completed(use.id, place));
+    return places.every((place, i) => place === use.places[i]) ? use : { ...use, places };
+  });
+  return uses.every((use, i) => use === spec.uses[i]) ? spec : { ...spec, uses };
 }
 
 /** What is cut for one colour slot of the lettering; for all of them where none is named. */

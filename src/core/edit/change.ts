@@ -36,11 +36,7 @@ export function takeLettering(spec: RunSpec, at: PlaceAt | null, copy: Copy<Lett
   const { letterings } = spec.shop;
   const has = letterings.some(({ id }) => id === copy.id);
   const known = has ? spec : { ...spec, shop: { ...spec.shop, letterings: [...letterings, copy] } };
-  return changePlaceUse(known, at, (use) => {
-    const [film = ''] = Object.values(use.materials);
-    const colours = Object.fromEntries(copy.value.layers.map(({ slot }) => [slot, use.materials[slot] ?? film]));
-    return { ...use, letteringId: copy.id, materials: { ...use.materials, ...colours } };
-  });
+  return changePlaceUse(known, at, (use) => ({ ...use, letteringId: copy.id }));
 }
 
 /** The run's own copy of the lettering in use. */

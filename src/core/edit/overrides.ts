@@ -1,4 +1,5 @@
 import { type RandomBytes, makeId } from '../ids';
+import { withFilms } from './change-place';
 import { type Override, type OverrideSet, type RunSpec, type TextRef, textKeyOf } from '../spec';
 
 /** Exceptions of one entry at one place: set and taken back one kind at a time. */
@@ -20,7 +21,8 @@ export function setOverrides(
     at: { entryId: at.entryId, useId: at.useId, placeId: at.placeId },
     set,
   }));
-  return { ...spec, overrides: [...overrides, ...added] };
+  const changed = { ...spec, overrides: [...overrides, ...added] };
+  return set.kind === 'lettering' ? withFilms(changed) : changed;
 }
 
 /** Takes exceptions of these kinds back. */

@@ -1,17 +1,18 @@
 import { type ArtCache, type Artwork, artJobOf } from '../artwork';
 import { hasStop } from '../finding';
 import { type HeldFit, type InkShape, type LargestFit, heldFit, inkShape } from '../largest';
-import { type FreeSpace, freeSpace } from '../place';
+import { type FreeSpace, freeSpace, keptOff } from '../place';
 import type { Slot } from '../resolve';
 import type { Sizable } from './size-set';
 
 /** A fit before its group is sized: drawn, with the largest size that its place holds. */
 export interface Draft {
   readonly slot: Slot;
+  /** Without what keeps millimetres: that is drawn once its size is known, see `Artwork.at`. */
   readonly artwork: Artwork;
   /** All of its ink as one. Null without any. */
   readonly ink: InkShape | null;
-  /** Null when there is no such size or colour of the blank, or no room in its place. */
+  /** Where that ink may lie, with what will be around it. Null when there is no such size or colour of the blank, or no room in its place. */
   readonly space: FreeSpace | null;
   /** Null when either is missing. */
   readonly held: HeldFit | null;
@@ -41,7 +42,8 @@ export function draftFit(slot: Slot, cache: ArtCache): Draft {
 function computed(slot: Slot, cache: ArtCache): Draft {
   const { variant, measured, group, ownSize, liesLargest } = slot;
   const artwork = cache.draw(artJobOf(slot));
-  const space = variant && measured ? freeSpace(variant, measured) : null;
+  const whole = variant && measured ? freeSpace(variant, measured) : null;
+  const space = whole && keptOff(whole, artwork.beyondMm);
   const ink = inkShape(artwork);
   const held = ink && space ? heldIn(ink, space) : null;
   const largest = held && liesLargest ? held.most : held;

@@ -1,7 +1,16 @@
 import type { ArtCache, Artwork } from '../artwork';
 import { EM_UNITS } from '../faces';
 import type { Box } from '../geometry';
-import { type InkOnBlank, type InkPart, type Spot, boxAt, boxInPlace, inkOnBlank, spotOfPart } from '../place';
+import {
+  type InkOnBlank,
+  type InkPart,
+  type PlaceRect,
+  type Spot,
+  boxAt,
+  boxInPlace,
+  inkOnBlank,
+  spotOfPart,
+} from '../place';
 import type { Slot, SlotLayer } from '../resolve';
 import { type Draft, draftFit } from './draft-fit';
 import { type LyingInk, type SizedDraft, lieAll } from './lie-in-place';
@@ -90,12 +99,14 @@ function finishFit(
   set: SetSize | null,
   box: LyingInk | null,
 ): Fit {
-  const { slot, artwork, largest, space, ink } = draft;
-  const lying = box && space ? boxInPlace(space, box) : null;
+  const { slot, largest, space, ink } = draft;
   const emMm = box?.emMm ?? askedEmMm;
   const sized = emMm < askedEmMm ? { ...asked, letterMm: emMm * draft.letterEm, isBetween: true } : asked;
+  const artwork = draft.artwork.at(emMm);
+  const whole = wholeInk(draft, artwork, emMm);
+  const { widthMm: inkWidthMm, heightMm: inkHeightMm } = whole;
+  const lying = box && space ? boxInPlace(space, boxOfWhole(box, whole)) : null;
   const spot = lying && space ? { xMm: lying.xMm, yMm: lying.yMm, turnDeg: space.turnDeg } : null;
-  const [inkWidthMm, inkHeightMm] = [(ink?.widthEm ?? 0) * emMm, (ink?.heightEm ?? 0) * emMm];
   const onBlank = onBlankAt(slot, spot, { inkWidthMm, inkHeightMm });
   const lies: Lies = { spot, onBlank, inkWidthMm, inkHeightMm };
   return {
@@ -115,6 +126,28 @@ function finishFit(
     sized,
     set,
   };
+}
+
+/** All ink at its size: how large it is, and how far it begins left of and above that which was sized. */
+interface WholeInk {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly leftMm: number;
+  readonly topMm: number;
+}
+
+function wholeInk({ artwork: sized, ink }: Draft, artwork: Artwork, emMm: number): WholeInk {
+  const [from, to] = [sized.inkBox, artwork.inkBox];
+  if (artwork === sized || !from || !to) {
+    return { widthMm: (ink?.widthEm ?? 0) * emMm, heightMm: (ink?.heightEm ?? 0) * emMm, leftMm: 0, topMm: 0 };
+  }
+  const mmPerUnit = emMm / EM_UNITS;
+  const { leftMm, topMm, widthMm, heightMm } = partIn(from, to, mmPerUnit);
+  return { widthMm, heightMm, leftMm: -leftMm, topMm: -topMm };
+}
+
+function boxOfWhole(box: PlaceRect, { widthMm, heightMm, leftMm, topMm }: WholeInk): PlaceRect {
+  return { xMm: box.xMm - leftMm, yMm: box.yMm - topMm, widthMm, heightMm };
 }
 
 type Lies = Pick<Fit, 'spot' | 'onBlank' | 'inkWidthMm' | 'inkHeightMm'>;

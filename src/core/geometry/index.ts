@@ -8,6 +8,8 @@ export { outlineArea, ringArea } from './area';
 export { isPointInRing } from './containment';
 export { flattenCubic, flattenQuadratic } from './flatten';
 export { joinRings } from './join-rings';
+export { type Growing, growOutline } from './grow-outline';
+export { type Disc, largestDisc } from './largest-disc';
 export { cutOrder } from './cut-order';
 export { CLIPPER_VERSION } from './clipper';
 export {

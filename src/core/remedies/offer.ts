@@ -1,11 +1,13 @@
 import type { ArtCache } from '../artwork';
+import { EM_UNITS } from '../faces';
+import { boxWidth } from '../geometry';
 import { findingsOf, letterFindings, measureFindings, measureLayer } from '../checks';
 import { type Finding, hasStop } from '../finding';
 import { type Draft, type Fit, type FitReport, type SetSize, setSize, sizeText } from '../fit';
 import type { OverrideSet, RemedyKind, RunSpec } from '../spec';
 
-/** Those that the maker puts in order, and what answers one finding alone: another film, letters farther apart. */
-export type OfferKind = RemedyKind | 'film' | 'loosen';
+/** Those that the maker puts in order, and what answers one finding alone: another film, letters farther apart, a narrower border. */
+export type OfferKind = RemedyKind | 'film' | 'loosen' | 'border';
 
 /** What one remedy would do to a text, and to the others of its set. */
 export interface RemedyOffer {
@@ -39,6 +41,7 @@ const BY_SIZE: ReadonlySet<Finding['kind']> = new Set([
   'smallHole',
   'narrowGap',
   'lettersNear',
+  'borderCloses',
   'largerThanBed',
 ]);
 /** Whether the finding is gone by it. */
@@ -56,10 +59,11 @@ export interface Tried {
 }
 
 export function offerOf({ report, cache }: Trying, index: number, { kind, sets, draft }: Tried): RemedyOffer {
-  const { artwork, slot } = draft;
+  const { slot } = draft;
   const set = setWith(report, index, draft);
   const text = sizeText(draft.sizable, slot.group.rule, set);
   const emMm = text.letterMm / draft.letterEm;
+  const artwork = draft.artwork.at(emMm);
   const tried: Fit = {
     ...report.fits[index]!,
     slot,
@@ -78,7 +82,7 @@ export function offerOf({ report, cache }: Trying, index: number, { kind, sets, 
     kind,
     sets,
     capHeightMm: emMm * artwork.capHeightEm,
-    inkWidthMm: (draft.ink?.widthEm ?? 0) * emMm,
+    inkWidthMm: artwork.inkBox ? (boxWidth(artwork.inkBox) / EM_UNITS) * emMm : 0,
     othersMm: set?.letterMm ?? null,
     othersStopped: numStopped(report, index, set),
     passes: !hasStop(findings) && !findings.some((one) => one.severity !== 'note' && LIMITS.has(one.kind)),

@@ -1,13 +1,16 @@
+import { borderFindings } from '../checks';
 import { contrastOf, contrastProblem } from '../colour';
 import type { Finding } from '../finding';
 import { draftFit } from '../fit';
 import { resetSlot } from '../resolve';
+import { ownSettingsAt } from '../spec';
 import { type Process, isConnectedFace, isCut, processFacts, processOf } from '../shop';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
 
 /** What answers one kind of finding alone, and stands in no order of the maker's. */
 export function ownRemedies(trying: Trying, index: number, answering: Finding['kind'] | null): readonly RemedyOffer[] {
   if (answering === 'lowContrast' || answering === 'filmUnsuited') return films(trying, index, answering);
+  if (answering === 'borderCloses') return narrowedBorder(trying, index) ?? [];
   if (answering !== 'narrowGap' && answering !== 'lettersNear') return [];
   const looser = loosened(trying, index, answering);
   return looser ? [looser] : [];
@@ -44,6 +47,26 @@ function films(trying: Trying, index: number, answering: 'lowContrast' | 'filmUn
 function isBondedAlike(answering: 'lowContrast' | 'filmUnsuited', one: Process, other: Process): boolean {
   if (answering === 'lowContrast') return one === other;
   return isCut(one) && processFacts(one).bondedWord === processFacts(other).bondedWord;
+}
+
+/** A border that is narrower than this share of what was wanted is none. */
+const LEAST_BORDER_SHARE = 0.2;
+
+/** As wide as leaves every hole open. With less around them the letters may be larger, or not: what comes out is looked at. */
+function narrowedBorder(trying: Trying, index: number): readonly RemedyOffer[] | null {
+  const { spec, cache, report } = trying;
+  const fit = report.fits[index]!;
+  const now = ownSettingsAt(spec, fit.slot.ref).borderShare ?? 1;
+  const finding = borderFindings(fit).find((one) => one.kind === 'borderCloses');
+  if (finding?.kind !== 'borderCloses' || finding.passesReachMm === null) return null;
+  const most = now * Math.min(1, finding.passesReachMm / finding.reachMm);
+  for (let share = Math.floor(most * 100 - 1e-6) / 100; share >= LEAST_BORDER_SHARE; share -= 0.02) {
+    const rounded = Math.round(share * 100) / 100;
+    const draft = draftFit(resetSlot(spec, fit.slot, { borderShare: rounded }), cache);
+    const offer = offerOf(trying, index, { kind: 'border', sets: [{ kind: 'border', share: rounded }], draft });
+    if (answers(offer, 'borderCloses')) return [offer];
+  }
+  return null;
 }
 
 /** Letters that stand farther apart than so look like single ones. */

@@ -2,7 +2,7 @@ import type { Finding } from '../finding';
 import { type Draft, type Fit, draftFit } from '../fit';
 import { assertNever } from '../outcome';
 import { type Reset, type SetRun, type Slot, resetSlot } from '../resolve';
-import { isConnectedFace, tightenLimitEm } from '../shop';
+import { type Layer, isConnectedFace, tightenLimitEm } from '../shop';
 import type { OverrideSet, RemedyKind, RunSpec } from '../spec';
 import { lineOf } from '../wording';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
@@ -119,8 +119,9 @@ function tightened(slot: Slot, natural: Slot): { readonly now: number; readonly 
 }
 
 /** Another lettering has to have a layer for every colour that the text says. */
-function canSay({ lines }: Slot, layers: readonly { readonly slot: string }[]): boolean {
-  return lines.every(({ runs }) => runs.every((run) => layers.some(({ slot }) => slot === run.colourSlot)));
+function canSay({ lines }: Slot, layers: readonly Layer[]): boolean {
+  const says = (colourSlot: string) => layers.some(({ slot, make }) => make.kind === 'text' && slot === colourSlot);
+  return lines.every(({ runs }) => runs.every((run) => says(run.colourSlot)));
 }
 
 const NUM_HALVINGS = 4;

@@ -232,6 +232,7 @@ function choiceOf(place: PlaceUse, own: OwnSettings, entry: Entry): SettingChoic
     ownMaterialId: own.materialId ?? null,
     trackingEm: own.trackingEm ?? null,
     widthShare: own.widthShare ?? 1,
+    borderShare: own.borderShare ?? 1,
   };
 }
 
@@ -284,7 +285,7 @@ function lookedByText(looked: RunSpec['looked']): ReadonlyMap<string, readonly s
 
 /** A slot set otherwise, as a remedy tries it; the words before their case, where they are named. */
 export interface Reset extends Partial<
-  Pick<SettingChoice, 'letteringId' | 'trackingEm' | 'widthShare' | 'ownMaterialId'>
+  Pick<SettingChoice, 'letteringId' | 'trackingEm' | 'widthShare' | 'borderShare' | 'ownMaterialId'>
 > {
   readonly setFrom?: readonly WordedLine[];
   readonly liesLargest?: boolean;

@@ -1,5 +1,5 @@
 import { presentOrThrow } from '../outcome';
-import { type Lettering, styleOf } from '../shop';
+import { type LayerMake, type Lettering, styleOf } from '../shop';
 import { type PlaceUse, type RunSpec, findLettering, findMaterial } from '../spec';
 import { type WordedLine, lineInCase } from '../wording';
 import type { SetLine, SlotLayer, SlotSetting } from './slot';
@@ -14,6 +14,8 @@ export interface SettingChoice {
   /** Null: the lettering's own. */
   readonly trackingEm: number | null;
   readonly widthShare: number;
+  /** Borders are drawn at this share of their distance. */
+  readonly borderShare: number;
 }
 
 /** Sets worded lines in a lettering: each in its style and case, each layer with its material. */
@@ -47,15 +49,28 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
   };
 }
 
-/** The colour slot of the lowest layer: what words are cut from of which nobody said it. */
+/** The colour slot of the lowest layer of letters: what words are cut from of which nobody said it. */
 function groundSlot({ layers }: Lettering): string {
-  // eslint-disable-next-line no-restricted-syntax -- the ground is the lowest
-  return presentOrThrow(layers[0], 'a layer of the lettering').slot;
+  const [ground] = layers.filter(({ make }) => make.kind === 'text');
+  return presentOrThrow(ground, 'a layer of letters').slot;
 }
 
-function layersOf(spec: RunSpec, { layers }: Lettering, { materials, ownMaterialId }: SettingChoice): SlotLayer[] {
-  return layers.map(({ id, slot, make }) => {
-    const materialId = ownMaterialId ?? presentOrThrow(materials[slot], `material for ${slot}`);
+function layersOf(spec: RunSpec, { layers }: Lettering, choice: SettingChoice): SlotLayer[] {
+  const { materials, ownMaterialId, borderShare } = choice;
+  return layers.map(({ id, slot, make: asIs }) => {
+    const make = borderShare === 1 ? asIs : narrowedBorder(asIs, borderShare);
+    const materialId =
+      (make.kind === 'text' ? ownMaterialId : null) ?? presentOrThrow(materials[slot], `material for ${slot}`);
     return { id, colourSlot: slot, make, materialId, material: findMaterial(spec, materialId) };
   });
+}
+
+function narrowedBorder(make: LayerMake, share: number): LayerMake {
+  if (make.kind !== 'border') return make;
+  const { distance } = make;
+  return {
+    ...make,
+    distance:
+      distance.by === 'mm' ? { ...distance, mm: distance.mm * share } : { ...distance, share: distance.share * share },
+  };
 }

@@ -90,6 +90,7 @@ export interface Slot extends SlotSetting {
 }
 
 /** Whether a layer has nothing to cut for this text: its colour slot says nothing. Told without drawing. */
-export function isLayerEmpty({ lines }: Pick<SlotSetting, 'lines'>, { colourSlot }: SlotLayer): boolean {
-  return lines.every(({ runs }) => runs.every((run) => run.colourSlot !== colourSlot || run.text.trim() === ''));
+export function isLayerEmpty({ lines }: Pick<SlotSetting, 'lines'>, { colourSlot, make }: SlotLayer): boolean {
+  const isAbout = (run: SetRun) => make.kind !== 'text' || run.colourSlot === colourSlot;
+  return lines.every(({ runs }) => runs.every((run) => !isAbout(run) || run.text.trim() === ''));
 }

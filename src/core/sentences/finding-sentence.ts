@@ -22,6 +22,8 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
       return `narrowest gap ${takes(finding, say)}: ${passesWords(finding.passesAtMm, say)}, or more tracking where letters do not join`;
     case 'smallHole':
       return `smallest hole ${takes(finding, say)}: ${passesWords(finding.passesAtMm, say)}, or another face`;
+    case 'borderCloses':
+      return `a border of ${say.apart(finding.reachMm, finding.passesReachMm ?? 0, 2)[0]} closes ${holesWords(finding)}: ${borderWaysOut(finding, say)}`;
     case 'lettersNear': {
       const [gap, least] = say.apart(finding.gapMm, finding.leastMm, 2);
       return `${finding.letters.join(' and ')} ${finding.gapMm > 0 ? `stand ${gap} apart` : 'touch'}, the material takes ${least}: more tracking, or larger letters`;
@@ -91,6 +93,8 @@ export function findingWords(finding: Finding, units: Units = METRIC): string {
       return `gap ${say.apart(finding.widthMm, finding.leastMm, 2)[0]}`;
     case 'smallHole':
       return `hole ${say.apart(finding.widthMm, finding.leastMm, 2)[0]}`;
+    case 'borderCloses':
+      return `border closes ${holesWords(finding)}`;
     case 'lettersNear':
       return `${finding.letters.join('')} ${finding.gapMm > 0 ? `${say.apart(finding.gapMm, finding.leastMm, 2)[0]} apart` : 'touch'}`;
     case 'lowFigures':
@@ -147,6 +151,19 @@ function unsuitedSentence({ film, why, has, least }: Extract<Finding, { kind: 'f
     case 'dark':
       return `${film} does not show on a dark blank: a film instead, or a light blank`;
   }
+}
+
+/** `2 of 3 holes`. */
+function holesWords({ numClosed, numHoles }: Extract<Finding, { kind: 'borderCloses' }>): string {
+  return numHoles === 1 ? 'its hole' : `${numClosed} of ${numHoles} holes`;
+}
+
+function borderWaysOut({ passesReachMm, passesAtMm }: Extract<Finding, { kind: 'borderCloses' }>, say: Saying): string {
+  const ways = [
+    ...(passesReachMm === null ? [] : [`one of ${say.length(Math.floor(passesReachMm * 10) / 10)}`]),
+    ...(passesAtMm === null ? [] : [`capitals of ${say.length(Math.ceil(passesAtMm * 10) / 10)}`]),
+  ];
+  return ways.length === 0 ? 'another face, or no border' : `${ways.join(' or ')} would leave them open`;
 }
 
 /** `0.96 mm, the material takes 1.00 mm`. */

@@ -66,6 +66,17 @@ export const faceShaSchema = z.string().regex(/^[0-9a-f]{64}$/);
 export const layerMakeSchema = z.discriminatedUnion('kind', [
   /** The letters of its colour slot, joined. */
   z.object({ kind: z.literal('text') }),
+  /** All letters, grown by a distance: it lies under them and shows around them. */
+  z.object({
+    kind: z.literal('border'),
+    distance: z.discriminatedUnion('by', [
+      z.object({ by: z.literal('mm'), mm: mm.min(0.1).max(50) }),
+      /** A share of the height of capitals, which it grows with. */
+      z.object({ by: z.literal('height'), share: z.number().min(0.005).max(1) }),
+    ]),
+    /** Holes that no disc of this diameter fits into are filled; zero fills none. */
+    fillsUnderMm: finestMm,
+  }),
 ]);
 
 export const layerSchema = z.object({ id: idSchema, slot: colourSlotSchema, make: layerMakeSchema });
@@ -111,3 +122,5 @@ export type Bed = DeepReadonly<z.infer<typeof bedSchema>>;
 export type Lettering = DeepReadonly<z.infer<typeof letteringSchema>>;
 export type LetterStyle = Lettering['lines'][number];
 export type Layer = Lettering['layers'][number];
+export type LayerMake = Layer['make'];
+export type BorderMake = Extract<LayerMake, { kind: 'border' }>;

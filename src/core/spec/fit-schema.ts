@@ -42,6 +42,8 @@ export const overrideSchema = z.object({
     z.object({ kind: z.literal('tracking'), trackingEm: z.number().min(-0.2).max(1) }),
     /** Drawn narrower or wider than it is by nature; strokes are measured as they come out. */
     z.object({ kind: z.literal('width'), share: z.number().min(WIDTH_SHARES.least).max(WIDTH_SHARES.most) }),
+    /** Borders at this share of their distance. */
+    z.object({ kind: z.literal('border'), share: z.number().min(0.05).max(1) }),
     z.object({ kind: z.literal('size'), size: ownSizeSchema }),
     /** Where it is largest, also off the middle of its place. */
     z.object({ kind: z.literal('lie'), at: z.literal('largest') }),

@@ -14,6 +14,7 @@ export interface OwnSettings {
   readonly materialId?: string;
   readonly trackingEm?: number;
   readonly widthShare?: number;
+  readonly borderShare?: number;
   readonly size?: OwnSize;
   readonly lie?: 'largest';
 }
@@ -47,6 +48,8 @@ function settingOf(set: OverrideSet): OwnSettings {
       return { trackingEm: set.trackingEm };
     case 'width':
       return { widthShare: set.share };
+    case 'border':
+      return { borderShare: set.share };
     case 'size':
       return { size: set.size };
     case 'lie':

@@ -97,9 +97,10 @@ function colourFaults(
   { layers }: Lettering,
   path: string,
 ): SpecFault[] {
-  const slots = new Set(layers.map(({ slot }) => slot));
+  const slots = new Set(layers.filter(({ make }) => make.kind === 'text').map(({ slot }) => slot));
+  const all = new Set(layers.map(({ slot }) => slot));
   return [
-    ...[...slots].flatMap((slot) => unknown(shop.materials, materials[slot] ?? '', `${path}.materials.${slot}`)),
+    ...[...all].flatMap((slot) => unknown(shop.materials, materials[slot] ?? '', `${path}.materials.${slot}`)),
     ...Object.entries(films ?? {}).flatMap(([slot, { named }]) =>
       named.flatMap(({ materialId }, i) =>
         unknown(shop.materials, materialId, `${path}.films.${slot}.named.${i}.materialId`),

@@ -12,6 +12,8 @@ function detailOf(spec: RunSpec, set: OverrideSet): string | null {
   switch (set.kind) {
     case 'width':
       return `${Math.round(set.share * 100)} %`;
+    case 'border':
+      return `${Math.round(set.share * 100)} % of its distance`;
     case 'tracking':
       return `by ${Math.round(Math.abs(set.trackingEm) * 1000) / 10} % of the letter size`;
     case 'lettering':

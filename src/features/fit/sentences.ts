@@ -25,6 +25,7 @@ export const LIE_WORDS: Record<SizeGroup['lie'], string> = {
 export const REMEDY_WORDS: Record<OfferKind, string> = {
   film: 'Another film',
   loosen: 'Letters farther apart',
+  border: 'A narrower border',
   tighten: 'Letters closer together',
   condense: 'Drawn narrower',
   twoLines: 'On two lines',
