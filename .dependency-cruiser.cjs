@@ -7,7 +7,7 @@ const CORE = {
   units: [],
   shop: [],
   spec: ['shop'],
-  edit: ['shop', 'spec'],
+  edit: ['shop', 'spec', 'colour'],
   geometry: [],
   faces: ['geometry'],
   measures: ['geometry'],

@@ -1,19 +1,9 @@
 import { EM_UNITS } from '../faces';
 import { EMPTY_OUTLINE, type Outline, type Ring, boxOfRings, growOutline, largestDisc } from '../geometry';
-import type { BorderMake } from '../shop';
-import { LEAST_AREA, type Letters, type MadeLayer } from './makers';
+import type { SlotLayer } from '../resolve';
+import { LEAST_AREA, type Letters, type MadeLayer } from './letters';
 
-/** What a border does to the holes of its letters. */
-export interface BorderFacts {
-  /** From the letters to its edge. */
-  readonly reachEm: number;
-  /** Radius of the largest disc in each hole of the letters, the smallest first. */
-  readonly holeRadiiEm: readonly number[];
-  /** Holes narrower than that were filled, after those that it closes by itself. */
-  readonly fillsUnderEm: number;
-  /** How many were filled. */
-  readonly numFilled: number;
-}
+type BorderMake = Extract<SlotLayer['make'], { kind: 'border' }>;
 
 /** Straight parts lie within the round corners by less than a cutter's step at the sizes that letters have. */
 const ARC_TOLERANCE_EM = 0.0003;

@@ -2,8 +2,9 @@ import { EM_UNITS } from '../faces';
 import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, outlineRings } from '../geometry';
 import type { ArtJob } from './art-job';
 import { type FaceOf, type MissingCharacter, layLine, movedRing } from './lay-line';
-import type { BorderFacts } from './border';
-import { type Letters, keepsMillimetres, lettersOf, makeLayer, reachOf } from './makers';
+import type { BorderFacts } from './border-facts';
+import { type Letters, lettersOf } from './letters';
+import { keepsMillimetres, makeLayer, reachMm } from './makers';
 
 /** One layer drawn, not yet sized: millionths of an em, y down, baseline of the first line at y = 0, pen start at x = 0. */
 export interface LayerArt {
@@ -63,7 +64,7 @@ export function drawArtwork(job: ArtJob, faceOf: FaceOf): Artwork {
   };
   return artworkOf(
     drawn,
-    job.layers.map((layer) => (keepsMillimetres(layer.make) ? NO_INK : layerArt(drawn, layer, 0))),
+    job.layers.map((layer) => (reachMm(layer.make) > 0 ? NO_INK : layerArt(drawn, layer, 0))),
   );
 }
 
@@ -100,7 +101,7 @@ function artworkOf(drawn: Drawn, layers: readonly LayerArt[]): Artwork {
     xHeightEm,
     lastBaselineEm,
     missing,
-    beyondMm: Math.max(0, ...job.layers.map(({ make }) => reachOf(make).mm)),
+    beyondMm: Math.max(0, ...job.layers.map(({ make }) => reachMm(make))),
     at: (emMm) => (isScaling ? artwork : at(emMm)),
   };
   return artwork;

@@ -3,7 +3,7 @@
  * asked of letters one by one. How large it becomes and where it lies belongs to fit; what the text is, to wording.
  */
 export { type ArtJob, artJobKey, artJobOf, facesOfJob } from './art-job';
-export type { BorderFacts } from './border';
+export type { BorderFacts } from './border-facts';
 export { keepsMillimetres } from './makers';
 export { type ArtCache, artCache } from './art-cache';
 export { type Artwork, type LayerArt, drawArtwork } from './draw-artwork';

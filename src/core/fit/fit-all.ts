@@ -99,7 +99,7 @@ function finishFit(
   set: SetSize | null,
   box: LyingInk | null,
 ): Fit {
-  const { slot, largest, space, ink } = draft;
+  const { slot, largest, space } = draft;
   const emMm = box?.emMm ?? askedEmMm;
   const sized = emMm < askedEmMm ? { ...asked, letterMm: emMm * draft.letterEm, isBetween: true } : asked;
   const artwork = draft.artwork.at(emMm);

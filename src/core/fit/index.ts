@@ -5,5 +5,5 @@
 export { type Fit, type FitLayer, type FitReport, fitAll } from './fit-all';
 export { type Draft, draftFit, searches } from './draft-fit';
 export { type Sizable, type SetSize, type SizedText, type TextCost, setSize, sizeText } from './size-set';
-export { type OutlineFacts, outlineFacts } from './outline-facts';
+export { type OutlineFacts, outlineFacts, widthAt } from './outline-facts';
 export { inkOutline, layerOutline, outlineAt, outlineSize, placedOutline } from './placed-outline';

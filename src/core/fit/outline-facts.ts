@@ -1,5 +1,5 @@
 import { EM_UNITS } from '../faces';
-import { outlineRings, ringArea } from '../geometry';
+import { boxWidth, outlineRings, ringArea } from '../geometry';
 import type { LayerArt } from '../artwork';
 
 /** What a drawn layer costs in cutting and weeding. */
@@ -8,6 +8,11 @@ export interface OutlineFacts {
   readonly numHoles: number;
   readonly edgeMm: number;
   readonly areaMm2: number;
+}
+
+/** From the left edge to the right of a drawn layer, or of all of them. */
+export function widthAt({ inkBox }: Pick<LayerArt, 'inkBox'>, emMm: number): number {
+  return inkBox ? (boxWidth(inkBox) / EM_UNITS) * emMm : 0;
 }
 
 /** The same in em. */

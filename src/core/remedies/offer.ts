@@ -1,9 +1,7 @@
 import type { ArtCache } from '../artwork';
-import { EM_UNITS } from '../faces';
-import { boxWidth } from '../geometry';
 import { findingsOf, letterFindings, measureFindings, measureLayer } from '../checks';
 import { type Finding, hasStop } from '../finding';
-import { type Draft, type Fit, type FitReport, type SetSize, setSize, sizeText } from '../fit';
+import { type Draft, type Fit, type FitReport, type SetSize, setSize, sizeText, widthAt } from '../fit';
 import type { OverrideSet, RemedyKind, RunSpec } from '../spec';
 
 /** Those that the maker puts in order, and what answers one finding alone: another film, letters farther apart, a narrower border. */
@@ -82,7 +80,7 @@ export function offerOf({ report, cache }: Trying, index: number, { kind, sets, 
     kind,
     sets,
     capHeightMm: emMm * artwork.capHeightEm,
-    inkWidthMm: artwork.inkBox ? (boxWidth(artwork.inkBox) / EM_UNITS) * emMm : 0,
+    inkWidthMm: widthAt(artwork, emMm),
     othersMm: set?.letterMm ?? null,
     othersStopped: numStopped(report, index, set),
     passes: !hasStop(findings) && !findings.some((one) => one.severity !== 'note' && LIMITS.has(one.kind)),

@@ -192,6 +192,11 @@ function useFrom6(use: unknown): unknown {
   return { ...rest, who: Array.isArray(onlyEntries) ? { kind: 'chosen', entryIds: onlyEntries } : { kind: 'all' } };
 }
 
+/** Version 8: letterings may have borders, and a text may have narrower ones; nothing that there was is otherwise. */
+function upgradeFrom7(spec: Json): unknown {
+  return { ...spec, formatVersion: 8 };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
@@ -199,4 +204,5 @@ const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => un
   { from: 4, step: upgradeFrom4 },
   { from: 5, step: upgradeFrom5 },
   { from: 6, step: upgradeFrom6 },
+  { from: 7, step: upgradeFrom7 },
 ];

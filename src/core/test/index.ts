@@ -8,3 +8,5 @@ export { aBed } from './a-bed';
 export { shirtRun, starterBlank, takenBy } from './shirts';
 export { aHead } from './a-head';
 export { answer, asked, means, runOf, texts } from './asked-lists';
+export { distanceToEdges, isOnInk } from './distance';
+export { aBorder, withBorders } from './borders';

@@ -1,0 +1,27 @@
+// @ts-nocheck
+import { chromium } from '@playwright/test';
+import { KnurlServer } from '../knurl-server';
+import { startRun } from '../pages';
+const ARGS = ['--no-sandbox','--disable-gpu','--disable-quic','--no-first-run'];
+const server = await KnurlServer.start();
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+page.on('pageerror', (e) => console.log('ERR', e.message));
+page.on('console', (m) => m.type() === 'error' && console.log('CON', m.text()));
+const id = await startRun(page, server.url, 'Sailing crew', ['Odalys','Bram','Gwendolen','Aea','Hendrika','Peregrine','Bo','Quentin']);
+await page.goto(`${server.url}/runs/${id}/fit`);
+await page.getByTestId('fit').first().waitFor();
+await page.getByRole('button', { name: 'Add a border' }).click();
+await page.waitForTimeout(6000);
+await page.screenshot({ path: '/tmp/fit-border.png' });
+await page.getByRole('heading', { name: 'Around the letters' }).scrollIntoViewIfNeeded();
+await page.waitForTimeout(500);
+await page.screenshot({ path: '/tmp/fit-border2.png' });
+await page.goto(`${server.url}/runs/${id}/sheets`);
+await page.waitForTimeout(6000);
+await page.screenshot({ path: '/tmp/sheets-border.png' });
+await page.goto(`${server.url}/runs/${id}/bench`);
+await page.waitForTimeout(4000);
+await page.screenshot({ path: '/tmp/bench-border.png' });
+await browser.close();
+await server.stop();

@@ -1,0 +1,36 @@
+import { FLATTEN_TOLERANCE_EM, EM_UNITS } from '../faces';
+import { type Outline, joinRings, mapOutline } from '../geometry';
+import type { BorderFacts } from './border-facts';
+
+/** The letters of a text where they stand, by the colour slot that they are cut from. */
+export type LaidLetters = ReadonlyMap<string, readonly Int32Array[]>;
+
+/** What layers are made of: the letters as wide as they are drawn, each joining done once. */
+export interface Letters {
+  readonly ofSlot: (colourSlot: string) => Outline;
+  readonly all: () => Outline;
+  readonly capHeightEm: number;
+}
+
+/** An outline in millionths of an em, with what there is to say of how it was made. */
+export interface MadeLayer {
+  readonly outline: Outline;
+  readonly border?: BorderFacts;
+}
+
+/** Rings smaller than a square of twice the flattening tolerance are noise of the curves, not drawn shapes. */
+export const LEAST_AREA = (2 * FLATTEN_TOLERANCE_EM * EM_UNITS) ** 2;
+
+/** Drawn narrower or wider by a share; heights stay, strokes across change with the width. */
+export function lettersOf(laid: LaidLetters, widthShare: number, capHeightEm: number): Letters {
+  const joined = (rings: Iterable<Int32Array>): Outline => {
+    const outline = joinRings(rings, LEAST_AREA);
+    return widthShare === 1 ? outline : mapOutline(outline, widthShare, 1, 0, 0);
+  };
+  let all: Outline | null = null;
+  return {
+    ofSlot: (colourSlot) => joined(laid.get(colourSlot) ?? []),
+    all: () => (all ??= joined([...laid.values()].flat())),
+    capHeightEm,
+  };
+}
