@@ -36,6 +36,7 @@ export {
   coverWords,
   peelWords,
   readingWords,
+  layerRemarks,
   pressRemarks,
   stepWords,
 } from '@/core/sentences';

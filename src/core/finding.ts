@@ -82,6 +82,8 @@ type FindingFacts =
       /** Perceptual distance, 0 the same, 100 black on white. */
       readonly difference: number;
     }
+  /** A film over one that nothing holds on: puff, flock, glitter, foil. */
+  | { readonly kind: 'filmOver'; readonly severity: 'check'; readonly film: string; readonly below: string }
   /** A film that does not suit what it is pressed on: degrees Celsius, per cent of polyester, or lightness from 0 to 100. */
   | {
       readonly kind: 'filmUnsuited';

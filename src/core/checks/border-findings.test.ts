@@ -119,3 +119,26 @@ test('letters are told from their border, the border from the blank', () => {
   // Navy on a black bag is hard to see; white on navy is not.
   expect(contrasts({ main: 'film-white', 'border 0': 'film-stretch' })).toEqual([['navy', 'black']]);
 });
+
+test('nothing holds on what swells, is rough or slick: letters over such a border are told, and the border over letters is not', () => {
+  const over = (border: string, letters = 'film-gold') =>
+    fitRun(
+      changePlaceUse(withBorders(block(['Odo']), aBorder(2)), null, (place) => ({
+        ...place,
+        materials: { main: letters, 'border 0': border },
+      })),
+      cache,
+    ).fits[0]!.findings.flatMap((one) => (one.kind === 'filmOver' ? [findingSentence(one)] : []));
+  for (const [id, name] of [
+    ['film-puff', 'white puff film'],
+    ['film-glitter', 'gold glitter film'],
+    ['film-flock', 'burgundy flock film'],
+    ['film-metallic', 'silver metallic film'],
+    ['film-holographic', 'holographic film'],
+  ] as const) {
+    expect(over(id)).toEqual([`nothing holds on ${name}: gold heat-transfer film wants another film below it`]);
+  }
+  expect(over('film-white', 'film-glitter')).toEqual([]);
+  // What is not pressed does not ask.
+  expect(over('film-glitter', 'adhesive-silver')).toEqual([]);
+});

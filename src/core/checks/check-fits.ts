@@ -6,6 +6,7 @@ import type { Slot } from '../resolve';
 import { bedFindings } from './bed-findings';
 import { borderFindings } from './border-findings';
 import { contrastFindings } from './contrast-findings';
+import { layerFindings } from './layer-findings';
 import { letterFindings } from './letter-findings';
 import { openAndLooked } from './looked-findings';
 import { measureFindings } from './measure-findings';
@@ -56,6 +57,7 @@ export function findingsOf(fit: Fit): Finding[] {
     ...middleFindings(fit, stops),
     ...borderFindings(fit),
     ...contrastFindings(fit),
+    ...layerFindings(fit),
     ...suitFindings(fit),
     ...bedFindings(fit),
     ...reachFindings(fit),

@@ -21,20 +21,24 @@ test('whatever has its time has a clock, film after film, in the order of doing'
   ]);
   expect(clocks).toEqual([
     ['navy film: dryOut', 5, false],
-    ['navy film: press', 20, false],
-    // Flock is peeled cold alone.
-    ['navy film: cool', 60, false],
-    ['navy film: backSide', 4, true],
+    // Only tacked, and peeled warm: another film follows.
+    ['navy film: press', 7, false],
     ['gold film: dryOut', 5, false],
     ['gold film: press', 15, false],
     ['gold film: backSide', 3, true],
   ]);
+  const [navy, gold] = place.materials;
+  const turned = clocksOf(pressPlace({ ...place, materials: [gold!, navy!] }));
+  expect(turned.filter(({ film }) => film === 'navy film').map(({ kind, seconds }) => [kind, seconds])).toEqual([
+    ['dryOut', 5],
+    ['press', 20],
+    // Flock is peeled cold alone.
+    ['cool', 60],
+    ['backSide', 4],
+  ]);
   const whole = DEFAULT_CARDS.map((card) => ({ ...card, value: { ...card.value, backSide: 'full' as const } }));
   const back = clocksOf(pressPlace({ ...place, cards: whole })).filter(({ kind }) => kind === 'backSide');
-  expect(back.map(({ seconds, isOptional }) => [seconds, isOptional])).toEqual([
-    [20, false],
-    [15, false],
-  ]);
+  expect(back.map(({ film, seconds, isOptional }) => [film, seconds, isOptional])).toEqual([['gold film', 15, false]]);
 });
 
 test('what is stuck on cures for two days, and need not be waited for', () => {

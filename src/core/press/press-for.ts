@@ -16,12 +16,14 @@ export interface PressQuestion {
   readonly fabric: FabricClass | null;
   /** What the blank itself bears, by its label; null: not known. */
   readonly bearsC: number | null;
+  /** What a film bears that is on already, where this one is pressed; left out where none is. */
+  readonly belowBearsC?: number | null;
   readonly heater: Heater;
   readonly cards: readonly Copy<PressCard>[];
 }
 
 /** What a value is held below. */
-export type HeatLimit = { readonly of: 'film' | 'fabric' | 'blank'; readonly ceilingC: number };
+export type HeatLimit = { readonly of: 'film' | 'fabric' | 'blank' | 'film below'; readonly ceilingC: number };
 
 export type PressAnswer =
   | {
@@ -100,10 +102,11 @@ const isRival = (one: Copy<PressCard>, taken: Copy<PressCard>) =>
   one !== taken && one.fromRev !== null && one.value.fabric === taken.value.fabric;
 
 /** A blank that says what its fabric bears anyway says nothing of its own; one that says otherwise is believed. */
-function lowestLimit(card: PressCard, { fabric, bearsC }: PressQuestion): HeatLimit {
+function lowestLimit(card: PressCard, { fabric, bearsC, belowBearsC = null }: PressQuestion): HeatLimit {
   const usual = fabric === null ? null : fabricFacts(fabric).bearsC;
   const once = fabric === null ? null : usualLimitC(fabric, card);
   const limits: HeatLimit[] = [{ of: 'film', ceilingC: card.ceilingC }];
+  if (belowBearsC !== null) limits.push({ of: 'film below', ceilingC: belowBearsC });
   if (bearsC !== null && bearsC !== usual) limits.push({ of: 'blank', ceilingC: bearsC });
   else if (once !== null) limits.push({ of: 'fabric', ceilingC: once });
   return limits.reduce((lowest, one) => (one.ceilingC < lowest.ceilingC ? one : lowest));

@@ -1,4 +1,13 @@
-import type { Blank, Copy, Heater, Material, MeasuredPlace, PressCard } from '../shop';
+import {
+  type Blank,
+  type Copy,
+  type Heater,
+  type Material,
+  type MeasuredPlace,
+  type PressCard,
+  processFacts,
+  processOf,
+} from '../shop';
 import { type PressAnswer, pressFor } from './press-for';
 import { type InkSize, type PressStep, pressSteps, stepsWithoutHeat } from './press-steps';
 
@@ -8,6 +17,10 @@ export interface PlacePress {
   readonly answer: PressAnswer;
   /** In the order of doing; empty where it cannot be said. */
   readonly steps: readonly PressStep[];
+  /** The film that follows it; null for the last. */
+  readonly followedBy: string | null;
+  /** Heat that it gets in all, with what follows, where that is more than it bears. */
+  readonly tooLong: { readonly seconds: number; readonly most: number } | null;
 }
 
 export interface PressedPlace {
@@ -24,19 +37,63 @@ export interface PressedPlace {
 /** A seam, a zip or a button beside the place would hold the platen off it, and so does what is thick. */
 const THICK_MM = 4;
 
-/** Each material once: what is cut in several layers of one film is pressed by one card. */
+/**
+ * Each material once: what is cut in several layers of one film is pressed by one card. All but the last are only tacked, and none gets
+ * more heat than those bear that are on already.
+ */
 export function pressPlace({ materials, blank, measured, ink, heater, cards }: PressedPlace): readonly PlacePress[] {
   const wantsPad = measured.clear.length > 0 || blank.thicknessMm >= THICK_MM;
   const { fabricClass: fabric, bearsC } = blank;
   const once = materials.filter((one, i) => materials.findIndex(({ name }) => name === one.name) === i);
-  return once.map((material) => {
-    const answer = pressFor({ material, fabric, bearsC, heater, cards });
-    const steps = stepsOf(answer, wantsPad, ink);
-    return { materialName: material.name, answer, steps };
+  const isPressed = (material: Pick<Material, 'kind'>) => processFacts(processOf(material)).bondedWord === 'pressed';
+  let belowBearsC: number | null = null;
+  const presses = once.map((material, i): Omit<PlacePress, 'tooLong'> => {
+    const answer = pressFor({ material, fabric, bearsC, belowBearsC, heater, cards });
+    if (answer.kind === 'press') belowBearsC = Math.min(belowBearsC ?? Infinity, answer.card.ceilingC);
+    const next = isPressed(material) ? once.slice(i + 1).find(isPressed) : undefined;
+    const steps = stepsOf(answer, { wantsPad, ink, isFollowed: next !== undefined });
+    return { materialName: material.name, answer, steps, followedBy: next?.name ?? null };
   });
+  return presses.map((press, i) => ({ ...press, tooLong: tooLong(presses.slice(i)) }));
 }
 
-function stepsOf(answer: PressAnswer, wantsPad: boolean, ink: InkSize | null): readonly PressStep[] {
+/** The first of these films under all of them. */
+function tooLong(presses: readonly Omit<PlacePress, 'tooLong'>[]): PlacePress['tooLong'] {
+  const answer = presses.at(0)?.answer;
+  if (answer?.kind !== 'press') return null;
+  const seconds = presses.flatMap(({ steps }) => steps).reduce((sum, step) => sum + heatedSeconds(step), 0);
+  return seconds > answer.card.mostSeconds ? { seconds, most: answer.card.mostSeconds } : null;
+}
+
+function heatedSeconds(step: PressStep): number {
+  return step.kind === 'press' || (step.kind === 'backSide' && !step.isAsSheetSays) ? step.seconds : 0;
+}
+
+interface Wanted {
+  readonly wantsPad: boolean;
+  readonly ink: InkSize | null;
+  readonly isFollowed: boolean;
+}
+
+function stepsOf(answer: PressAnswer, { wantsPad, ink, isFollowed }: Wanted): readonly PressStep[] {
   if (answer.kind === 'withoutHeat') return stepsWithoutHeat(answer.process, ink);
-  return answer.kind === 'press' ? pressSteps({ card: answer.card, heatC: answer.heatC, wantsPad }) : [];
+  const { kind } = answer;
+  return kind === 'press' ? pressSteps({ card: answer.card, heatC: answer.heatC, wantsPad, isFollowed }) : [];
+}
+
+/** What is set at the press, as it is done: a film that another follows is pressed for less. Null where nothing is pressed. */
+export function setAtPress({ answer, steps }: Pick<PlacePress, 'answer' | 'steps'>) {
+  if (answer.kind !== 'press') return null;
+  const { card, heatC } = answer;
+  const pressed = steps.find((step) => step.kind === 'press');
+  const peeled = steps.find((step) => step.kind === 'peel');
+  return {
+    heatC,
+    seconds: pressed?.seconds ?? card.seconds.chosen,
+    isTack: pressed?.isTack ?? false,
+    pressure: card.pressure,
+    cover: card.cover,
+    peels: peeled?.peels ?? card.peels,
+    hasPad: steps.some(({ kind }) => kind === 'pad'),
+  };
 }

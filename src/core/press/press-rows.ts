@@ -1,6 +1,6 @@
 import type { Heater, MeasuredPlace } from '../shop';
 import { measuredOf } from '../shop';
-import { type RunSpec, findBlank, readPieceId, variantFor } from '../spec';
+import { type PlaceUse, type RunSpec, findBlank, findLettering, readPieceId, variantFor } from '../spec';
 import { type PlacePress, pressPlace } from './press-place';
 
 /** What is pressed alike: the films of one place of one blank, with the items that have it. */
@@ -23,7 +23,8 @@ export function pressRows(spec: RunSpec, pieces: readonly CutPiece[], heater: He
   return spec.uses.flatMap((use) => {
     const blank = findBlank(spec, use.blankId);
     const variant = variantFor(spec, use);
-    return use.places.flatMap(({ placeId }): PressRow[] => {
+    return use.places.flatMap((place): PressRow[] => {
+      const { placeId } = place;
       const here = pieces.filter(({ pieceId }) => {
         const id = readPieceId(pieceId);
         return id?.useId === use.id && id.placeId === placeId;
@@ -38,23 +39,37 @@ export function pressRows(spec: RunSpec, pieces: readonly CutPiece[], heater: He
         row.itemIds.push(itemId);
         byFilms.set(materialIds.join(), row);
       }
-      return [...byFilms.values()].map(({ materialIds, itemIds }) => ({
-        blankName: blank.name,
-        placeName: role.name,
-        readingDeg: measured.readingDeg,
-        itemIds,
-        presses: pressPlace({
-          // What the run has dropped since it was cut is known no more.
-          materials: materialIds.flatMap((id) => spec.shop.materials.find((copy) => copy.id === id)?.value ?? []),
+      return [...byFilms.values()].map(({ materialIds, itemIds }) => {
+        // What the run has dropped since it was cut is known no more.
+        const filmsOf = (ids: readonly string[]) =>
+          ids.flatMap((id) => spec.shop.materials.find((copy) => copy.id === id)?.value ?? []);
+        const here = new Set(filmsOf(materialIds).map(({ name }) => name));
+        const presses = pressPlace({
+          materials: filmsOf(filmsWith(spec, place, materialIds)),
           blank,
           measured,
           ink: null,
           heater,
           cards: spec.shop.cards,
-        }),
-      }));
+        });
+        return {
+          blankName: blank.name,
+          placeName: role.name,
+          readingDeg: measured.readingDeg,
+          itemIds,
+          presses: presses.filter(({ materialName }) => here.has(materialName)),
+        };
+      });
     });
   });
+}
+
+/** A pass holds one film of several that lie over each other: those that the others of its place are cut from, bottom up, with them. */
+function filmsWith(spec: RunSpec, place: PlaceUse, materialIds: readonly string[]): readonly string[] {
+  const { layers } = findLettering(spec, place.letteringId);
+  if (!layers.some(({ make }) => make.kind === 'border')) return materialIds;
+  const all = layers.flatMap(({ slot }) => place.materials[slot] ?? []);
+  return materialIds.every((id) => all.includes(id)) ? all : materialIds;
 }
 
 function filmsByItem(pieces: readonly CutPiece[]): ReadonlyMap<string, readonly string[]> {

@@ -11,6 +11,8 @@ export type PressStep =
       readonly heatC: number;
       readonly seconds: number;
       readonly pressure: PressCard['pressure'];
+      /** Only so that it holds: a layer follows, and the last is pressed in full. */
+      readonly isTack: boolean;
     }
   | { readonly kind: 'cool'; readonly seconds: number }
   | { readonly kind: 'peel'; readonly peels: readonly Peel[] }
@@ -31,6 +33,8 @@ export interface PressedWith {
   readonly heatC: number;
   /** Goods with seams, zips or buttons near the place, or thick ones, want a pad. */
   readonly wantsPad: boolean;
+  /** Another film follows. */
+  readonly isFollowed?: boolean;
 }
 
 /** Until a hand feels no warmth any more, on a bare surface. The film decides: it is a time to come back after. */
@@ -39,22 +43,33 @@ const COOL_SECONDS = 60;
 /** What goes under the back when its sheet says nothing more: a fifth of the front's time. */
 const BACK_SHARE = 0.2;
 
-export function pressSteps({ card, heatC, wantsPad }: PressedWith): readonly PressStep[] {
-  const { seconds, pressure, dryOutSeconds, cover, peels, backSide } = card;
+/** Of the full time, for a film that another one follows. */
+const TACK_SHARE = 1 / 3;
+
+export function pressSteps({ card, heatC, wantsPad, isFollowed = false }: PressedWith): readonly PressStep[] {
+  const { pressure, dryOutSeconds, cover } = card;
+  const seconds = isFollowed ? Math.ceil(TACK_SHARE * card.seconds.chosen) : card.seconds.chosen;
+  const peels = isFollowed ? peelsBeforeNext(card.peels) : card.peels;
+  const backSide = isFollowed ? 'never' : card.backSide;
   const steps: PressStep[] = [];
   if (dryOutSeconds > 0) steps.push({ kind: 'dryOut', seconds: dryOutSeconds });
   if (wantsPad) steps.push({ kind: 'pad' });
   steps.push({ kind: 'place' });
   if (cover !== 'none') steps.push({ kind: 'cover', cover });
-  steps.push({ kind: 'press', heatC, seconds: seconds.chosen, pressure });
+  steps.push({ kind: 'press', heatC, seconds, pressure, isTack: isFollowed });
   if (peels.every((peel) => peel === 'cold')) steps.push({ kind: 'cool', seconds: COOL_SECONDS });
   steps.push({ kind: 'peel', peels });
   if (backSide !== 'never') {
     const share = backSide === 'full' ? 1 : BACK_SHARE;
     const isAsSheetSays = backSide === 'asSheetSays';
-    steps.push({ kind: 'backSide', seconds: Math.ceil(share * seconds.chosen), isAsSheetSays });
+    steps.push({ kind: 'backSide', seconds: Math.ceil(share * seconds), isAsSheetSays });
   }
   return steps;
+}
+
+/** What is only tacked comes off its carrier warm, however cold it would be peeled in the end. */
+function peelsBeforeNext(peels: readonly Peel[]): readonly Peel[] {
+  return peels.every((peel) => peel === 'cold') ? ['warm'] : peels;
 }
 
 /** So much of the tape lies beyond the ink on every side, to hold it by. */

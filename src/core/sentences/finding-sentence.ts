@@ -34,6 +34,8 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
       return finding.why === 'clash'
         ? `${finding.film} on ${finding.blank} looks like a failed match: another film, or a blank of another colour`
         : `${finding.film} on ${finding.blank} is hard to read: a lighter or a darker film`;
+    case 'filmOver':
+      return `nothing holds on ${finding.below}: ${finding.film} wants another film below it`;
     case 'filmUnsuited':
       return unsuitedSentence(finding, say);
     case 'largerThanBed':
@@ -101,6 +103,8 @@ export function findingWords(finding: Finding, units: Units = METRIC): string {
       return `uneven figures ${[...finding.figures, ...finding.hanging].join(' ')}`;
     case 'lowContrast':
       return `${finding.film} on ${finding.blank}`;
+    case 'filmOver':
+      return `on ${finding.below}`;
     case 'filmUnsuited':
       return `${finding.film} unsuited`;
     case 'largerThanBed':

@@ -13,6 +13,7 @@ export {
   coverWords,
   fabricFrom,
   peelWords,
+  layerRemarks,
   pressLine,
   pressRemarks,
   readingWords,

@@ -1,4 +1,5 @@
-import type { Caution, PlacePress, PressAnswer, PressStep } from '../press';
+import { presentOrThrow } from '../outcome';
+import { type Caution, type PlacePress, type PressAnswer, type PressStep, setAtPress } from '../press';
 import {
   type FabricClass,
   type Heater,
@@ -87,7 +88,7 @@ export function stepWords(step: PressStep, { heat, pair }: FigureWords): string 
     case 'cover':
       return `Cover with ${COVER_WORDS[step.cover]}`;
     case 'press':
-      return `Press at ${heat(step.heatC)} for ${step.seconds} s, ${step.pressure} pressure`;
+      return `Press at ${heat(step.heatC)} for ${step.seconds} s, ${step.pressure} pressure${step.isTack ? ': only so that it holds, another layer follows' : ''}`;
     case 'cool':
       return `Cool on a bare surface for about ${step.seconds} s, until a hand feels no warmth`;
     case 'peel':
@@ -153,6 +154,21 @@ export function pressRemarks(answer: PressAnswer, words: FigureWords): readonly 
   }
 }
 
+/** Of a film in its place among the others: what follows it, and what that costs it. */
+export function layerRemarks({
+  followedBy,
+  tooLong,
+  answer,
+}: Pick<PlacePress, 'followedBy' | 'tooLong' | 'answer'>): string[] {
+  if (answer.kind !== 'press') return [];
+  return [
+    ...(followedBy === null ? [] : [`It lies below ${followedBy}: weed that first, it shows where this one goes.`]),
+    ...(tooLong
+      ? [`With what follows it gets ${tooLong.seconds} s of heat and bears ${tooLong.most} s: press shorter, or apart.`]
+      : []),
+  ];
+}
+
 type Pressed = Extract<PressAnswer, { kind: 'press' }>;
 
 const TRIAL = 'A trial spot first, on a part that does not show.';
@@ -193,9 +209,12 @@ export function pressLine(
 ): string {
   switch (answer.kind) {
     case 'press': {
-      const { seconds, pressure, cover, peels } = answer.card;
+      const { heatC, seconds, isTack, pressure, cover, peels, hasPad } = presentOrThrow(
+        setAtPress({ answer, steps }),
+        'what is set at the press',
+      );
       const covered = cover === 'none' ? 'no cover' : COVER_WORDS[cover];
-      return `${heat(answer.heatC)}, ${seconds.chosen} s, ${pressure} pressure, ${covered}${steps.some(({ kind }) => kind === 'pad') ? ', a pad inside' : ''}, peel ${peelWords(peels)}`;
+      return `${heat(heatC)}, ${seconds} s${isTack ? ' (a layer follows)' : ''}, ${pressure} pressure, ${covered}${hasPad ? ', a pad inside' : ''}, peel ${peelWords(peels)}`;
     }
     case 'withoutHeat':
       return 'without heat';

@@ -9,6 +9,7 @@ export {
   type Finish,
   type MaterialKind,
   MATERIAL_KINDS,
+  bearsFilm,
   finishOf,
   kindFacts,
   processOf,

@@ -141,6 +141,20 @@ const FINISHES: Partial<Record<MaterialKind, Finish>> = {
   patternedFilm: 'pattern',
 };
 
+/** What nothing holds on once it is pressed: swollen, rough, or slick as foil. */
+const NOTHING_OVER: ReadonlySet<MaterialKind> = new Set([
+  'puffFilm',
+  'flockFilm',
+  'glitterFilm',
+  'metallicFilm',
+  'holographicFilm',
+]);
+
+/** Whether another film may be pressed over it. */
+export function bearsFilm(kind: MaterialKind): boolean {
+  return !NOTHING_OVER.has(kind);
+}
+
 export function finishOf(kind: MaterialKind): Finish {
   return FINISHES[kind] ?? 'plain';
 }

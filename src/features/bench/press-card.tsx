@@ -4,6 +4,7 @@ import {
   FABRIC_OPTIONS,
   HEATER_OPTIONS,
   cautionWords,
+  layerRemarks,
   fabricFrom,
   readingWords,
   pressRemarks,
@@ -41,11 +42,11 @@ export function PressCards({ at, ink, clocks }: PressCardsProps) {
       aria-label="Press card"
       className="mb-4 border border-l-4 border-rule border-l-verdigris bg-white px-4 py-3"
     >
-      {presses.map((press) => (
+      {presses.map((press, i) => (
         <PressCardOf
           key={press.materialName}
           press={press}
-          isNamed={presses.length > 1}
+          no={presses.length > 1 ? i + 1 : null}
           onStart={(clock) => void clocks.start(clock, at.place.at.placeId)}
         />
       ))}
@@ -79,20 +80,26 @@ export function PressCards({ at, ink, clocks }: PressCardsProps) {
 
 interface PressCardOfProps {
   readonly press: PlacePress;
-  readonly isNamed: boolean;
+  /** Which film of several it is, the lowest first. */
+  readonly no: number | null;
   readonly onStart: (clock: Clock) => void;
 }
 
-function PressCardOf({ press: { materialName, answer, steps }, isNamed, onStart }: PressCardOfProps) {
+function PressCardOf({ press, no, onStart }: PressCardOfProps) {
+  const { materialName, answer, steps } = press;
   const { heat } = useHeat();
   const { pair } = useLengths();
   const words = { heat, pair };
-  const remarks = pressRemarks(answer, words);
+  const remarks = [...pressRemarks(answer, words), ...layerRemarks(press)];
   const isStop = answer.kind === 'tooHot' || answer.kind === 'noCard';
   return (
     <div className="mb-2">
-      {isNamed && <h3 className="text-lg font-bold">{materialName}</h3>}
-      {answer.kind === 'press' && <PressFigures answer={answer} wantsPad={steps.some(({ kind }) => kind === 'pad')} />}
+      {no !== null && (
+        <h3 className="text-lg font-bold">
+          {no} · {materialName}
+        </h3>
+      )}
+      <PressFigures press={press} />
       {remarks.map((remark) => (
         <p
           key={remark}

@@ -2,7 +2,7 @@
 
 import { countdownFigure, coverWords, peelWords, useHeat } from '@/client';
 import type { Clock } from '@/core/countdown';
-import type { PlacePress } from '@/core/press';
+import { type PlacePress, setAtPress } from '@/core/press';
 import { TextButton } from '@/ui';
 import { Figure } from './figure';
 
@@ -29,23 +29,19 @@ export function StepRow({ words, clock, onStart }: StepRowProps) {
   );
 }
 
-interface PressFiguresProps {
-  readonly answer: Extract<PlacePress['answer'], { kind: 'press' }>;
-  readonly wantsPad: boolean;
-}
-
 /** What is set at the press and read from two metres. */
-export function PressFigures({ answer, wantsPad }: PressFiguresProps) {
+export function PressFigures({ press }: { readonly press: PlacePress }) {
   const { heat } = useHeat();
-  const { card, heatC } = answer;
+  const set = setAtPress(press);
+  if (!set) return null;
   return (
     <dl className="flex flex-wrap items-end gap-x-6 gap-y-1">
-      <Figure label="heat" value={heat(heatC)} isLarge />
-      <Figure label="seconds" value={`${card.seconds.chosen} s`} isLarge />
-      <Figure label="pressure" value={card.pressure} isWord isNarrow />
-      <Figure label="cover" value={coverWords(card.cover)} isWord isNarrow />
-      {wantsPad && <Figure label="pad" value="inside" isWord isNarrow />}
-      <Figure label="peel" value={peelWords(card.peels)} isWord isNarrow />
+      <Figure label="heat" value={heat(set.heatC)} isLarge />
+      <Figure label="seconds" value={`${set.seconds} s`} isLarge />
+      <Figure label="pressure" value={set.pressure} isWord isNarrow />
+      <Figure label="cover" value={coverWords(set.cover)} isWord isNarrow />
+      {set.hasPad && <Figure label="pad" value="inside" isWord isNarrow />}
+      <Figure label="peel" value={peelWords(set.peels)} isWord isNarrow />
     </dl>
   );
 }

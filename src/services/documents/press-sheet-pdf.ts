@@ -1,10 +1,11 @@
 import { HOUSE } from '@/core/tokens';
 import { PAPERS, type Paper } from '@/core/place';
-import type { PlacePress, PressRow } from '@/core/press';
+import { type PlacePress, type PressRow, setAtPress } from '@/core/press';
 import {
   type FigureWords,
   SHEETS_WIN,
   coverWords,
+  layerRemarks,
   peelWords,
   pressRemarks,
   readingWords,
@@ -73,13 +74,15 @@ export function pressSheetPdf(input: PressSheetInput): Promise<Uint8Array> {
 }
 
 /** Who gets it, what has to be known, and the order of doing. */
-function linesOf({ itemIds, readingDeg }: PressRow, { answer, steps }: PlacePress, input: PressSheetInput): string[] {
+function linesOf({ itemIds, readingDeg }: PressRow, press: PlacePress, input: PressSheetInput): string[] {
+  const { answer, steps } = press;
   const names = itemIds.slice(0, MOST_NAMES).map(input.nameOf).join(', ');
   const more = itemIds.length > MOST_NAMES ? ` and ${itemIds.length - MOST_NAMES} more` : '';
   return [
     `${itemIds.length === 1 ? '1 item' : `${itemIds.length} items`}: ${names}${more}`,
     `It reads ${readingWords(readingDeg)}.`,
     ...pressRemarks(answer, input.figures),
+    ...layerRemarks(press),
     ...steps.map((step, i) => `${i + 1}. ${stepWords(step, input.figures)}`),
   ];
 }
@@ -95,7 +98,7 @@ interface DrawnPress {
 
 /** Answers where the next one may begin. */
 function drawPress(doc: PDFKit.PDFDocument, { row, press, lines, yMm, width, input }: DrawnPress): number {
-  const { answer, materialName } = press;
+  const { materialName } = press;
   doc
     .moveTo(MARGIN_MM * PT, yMm * PT)
     .lineTo((MARGIN_MM + width) * PT, yMm * PT)
@@ -104,14 +107,14 @@ function drawPress(doc: PDFKit.PDFDocument, { row, press, lines, yMm, width, inp
   const title = `${materialName} on ${row.blankName}, ${row.placeName}`;
   words(doc, title, { font: 'strong', size: 12, xMm: MARGIN_MM, yMm: yMm + 2, widthMm: width });
   let next = yMm + 9;
-  if (answer.kind === 'press') {
-    const { card, heatC } = answer;
+  const set = setAtPress(press);
+  if (set) {
     const figures = [
-      ['heat', input.figures.heat(heatC)],
-      ['seconds', `${card.seconds.chosen} s`],
-      ['pressure', card.pressure],
-      ['cover', coverWords(card.cover)],
-      ['peel', peelWords(card.peels)],
+      ['heat', input.figures.heat(set.heatC)],
+      ['seconds', `${set.seconds} s`],
+      ['pressure', set.pressure],
+      ['cover', coverWords(set.cover)],
+      ['peel', peelWords(set.peels)],
     ] as const;
     figures.forEach(([label, value], i) => {
       const xMm = MARGIN_MM + (i * width) / figures.length;
