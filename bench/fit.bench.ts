@@ -5,7 +5,7 @@ import { parseList } from '@/core/roster';
 import type { MeasuredPlace } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
 import { changePlace, changeRule } from '@/core/edit';
-import { aRun, shippedFaces, withPlace, aZone } from '@/core/test';
+import { aBorder, aRun, aZone, shippedFaces, withBorders, withPlace } from '@/core/test';
 import { randomNames } from '../e2e/cut-file-checker/random-names';
 import { type Bench, cpuMs } from './bench';
 
@@ -20,6 +20,11 @@ function fitted(spec: RunSpec, withMeasures: boolean, cache = artCache(faces)): 
 
 /** Script names at the size that their place gives them, with nothing remembered from before. */
 const scripts = changeRule(aRun(names), null, { kind: 'level', heightMm: null });
+const bordered = (mm: number) =>
+  withBorders(
+    changeRule(aRun(names.slice(0, 200)), null, { kind: 'level', heightMm: null }),
+    aBorder(mm, { fillsUnderMm: 1 }),
+  );
 const letters = names.join('').length / names.length;
 
 /** Like the front of a pouch with two buttons. */
@@ -58,6 +63,26 @@ export const FIT_BENCHES: readonly Bench[] = [
     name: 'fit: the same with all measures',
     target: '≤ 4000 ms, aim 2000',
     run: () => ({ ms: cpuMs(() => fitted(scripts, true)), note: '' }),
+  },
+  {
+    name: 'borders: 200 script names with one of 1.5 mm, cold',
+    target: '≤ 1200 ms',
+    run: () => ({ ms: cpuMs(() => fitted(bordered(1.5), false)), note: '' }),
+  },
+  {
+    name: 'borders: the same with all measures',
+    target: '≤ 3000 ms',
+    run: () => ({ ms: cpuMs(() => fitted(bordered(1.5), true)), note: '' }),
+  },
+  {
+    name: 'borders: 200 script names after another width',
+    target: '≤ 150 ms',
+    run: () => {
+      const cache = artCache(faces);
+      fitted(bordered(1.5), false, cache);
+      const wider = bordered(2);
+      return { ms: cpuMs(() => fitted(wider, false, cache)), note: '' };
+    },
   },
   {
     name: 'fit: 500 script names after a change of size rule',

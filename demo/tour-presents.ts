@@ -3,8 +3,20 @@ import { STARTER_BLANKS, addBlank, changeRunBlank, replaceBlank } from '@/core/b
 import { guessMapping, tableOf } from '@/core/intake';
 import { presentOrThrow } from '@/core/outcome';
 import type { RunSpec } from '@/core/spec';
-import { changeFilmBed, changeFilmColumn, changePlace, changePlaceUse, changePrepare } from '@/core/edit';
-import { makeId } from '@/core/ids';
+import {
+  type PlaceAt,
+  addBorder,
+  bordersOf,
+  changeBorder,
+  changeFilmBed,
+  changeFilmColumn,
+  changePlace,
+  changePlaceUse,
+  changePrepare,
+  nameFilm,
+  placeAt,
+} from '@/core/edit';
+import { type RandomBytes, makeId } from '@/core/ids';
 import { type Context, type RunView, createRun, makeNextPass, recordAct, saveSpec, saveThing } from '@/services';
 import { valueOf } from './value-of';
 
@@ -145,6 +157,24 @@ function withBag(spec: RunSpec, { randomBytes }: Context): RunSpec {
     letteringId: 'brass-script',
     materials: { main: 'film-gold' },
   }));
-  const byList = { slot: 'main', field: 'Bag letters', atHand: lettered.shop.materials };
-  return changeFilmBed(changeFilmColumn(lettered, at, byList), 'film-white', OFFCUT);
+  const field = 'Bag letters';
+  const atHand = lettered.shop.materials;
+  const byList = changeFilmColumn(lettered, at, { slot: 'main', field, atHand });
+  return changeFilmBed(withBagBorder(byList, at, field, randomBytes), 'film-white', OFFCUT);
+}
+
+/** Around the letters of one film lies the other: white around gold, gold around white. */
+function withBagBorder(spec: RunSpec, at: PlaceAt, field: string, randomBytes: RandomBytes): RunSpec {
+  const bordered = addBorder(spec, at, randomBytes);
+  const [border] = bordersOf(placeAt(bordered, at).lettering);
+  const { id, slot } = presentOrThrow(border, 'the border of the bag');
+  const narrow = changeBorder(bordered, at, id, { distance: { by: 'mm', mm: 1.6 } });
+  const byList = changeFilmColumn(narrow, at, { slot, field, atHand: [] });
+  const film = (filmId: string) =>
+    presentOrThrow(
+      spec.shop.materials.find((one) => one.id === filmId),
+      filmId,
+    );
+  const around = { gold: film('film-white'), white: film('film-gold') };
+  return Object.entries(around).reduce((now, [value, one]) => nameFilm(now, at, { slot, value, film: one }), byList);
 }

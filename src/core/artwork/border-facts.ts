@@ -4,8 +4,6 @@ export interface BorderFacts {
   readonly reachEm: number;
   /** Radius of the largest disc in each hole of the letters, the smallest first. */
   readonly holeRadiiEm: readonly number[];
-  /** Holes narrower than that were filled, after those that it closes by itself. */
+  /** Whatever is narrower than that between its edges is filled. */
   readonly fillsUnderEm: number;
-  /** How many were filled. */
-  readonly numFilled: number;
 }

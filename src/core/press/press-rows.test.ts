@@ -45,3 +45,33 @@ test('a border of the letters’ own film is one film', () => {
   }));
   expect(secondsIn(spec, null)).toEqual([[GOLD, 15, null]]);
 });
+
+test('where a column says the films, a gold piece may be the border of one and the letters of another', () => {
+  const spec = withBorders(aRun(['Kees', 'Bo']), aBorder(1.5));
+  const [kees, bo] = spec.entries;
+  const entries = [
+    { ...kees!, fields: { ...kees!.fields, letters: 'white' } },
+    { ...bo!, fields: { ...bo!.fields, letters: 'gold' } },
+  ];
+  const rule = (white: string, gold: string) => ({
+    field: 'letters',
+    named: [
+      { value: 'white', materialId: white },
+      { value: 'gold', materialId: gold },
+    ],
+  });
+  const byColumn = changePlaceUse({ ...spec, entries }, null, (place) => ({
+    ...place,
+    films: { main: rule('film-white', 'film-gold'), 'border 0': rule('film-gold', 'film-white') },
+  }));
+  const rows = pressRows(byColumn, piecesOf(byColumn, 'film-gold'), 'clamshell');
+  expect(
+    rows.map(({ itemIds, presses }) => [
+      itemIds.length,
+      ...presses.map((press) => [press.materialName, setAtPress(press)!.seconds, press.followedBy]),
+    ]),
+  ).toEqual([
+    [1, [GOLD, 5, WHITE]],
+    [1, [GOLD, 15, null]],
+  ]);
+});

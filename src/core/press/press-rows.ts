@@ -1,6 +1,17 @@
 import type { Heater, MeasuredPlace } from '../shop';
 import { measuredOf } from '../shop';
-import { type PlaceUse, type RunSpec, findBlank, findLettering, readPieceId, variantFor } from '../spec';
+import {
+  type PlaceUse,
+  type RunSpec,
+  type TextRef,
+  filmsOf,
+  findBlank,
+  findLettering,
+  ownSettingsAt,
+  readItemId,
+  readPieceId,
+  variantFor,
+} from '../spec';
 import { type PlacePress, pressPlace } from './press-place';
 
 /** What is pressed alike: the films of one place of one blank, with the items that have it. */
@@ -33,19 +44,21 @@ export function pressRows(spec: RunSpec, pieces: readonly CutPiece[], heater: He
       const role = blank.places.find(({ id }) => id === placeId);
       if (here.length === 0 || !measured || !role) return [];
       // Films are alike where they lie alike: those of one film over another are one row, each film by itself another.
-      const byFilms = new Map<string, { materialIds: readonly string[]; itemIds: string[] }>();
+      const byFilms = new Map<string, { materialIds: readonly string[]; all: readonly string[]; itemIds: string[] }>();
       for (const [itemId, materialIds] of filmsByItem(here)) {
-        const row = byFilms.get(materialIds.join()) ?? { materialIds, itemIds: [] };
+        const all = filmsWith(spec, { useId: use.id, place, itemId }, materialIds);
+        const key = `${materialIds.join()} ${all.join()}`;
+        const row = byFilms.get(key) ?? { materialIds, all, itemIds: [] };
         row.itemIds.push(itemId);
-        byFilms.set(materialIds.join(), row);
+        byFilms.set(key, row);
       }
-      return [...byFilms.values()].map(({ materialIds, itemIds }) => {
+      return [...byFilms.values()].map(({ materialIds, all, itemIds }) => {
         // What the run has dropped since it was cut is known no more.
-        const filmsOf = (ids: readonly string[]) =>
+        const filmsIn = (ids: readonly string[]) =>
           ids.flatMap((id) => spec.shop.materials.find((copy) => copy.id === id)?.value ?? []);
-        const here = new Set(filmsOf(materialIds).map(({ name }) => name));
+        const here = new Set(filmsIn(materialIds).map(({ name }) => name));
         const presses = pressPlace({
-          materials: filmsOf(filmsWith(spec, place, materialIds)),
+          materials: filmsIn(all),
           blank,
           measured,
           ink: null,
@@ -64,11 +77,23 @@ export function pressRows(spec: RunSpec, pieces: readonly CutPiece[], heater: He
   });
 }
 
-/** A pass holds one film of several that lie over each other: those that the others of its place are cut from, bottom up, with them. */
-function filmsWith(spec: RunSpec, place: PlaceUse, materialIds: readonly string[]): readonly string[] {
-  const { layers } = findLettering(spec, place.letteringId);
+interface ItemAt {
+  readonly useId: string;
+  readonly place: PlaceUse;
+  readonly itemId: string;
+}
+
+/** A pass holds one film of several that lie over each other: those that all of its place is cut from for this item, bottom up. */
+function filmsWith(spec: RunSpec, { useId, place, itemId }: ItemAt, materialIds: readonly string[]): readonly string[] {
+  const entry = spec.entries.find(({ id }) => id === readItemId(itemId)?.entryId);
+  if (!entry) return materialIds;
+  const own = ownSettingsAt(spec, { entryId: entry.id, useId, placeId: place.placeId } as TextRef);
+  const { layers } = findLettering(spec, own.letteringId ?? place.letteringId);
   if (!layers.some(({ make }) => make.kind === 'border')) return materialIds;
-  const all = layers.flatMap(({ slot }) => place.materials[slot] ?? []);
+  const { materials } = filmsOf(place, entry);
+  const all = layers.flatMap(
+    ({ slot, make }) => (make.kind === 'text' ? own.materialId : null) ?? materials[slot] ?? [],
+  );
   return materialIds.every((id) => all.includes(id)) ? all : materialIds;
 }
 

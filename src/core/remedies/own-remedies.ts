@@ -10,7 +10,7 @@ import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
 /** What answers one kind of finding alone, and stands in no order of the maker's. */
 export function ownRemedies(trying: Trying, index: number, answering: Finding['kind'] | null): readonly RemedyOffer[] {
   if (answering === 'lowContrast' || answering === 'filmUnsuited') return films(trying, index, answering);
-  if (answering === 'borderCloses') return narrowedBorder(trying, index) ?? [];
+  if (answering === 'borderCloses') return narrowedBorder(trying, index);
   if (answering !== 'narrowGap' && answering !== 'lettersNear') return [];
   const looser = loosened(trying, index, answering);
   return looser ? [looser] : [];
@@ -50,23 +50,33 @@ function isBondedAlike(answering: 'lowContrast' | 'filmUnsuited', one: Process, 
 }
 
 /** A border that is narrower than this share of what was wanted is none. */
-const LEAST_BORDER_SHARE = 0.2;
+const LEAST_BORDER_PERCENT = 20;
 
-/** As wide as leaves every hole open. With less around them the letters may be larger, or not: what comes out is looked at. */
-function narrowedBorder(trying: Trying, index: number): readonly RemedyOffer[] | null {
+/**
+ * As wide as leaves every hole open by what its film takes, or at least open. With less around them the letters may be larger, or not:
+ * what comes out is looked at.
+ */
+function narrowedBorder(trying: Trying, index: number): readonly RemedyOffer[] {
   const { spec, cache, report } = trying;
   const fit = report.fits[index]!;
-  const now = ownSettingsAt(spec, fit.slot.ref).borderShare ?? 1;
+  const { slot } = fit;
   const finding = borderFindings(fit).find((one) => one.kind === 'borderCloses');
-  if (finding?.kind !== 'borderCloses' || finding.passesReachMm === null) return null;
-  const most = now * Math.min(1, finding.passesReachMm / finding.reachMm);
-  for (let share = Math.floor(most * 100 - 1e-6) / 100; share >= LEAST_BORDER_SHARE; share -= 0.02) {
-    const rounded = Math.round(share * 100) / 100;
-    const draft = draftFit(resetSlot(spec, fit.slot, { borderShare: rounded }), cache);
-    const offer = offerOf(trying, index, { kind: 'border', sets: [{ kind: 'border', share: rounded }], draft });
-    if (answers(offer, 'borderCloses')) return [offer];
+  const border = slot.layers.find(({ id }) => id === finding?.at?.layerId);
+  if (finding?.kind !== 'borderCloses' || finding.passesReachMm === null || border?.make.kind !== 'border') return [];
+  const now = ownSettingsAt(spec, slot.ref).borderShare ?? 1;
+  const { fillsUnderMm } = border.make;
+  const roomMm = finding.passesReachMm + fillsUnderMm / 2;
+  const reaches = [roomMm - Math.max(fillsUnderMm, border.material.finest.holeMm) / 2, finding.passesReachMm];
+  for (const reachMm of reaches) {
+    const most = Math.floor(100 * now * Math.min(1, reachMm / finding.reachMm) - 1e-6);
+    for (let percent = most; percent >= LEAST_BORDER_PERCENT; percent -= 2) {
+      const set = { kind: 'border', share: percent / 100 } as const;
+      const draft = draftFit(resetSlot(spec, slot, { borderShare: set.share }), cache);
+      const offer = offerOf(trying, index, { kind: 'border', sets: [set], draft });
+      if (answers(offer, 'borderCloses')) return [offer];
+    }
   }
-  return null;
+  return [];
 }
 
 /** Letters that stand farther apart than so look like single ones. */

@@ -74,7 +74,7 @@ export const layerMakeSchema = z.discriminatedUnion('kind', [
       /** A share of the height of capitals, which it grows with. */
       z.object({ by: z.literal('height'), share: z.number().min(0.005).max(1) }),
     ]),
-    /** Holes that no disc of this diameter fits into are filled; zero fills none. */
+    /** Holes and gaps that no disc of this diameter fits into are filled; zero fills none. */
     fillsUnderMm: finestMm,
   }),
 ]);

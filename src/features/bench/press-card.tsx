@@ -95,9 +95,9 @@ function PressCardOf({ press, no, onStart }: PressCardOfProps) {
   return (
     <div className="mb-2">
       {no !== null && (
-        <h3 className="text-lg font-bold">
+        <h2 className="text-lg font-bold">
           {no} · {materialName}
-        </h3>
+        </h2>
       )}
       <PressFigures press={press} />
       {remarks.map((remark) => (

@@ -74,7 +74,7 @@ function BorderFields({ place, border }: { readonly place: MainPlace; readonly b
         />
       )}
       <LengthField
-        label="Fill holes narrower than"
+        label="Fill what is narrower than"
         unit={unit}
         value={make.fillsUnderMm}
         min={0}
