@@ -17,7 +17,16 @@ import {
   placeAt,
 } from '@/core/edit';
 import { type RandomBytes, makeId } from '@/core/ids';
-import { type Context, type RunView, createRun, makeNextPass, recordAct, saveSpec, saveThing } from '@/services';
+import {
+  type Context,
+  type RunView,
+  createRun,
+  makeNextPass,
+  planOfRun,
+  recordAct,
+  saveSpec,
+  saveThing,
+} from '@/services';
 import { valueOf } from './value-of';
 
 const STATION = 'demotable1';
@@ -49,7 +58,7 @@ function starter(id: string) {
 
 /**
  * Presents for the helpers of the tour: a pair of socks in each one's size, a tapered bottle, and a bag whose handles are sewn
- * off-centre; the first pass is cut, and not all of the blanks are bought yet.
+ * off-centre; the names for the bags are cut, and not all of the blanks are bought yet.
  */
 export async function seedTourPresents(context: Context): Promise<RunView> {
   const now = new Date(context.nowIso());
@@ -67,21 +76,25 @@ export async function seedTourPresents(context: Context): Promise<RunView> {
   );
   const spec = withBag(withBottle(withSocks(run.spec), context), context);
   const saved = valueOf(await saveSpec(context, run.id, run.counter, spec));
-  const { pass } = valueOf(await makeNextPass(context, run.id, null));
-  const deeds = pass.patches
-    .flatMap(({ placed }) => placed)
-    .slice(0, 6)
-    .map(({ pieceId, attempt }) => ({ kind: 'cut' as const, pieceId, attempt, passId: pass.id }));
-  const id = makeId<'act'>(context.randomBytes) + makeId<'act'>(context.randomBytes);
-  valueOf(
-    await recordAct(context, run.id, {
-      id,
-      by: { who: '', station: STATION },
-      at: subDays(now, 1).toISOString(),
-      deeds,
-    }),
-  );
+  for (const film of BAG_FILMS) await cutAll(context, run.id, film, subDays(now, 1).toISOString());
   return saved;
+}
+
+/** What the bags' names are cut from, in the order of the passes. */
+const BAG_FILMS = ['film-white', 'film-gold', 'film-white'];
+
+/** Makes passes as long as the next one is of this film, and cuts all that lies in them. */
+async function cutAll(context: Context, runId: string, film: string, at: string): Promise<void> {
+  for (;;) {
+    const { passes } = valueOf(await planOfRun(context, runId));
+    if (!passes[0]?.patches.every(({ materialId }) => materialId === film)) return;
+    const { pass } = valueOf(await makeNextPass(context, runId, null));
+    const deeds = pass.patches
+      .flatMap(({ placed }) => placed)
+      .map(({ pieceId, attempt }) => ({ kind: 'cut' as const, pieceId, attempt, passId: pass.id }));
+    const id = makeId<'act'>(context.randomBytes) + makeId<'act'>(context.randomBytes);
+    valueOf(await recordAct(context, runId, { id, by: { who: '', station: STATION }, at, deeds }));
+  }
 }
 
 /** What the banners left over: it serves one pass. */

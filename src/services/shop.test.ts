@@ -157,6 +157,9 @@ test('a photo is kept without what the camera wrote into it, and nothing behind 
     ok: false,
     problem: { kind: 'invalidInput', issues: [{ field: `attachments.${kept.sha}` }] },
   });
+  // A photo that is gone is left out; the run goes along without it.
+  await context.store.db.deleteFrom('attachment').execute();
+  expect(await carried(context, run.id)).not.toHaveProperty('attachments');
 });
 
 test('what is no photo, or one too large, is refused; cut at any byte it never passes as whole', async () => {
