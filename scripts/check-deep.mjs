@@ -6,6 +6,7 @@ const programs = [
   ['e2e/measures/deep.ts', 'build/deep.mjs'],
   ['e2e/measures/compare.ts', 'build/compare-measures.mjs'],
   ['e2e/measures/compare-gaps.ts', 'build/compare-gaps.mjs'],
+  ['e2e/measures/compare-borders.ts', 'build/compare-borders.mjs'],
   ['e2e/cut-file-checker/deep.ts', 'build/deep-cut-files.mjs'],
 ];
 for (const [entry, outfile] of programs) {
@@ -26,6 +27,7 @@ for (const [program, num] of [
   // A name takes seconds by pixels.
   ['build/compare-measures.mjs', Math.ceil(Number(count) / 20)],
   ['build/compare-gaps.mjs', Math.ceil(Number(count) / 5)],
+  ['build/compare-borders.mjs', Math.ceil(Number(count) / 2)],
   ['build/deep-cut-files.mjs', Math.ceil(Number(count) / 5)],
 ]) {
   const { status } = spawnSync(process.execPath, [program, String(num), ...rest], { stdio: 'inherit' });

@@ -15,9 +15,15 @@ export interface Raster {
   readonly material: Uint8Array;
 }
 
-/** Pixels by their centres, even-odd; `unitMm` is the size of the outline's unit. A margin of clear pixels all round. */
-export function rasterOf(outline: Outline, unitMm: number, pixelMm: number, marginMm: number): Raster {
-  const box = boxOfRings(outlineRings(outline))!;
+/** Pixels by their centres, even-odd; `unitMm` is the size of the outline's unit. A margin of clear pixels round the frame. */
+export function rasterOf(
+  outline: Outline,
+  unitMm: number,
+  pixelMm: number,
+  marginMm: number,
+  frame: Outline = outline,
+): Raster {
+  const box = boxOfRings(outlineRings(frame))!;
   const scale = unitMm / pixelMm;
   const margin = ceil(marginMm / pixelMm);
   const columns = ceil((box.maxX - box.minX) * scale) + 2 * margin;
