@@ -51,7 +51,8 @@ const next = (of: BenchItem, ...countdowns: Countdown[]) => {
 
 test('what is counted down next goes film by film, for the cutting that is in hand', () => {
   expect(next(item)).toBe('navy: Dry out 5 s');
-  expect(next(item, countdown('dryOut', 'navy'))).toBe('navy: Press 15 s');
+  // Tacked alone: gold follows.
+  expect(next(item, countdown('dryOut', 'navy'))).toBe('navy: Press 5 s');
   expect(next(item, countdown('press', 'navy'))).toBe('gold: Dry out 5 s');
   expect(next(item, countdown('press', 'gold'))).toBeNull();
   // Of the cutting before.
