@@ -1,6 +1,6 @@
 import { EM_UNITS } from '@/core/faces';
 import { drawArtwork } from '@/core/artwork';
-import type { Outline } from '@/core/geometry';
+import { type Outline, boxOfRings, outlineRings } from '@/core/geometry';
 import { presentOrThrow } from '@/core/outcome';
 import { seededRandom } from '@/core/random';
 import { SHIPPED_FACES } from '@/core/shop';
@@ -19,6 +19,7 @@ export interface BorderComparison {
 }
 
 const PIXEL_MM = 0.04;
+const MARGIN_MM = 1;
 
 /** Every word in another face, at another height, with another border. */
 function compare(numTexts: number, seed: number): BorderComparison {
@@ -46,8 +47,9 @@ function compare(numTexts: number, seed: number): BorderComparison {
 }
 
 function wrongSide(border: Outline, letters: Outline, unitMm: number, mm: number) {
-  const drawn = rasterOf(border, unitMm, PIXEL_MM, 1);
-  const { columns, rows, material } = rasterOf(letters, unitMm, PIXEL_MM, 1, border);
+  const drawn = rasterOf(border, unitMm, PIXEL_MM, MARGIN_MM);
+  const { columns, rows, material } = rasterOf(letters, unitMm, PIXEL_MM, MARGIN_MM, border);
+  markEdgesInPlace(material, columns, letters, border, unitMm);
   const squares = squaredDistances(material, columns, rows);
   let worstMm = 0;
   for (let i = 0; i < squares.length; i++) {
@@ -57,6 +59,30 @@ function wrongSide(border: Outline, letters: Outline, unitMm: number, mm: number
     if (wrongMm > worstMm) worstMm = wrongMm;
   }
   return { worstMm, numPixels: squares.length };
+}
+
+/** Pixels that an edge passes count as letters, too: points narrower than a pixel would be lost. */
+function markEdgesInPlace(
+  material: Uint8Array,
+  columns: number,
+  letters: Outline,
+  frame: Outline,
+  unitMm: number,
+): void {
+  const { minX, minY } = boxOfRings(outlineRings(frame))!;
+  const scale = unitMm / PIXEL_MM;
+  const margin = Math.ceil(MARGIN_MM / PIXEL_MM);
+  for (const ring of outlineRings(letters)) {
+    for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+      const [ax, ay] = [(ring[j]! - minX) * scale + margin, (ring[j + 1]! - minY) * scale + margin];
+      const [bx, by] = [(ring[i]! - minX) * scale + margin, (ring[i + 1]! - minY) * scale + margin];
+      const steps = Math.ceil(2 * Math.hypot(bx - ax, by - ay)) + 1;
+      for (let k = 0; k <= steps; k++) {
+        const [x, y] = [ax + (k / steps) * (bx - ax), ay + (k / steps) * (by - ay)];
+        material[Math.floor(y) * columns + Math.floor(x)] = 1;
+      }
+    }
+  }
 }
 
 /** From each pixel to the nearest one with material, squared, in pixels: exact, a row and a column at a time (Felzenszwalb, Huttenlocher 2012). */

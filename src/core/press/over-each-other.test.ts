@@ -65,18 +65,21 @@ test('no film is pressed hotter than one bears that is on already; where that is
 });
 
 test('heat adds up on the lowest', () => {
-  const long = DEFAULT_CARDS.map((copy) => ({ ...copy, value: { ...copy.value, mostSeconds: 24 } }));
-  const presses = pressPlace({
-    materials: [
-      { kind: 'standardFilm', name: 'below' },
-      { kind: 'flockFilm', name: 'above' },
-    ],
-    blank: { fabricClass: 'cotton', bearsC: null, thicknessMm: 1 },
-    measured: { clear: [] },
-    ink: null,
-    heater: 'clamshell',
-    cards: long,
-  });
-  expect(presses.map(({ tooLong }) => tooLong)).toEqual([{ seconds: 25, most: 24 }, null]);
+  const tooLongWith = (mostSeconds: number) =>
+    pressPlace({
+      materials: [
+        { kind: 'standardFilm', name: 'below' },
+        { kind: 'flockFilm', name: 'above' },
+      ],
+      blank: { fabricClass: 'cotton', bearsC: null, thicknessMm: 1 },
+      measured: { clear: [] },
+      ink: null,
+      heater: 'clamshell',
+      cards: DEFAULT_CARDS.map((copy) =>
+        copy.value.kind === 'standardFilm' ? { ...copy, value: { ...copy.value, mostSeconds } } : copy,
+      ),
+    }).map(({ tooLong }) => tooLong);
+  expect(tooLongWith(24)).toEqual([{ seconds: 25, most: 24 }, null]);
+  expect(tooLongWith(25)).toEqual([null, null]);
   expect(over(['standardFilm', 'flockFilm']).map(({ tooLong }) => tooLong)).toEqual([null, null]);
 });
