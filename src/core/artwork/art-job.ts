@@ -29,6 +29,16 @@ export function artJobOf({ leadFace, lines, layers, widthShare }: Slot): ArtJob 
 }
 
 const keys = new WeakMap<ArtJob, string>();
+const letterKeys = new WeakMap<ArtJob, string>();
+
+/** Equal for jobs that set the same letters, whatever layers are made of them. */
+export function lettersKey(job: ArtJob): string {
+  const found = letterKeys.get(job);
+  if (found !== undefined) return found;
+  const key = artJobKey({ ...job, layers: [] });
+  letterKeys.set(job, key);
+  return key;
+}
 
 /** Equal for jobs that draw the same. */
 export function artJobKey(job: ArtJob): string {

@@ -3,7 +3,7 @@ import { EM_UNITS } from '../faces';
 import { type Outline, growOutline, largestDisc, outlineRings } from '../geometry';
 import { type BorderMake, BRASS_SCRIPT_SHA, HEAVY_SLAB_SHA, STAND_BLOCK_SHA } from '../shop';
 import { aBorder, aRunOfLetters, distanceToEdges, isOnInk, shippedFaces } from '../test';
-import { drawArtwork } from '.';
+import { artCache, drawArtwork } from '.';
 
 const EM_MM = 30;
 const MM = EM_UNITS / EM_MM;
@@ -198,4 +198,43 @@ test('a grown outline is grown in one step as in two, and none is itself', () =>
   }
   // Shrunk by more than half of its strokes nothing is left.
   expect(by(-10 * MM).islands).toEqual([]);
+});
+
+test('with another border the letters are the same, whatever they are of; other letters are not', () => {
+  const cache = artCache(shippedFaces());
+  const jobOf = (text: string, ...borders: BorderMake[]) => {
+    const layers = [
+      ...borders.map((make, i) => ({ colourSlot: `border ${i}`, make })),
+      { colourSlot: 'main', make: { kind: 'text' as const } },
+    ];
+    const runs = [aRunOfLetters(text, STAND_BLOCK_SHA)];
+    return { leadFace: STAND_BLOCK_SHA, lines: [{ no: 0, runs }], layers, widthShare: 1 };
+  };
+  const lettersOf = (...args: Parameters<typeof jobOf>) => cache.draw(jobOf(...args)).layers.at(-1)!.outline;
+  const letters = lettersOf('Bo', aBorder(2));
+  expect(lettersOf('Bo', aBorder(3))).toBe(letters);
+  expect(lettersOf('Bo', aBorder(3), aBorder(2))).toBe(letters);
+  expect(lettersOf('Bob', aBorder(3))).not.toEqual(letters);
+  // Without a border it is drawn as ever.
+  expect(lettersOf('Bo')).toEqual(letters);
+  expect(cache.numDrawn()).toBe(5);
+});
+
+test('a border lies around all letters, of whatever colours they are', () => {
+  const runs = [aRunOfLetters('Od', STAND_BLOCK_SHA), aRunOfLetters('ys', STAND_BLOCK_SHA, { colourSlot: 'second' })];
+  const text = (colourSlot: string) => ({ colourSlot, make: { kind: 'text' as const } });
+  const { layers } = drawArtwork(
+    {
+      leadFace: STAND_BLOCK_SHA,
+      lines: [{ no: 0, runs }],
+      layers: [{ colourSlot: 'border', make: aBorder(2) }, text('main'), text('second')],
+      widthShare: 1,
+    },
+    shippedFaces(),
+  ).at(EM_MM);
+  const [border, ...colours] = layers;
+  for (const { outline } of colours) {
+    for (const ring of outlineRings(outline)) expect(isOnInk(border!.outline, ring[0]!, ring[1]!)).toBe(true);
+  }
+  expect(border!.outline).toEqual(drawn('Odys', [aBorder(2)], STAND_BLOCK_SHA).at(EM_MM).layers[0]!.outline);
 });

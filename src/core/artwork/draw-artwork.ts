@@ -34,8 +34,16 @@ export interface Artwork extends LayerArt {
 /** From baseline to baseline. */
 const LINE_PITCH_EM = 1.2;
 
-/** Sets lines one below the other with their ink centred, and makes each layer of it. */
-export function drawArtwork(job: ArtJob, faceOf: FaceOf): Artwork {
+/** What of a job its letters are set from: layers do not come into it. */
+export type LettersJob = Pick<ArtJob, 'leadFace' | 'lines' | 'widthShare'>;
+
+/** A text set, before its layers are made. */
+export interface SetLetters extends Pick<Artwork, 'capHeightEm' | 'xHeightEm' | 'lastBaselineEm' | 'missing'> {
+  readonly letters: Letters;
+}
+
+/** Sets lines one below the other with their ink centred. */
+export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
   const { capHeightEm, xHeightEm } = faceOf(job.leadFace);
   const laid = job.lines.map((line) => ({ line, ...layLine(line, faceOf) }));
   const letters = new Map<string, Int32Array[]>();
@@ -54,24 +62,26 @@ export function drawArtwork(job: ArtJob, faceOf: FaceOf): Artwork {
       letters.set(colourSlot, own);
     }
   });
-  const drawn: Drawn = {
-    job,
+  return {
     letters: lettersOf(letters, job.widthShare, capHeightEm),
     capHeightEm,
     xHeightEm,
     lastBaselineEm: Math.max(0, job.lines.length - 1) * LINE_PITCH_EM,
     missing: laid.flatMap(({ line, missing }) => eachOnce(missing).map((one) => ({ ...one, line: line.no }))),
   };
+}
+
+/** Makes each layer of a text. */
+export function drawArtwork(job: ArtJob, faceOf: FaceOf, set: SetLetters = setLetters(job, faceOf)): Artwork {
+  const drawn: Drawn = { ...set, job };
   return artworkOf(
     drawn,
     job.layers.map((layer) => (reachMm(layer.make) > 0 ? NO_INK : layerArt(drawn, layer, 0))),
   );
 }
 
-/** What is known of a text before its layers are made. */
-interface Drawn extends Pick<Artwork, 'capHeightEm' | 'xHeightEm' | 'lastBaselineEm' | 'missing'> {
+interface Drawn extends SetLetters {
   readonly job: ArtJob;
-  readonly letters: Letters;
 }
 
 const NO_INK: LayerArt = { outline: EMPTY_OUTLINE, inkBox: null };

@@ -28,9 +28,17 @@ export function lettersOf(laid: LaidLetters, widthShare: number, capHeightEm: nu
     return widthShare === 1 ? outline : mapOutline(outline, widthShare, 1, 0, 0);
   };
   let all: Outline | null = null;
+  const bySlot = new Map<string, Outline>();
+  const ofSlot = (colourSlot: string): Outline => {
+    const outline = bySlot.get(colourSlot) ?? joined(laid.get(colourSlot) ?? []);
+    bySlot.set(colourSlot, outline);
+    return outline;
+  };
+  const [only, ...others] = laid.keys();
+  const isOneColour = only !== undefined && others.length === 0;
   return {
-    ofSlot: (colourSlot) => joined(laid.get(colourSlot) ?? []),
-    all: () => (all ??= joined([...laid.values()].flat())),
+    ofSlot,
+    all: () => (all ??= isOneColour ? ofSlot(only) : joined([...laid.values()].flat())),
     capHeightEm,
   };
 }

@@ -1,6 +1,17 @@
+import { resetSlot, resolveSlots } from '../resolve';
 import { specFaults, runSpecSchema } from '../spec';
 import { aRun, seededBytes } from '../test';
-import { addBorder, bordersOf, changeBorder, changePlaceUse, dropBorder, mayAddBorder, placeAt, setOverrides } from '.';
+import {
+  addBorder,
+  bordersOf,
+  changeBorder,
+  changePlaceUse,
+  dropBorder,
+  mayAddBorder,
+  placeAt,
+  setOverrides,
+  withShop,
+} from '.';
 
 const random = seededBytes(3);
 const spec = aRun(['Odalys', 'Bo']);
@@ -68,4 +79,68 @@ test('whoever comes to a lettering with a border later has a film for it, chosen
   const own = setOverrides(back, [at as never], { kind: 'lettering', letteringId: 'heavy-slab' }, random);
   expect(specFaults(own)).toEqual([]);
   expect(setOverrides(back, [at as never], { kind: 'width', share: 0.9 }, random).uses).toBe(back.uses);
+});
+
+test('taken away, its film and its column go with it: nobody is asked for a film of what is not there', () => {
+  const letters = { field: 'letters', named: [] };
+  const one = addBorder(spec, null, random);
+  const asked = changePlaceUse(
+    { ...one, entries: one.entries.map((entry) => ({ ...entry, fields: { ...entry.fields, letters: 'teal' } })) },
+    null,
+    (place) => ({ ...place, films: { border: letters } }),
+  );
+  const stops = (run: typeof spec) =>
+    resolveSlots(run).flatMap(({ findings }) =>
+      findings.flatMap((one) => (one.kind === 'filmMissing' ? [one.slot] : [])),
+    );
+  expect(stops(asked)).toEqual(['border', 'border']);
+  const [border] = bordersIn(asked);
+  const without = dropBorder(asked, null, border!.id);
+  expect(stops(without)).toEqual([]);
+  const { materials, films } = placeAt(without, null).placeUse;
+  expect([materials, films]).toEqual([{ main: 'film-gold' }, {}]);
+});
+
+test('a rule for a colour that the lettering does not have asks nothing; letters of a film of their own leave the border its column', () => {
+  const said = {
+    ...spec,
+    entries: spec.entries.map((entry) => ({ ...entry, fields: { ...entry.fields, letters: 'teal' } })),
+  };
+  const rule = { field: 'letters', named: [] };
+  const stops = (run: typeof spec) =>
+    resolveSlots(run).flatMap(({ findings }) =>
+      findings.flatMap((one) => (one.kind === 'filmMissing' ? [one.slot] : [])),
+    );
+  const stale = changePlaceUse(said, null, (place) => ({
+    ...place,
+    materials: { ...place.materials, gone: 'film-white' },
+    films: { gone: rule },
+  }));
+  expect(stops(stale)).toEqual([]);
+  const both = changePlaceUse(addBorder(said, null, random), null, (place) => ({
+    ...place,
+    films: { main: rule, border: rule },
+  }));
+  const at = { entryId: spec.entries[0]!.id, useId: spec.uses[0]!.id, placeId: spec.uses[0]!.places[0]!.placeId };
+  const own = setOverrides(both, [at as never], { kind: 'material', materialId: 'film-flock' }, random);
+  expect(stops(own)).toEqual(['border', 'main', 'border']);
+  const [first] = resolveSlots(own);
+  expect(first!.layers.map(({ materialId }) => materialId)).toEqual(['film-white', 'film-flock']);
+});
+
+test('a lettering with a border can be tried at a place that has no film for it yet, and be what a shop begins with', () => {
+  const slab = changePlaceUse(spec, null, (place) => ({ ...place, letteringId: 'heavy-slab' }));
+  const bordered = addBorder(slab, null, random);
+  const plain = {
+    ...bordered,
+    uses: bordered.uses.map((use) => ({
+      ...use,
+      places: use.places.map((place) => ({ ...place, letteringId: 'brass-script', materials: { main: 'film-gold' } })),
+    })),
+  };
+  const [slot] = resolveSlots(plain);
+  const tried = resetSlot(plain, slot!, { letteringId: 'heavy-slab' });
+  expect(tried.layers.map(({ materialId }) => materialId)).toEqual(['film-gold', 'film-gold']);
+  const shop = { ...spec.shop, letterings: addBorder(spec, null, random).shop.letterings };
+  expect(specFaults(withShop(spec, shop))).toEqual([]);
 });

@@ -3,7 +3,7 @@ import { type RandomBytes, makeId } from '../ids';
 import { type BorderMake, type Layer, type Lettering, MOST_LAYERS, processOf } from '../shop';
 import type { RunSpec } from '../spec';
 import { changeLettering } from './change';
-import { withFilms } from './change-place';
+import { withFilms, withoutFilms } from './change-place';
 import { type PlaceAt, placeAt } from './main-place';
 
 /** Borders of the lettering in use: layers under its letters that show around them. */
@@ -53,11 +53,15 @@ export function changeBorder(spec: RunSpec, at: PlaceAt | null, layerId: string,
   }));
 }
 
+/** With its films, and the column that says them, wherever no lettering of the place has that colour any more. */
 export function dropBorder(spec: RunSpec, at: PlaceAt | null, layerId: string): RunSpec {
-  return changeLettering(spec, at, (lettering) => ({
+  const border = bordersOf(placeAt(spec, at).lettering).find(({ id }) => id === layerId);
+  if (!border) return spec;
+  const changed = changeLettering(spec, at, (lettering) => ({
     ...lettering,
-    layers: lettering.layers.filter(({ id, make }) => id !== layerId || make.kind !== 'border'),
+    layers: lettering.layers.filter(({ id }) => id !== layerId),
   }));
+  return withoutFilms(changed, border.slot);
 }
 
 /** `border`, then `border 2`. */

@@ -58,20 +58,37 @@ export function changePlaceUse(spec: RunSpec, at: PlaceAt | null, change: (place
 
 /** Every colour of every place's lettering is cut from something: from what `films` says, else from the place's first film. */
 export function withFilms(spec: RunSpec, films: Readonly<Record<string, string>> = {}): RunSpec {
-  const slotsOf = new Map(spec.shop.letterings.map(({ id, value }) => [id, value.layers.map(({ slot }) => slot)]));
-  const completed = (useId: string, place: PlaceUse): PlaceUse => {
-    const own = spec.overrides.flatMap(({ at, set }) =>
-      set.kind === 'lettering' && at.useId === useId && at.placeId === place.placeId ? [set.letteringId] : [],
-    );
-    const slots = [place.letteringId, ...own].flatMap((id) => slotsOf.get(id) ?? []);
-    const missing = slots.filter((slot) => !Object.hasOwn(place.materials, slot));
+  return changePlaces(spec, (place, slots) => {
+    const missing = [...slots].filter((slot) => !Object.hasOwn(place.materials, slot));
     if (missing.length === 0) return place;
     const [first = ''] = Object.values(place.materials);
     const added = Object.fromEntries(missing.map((slot) => [slot, films[slot] ?? first]));
     return { ...place, materials: { ...place.materials, ...added } };
+  });
+}
+
+/** What a colour is cut from goes from every place whose letterings do not have it. */
+export function withoutFilms(spec: RunSpec, slot: string): RunSpec {
+  return changePlaces(spec, (place, slots) => {
+    if (slots.has(slot)) return place;
+    const without = <V>(record: Readonly<Record<string, V>>) =>
+      Object.fromEntries(Object.entries(record).filter(([own]) => own !== slot));
+    const { materials, films } = place;
+    return { ...place, materials: without(materials), ...(films ? { films: without(films) } : {}) };
+  });
+}
+
+/** Every place, with the colours of its lettering and of those that single texts have there; what is not changed stays the same object. */
+function changePlaces(spec: RunSpec, change: (place: PlaceUse, slots: ReadonlySet<string>) => PlaceUse): RunSpec {
+  const slotsOf = new Map(spec.shop.letterings.map(({ id, value }) => [id, value.layers.map(({ slot }) => slot)]));
+  const changed = (useId: string, place: PlaceUse): PlaceUse => {
+    const own = spec.overrides.flatMap(({ at, set }) =>
+      set.kind === 'lettering' && at.useId === useId && at.placeId === place.placeId ? [set.letteringId] : [],
+    );
+    return change(place, new Set([place.letteringId, ...own].flatMap((id) => slotsOf.get(id) ?? [])));
   };
   const uses = spec.uses.map((use): BlankUse => {
-    const places = use.places.map((place) => completed(use.id, place));
+    const places = use.places.map((place) => changed(use.id, place));
     return places.every((place, i) => place === use.places[i]) ? use : { ...use, places };
   });
   return uses.every((use, i) => use === spec.uses[i]) ? spec : { ...spec, uses };

@@ -1,5 +1,6 @@
 import type { Bed, Copy, Lettering, Material, PressCard } from '../shop';
 import { type RunSpec, materialIdsOf } from '../spec';
+import { withFilms } from './change-place';
 
 /** What a shop has, as copies that a run can take. */
 export interface ShopCopies {
@@ -18,7 +19,7 @@ export function withShop(spec: RunSpec, { materials, beds, letterings, cards }: 
   const used = new Set(uses.flatMap((use) => use.places.flatMap((place) => materialIdsOf(place))));
   const lettered = new Set(uses.flatMap((use) => use.places.map(({ letteringId }) => letteringId)));
   const inShop = new Map(materials.map((copy) => [copy.id, copy]));
-  return {
+  return withFilms({
     ...spec,
     shop: {
       ...shop,
@@ -27,7 +28,7 @@ export function withShop(spec: RunSpec, { materials, beds, letterings, cards }: 
       beds: withUsed(beds, shop.beds, new Set([layout.bedId])),
       cards,
     },
-  };
+  });
 }
 
 /** Everything that the shop has, and before it what is used and not there any more. */

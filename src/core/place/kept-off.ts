@@ -30,6 +30,7 @@ function computed(space: FreeSpace, mm: number): FreeSpace | null {
   };
   if (room.widthMm <= 0 || room.heightMm <= 0) return null;
   const [across, down] = aim;
+  const grown = blocks.map((block): Block => ({ ...block, ring: grownRing(block.ring, mm) }));
   /** What is wanted at a side lies so much within it; a middle stays one. */
   const within = <A extends { readonly share: number; readonly atMm: number }>(one: A): A => ({
     ...one,
@@ -40,8 +41,8 @@ function computed(space: FreeSpace, mm: number): FreeSpace | null {
     usable: room,
     aim: [within(across), within(down)],
     walls: walls.map((wall): HalfPlane => ({ ...wall, c: wall.c - mm })),
-    blocks: blocks.map((block): Block => ({ ...block, ring: grownRing(block.ring, mm) })),
-    clear: clear.map((zone) => grownRing(hullOf(zone), mm)),
+    blocks: grown,
+    clear: [...clear, ...grown.map(({ ring }) => ring)],
   };
 }
 

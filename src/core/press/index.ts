@@ -9,4 +9,4 @@ export { type AgainPlan, pressAgain } from './press-again';
 export { type Caution, pressCautions } from './cautions';
 export { otherFilms } from './other-films';
 export { type CutPiece, type PressRow, pressRows } from './press-rows';
-export { type PlacePress, type PressedPlace, pressPlace, setAtPress } from './press-place';
+export { type PlacePress, type PressedPlace, heatedSecondsOf, pressPlace, setAtPress } from './press-place';

@@ -51,25 +51,27 @@ test('what is stuck on cures for two days, and need not be waited for', () => {
 
 test('once more is the whole time, an edge two fifths of it, and never beyond what the film bears in all', () => {
   const card = { seconds: { least: 10, chosen: 16, most: 20 }, mostSeconds: 45 };
-  expect(pressAgain(card, 'notBonded', null)).toEqual({
+  expect(pressAgain(card, 'notBonded', null, 16)).toEqual({
     seconds: 16,
     soFarSeconds: 16,
     withItSeconds: 32,
     mostSeconds: 45,
     isTooMuch: false,
   });
-  expect(pressAgain(card, 'edgeLifts', { times: 1, seconds: 16 })).toMatchObject({
+  expect(pressAgain(card, 'edgeLifts', { times: 1, seconds: 16 }, 16)).toMatchObject({
     seconds: 7,
     soFarSeconds: 32,
     withItSeconds: 39,
     isTooMuch: false,
   });
   const again = { times: 1, seconds: 13 };
-  expect(pressAgain(card, 'notBonded', again)).toMatchObject({ withItSeconds: 45, isTooMuch: false });
-  expect(pressAgain(card, 'notBonded', { ...again, seconds: 14 })).toMatchObject({
+  expect(pressAgain(card, 'notBonded', again, 16)).toMatchObject({ withItSeconds: 45, isTooMuch: false });
+  expect(pressAgain(card, 'notBonded', { ...again, seconds: 14 }, 16)).toMatchObject({
     withItSeconds: 46,
     isTooMuch: true,
   });
+  // A film that was only tacked has had less, one that others were pressed over more.
+  expect(pressAgain(card, 'notBonded', null, 6)).toMatchObject({ seconds: 16, soFarSeconds: 6, withItSeconds: 22 });
 });
 
 test('another film is one that the fabric takes as its card says, never the one that failed', () => {

@@ -61,8 +61,13 @@ export function pressPlace({ materials, blank, measured, ink, heater, cards }: P
 function tooLong(presses: readonly Omit<PlacePress, 'tooLong'>[]): PlacePress['tooLong'] {
   const answer = presses.at(0)?.answer;
   if (answer?.kind !== 'press') return null;
-  const seconds = presses.flatMap(({ steps }) => steps).reduce((sum, step) => sum + heatedSeconds(step), 0);
+  const seconds = heatedSecondsOf(presses);
   return seconds > answer.card.mostSeconds ? { seconds, most: answer.card.mostSeconds } : null;
+}
+
+/** How long the heat of these lasts in all: what is below them gets it, too. */
+export function heatedSecondsOf(presses: readonly Pick<PlacePress, 'steps'>[]): number {
+  return presses.flatMap(({ steps }) => steps).reduce((sum, step) => sum + heatedSeconds(step), 0);
 }
 
 function heatedSeconds(step: PressStep): number {

@@ -145,7 +145,15 @@ function setWords(spec: RunSpec, { entry, ownParts }: EntryAt, at: TextRef, plac
   const setting = setText(spec, worded.lines, choice);
   const isSpread = place.wording?.spread === 'letterPerBlank';
   const letters = isSpread ? spreadOf(spec, worded.lines, choice) : [];
-  const set: SetWords = { from, worded, own, choice, filmStops: filmStops(place, own, entry), setting, letters };
+  const set: SetWords = {
+    from,
+    worded,
+    own,
+    choice,
+    filmStops: filmStops(place, own, entry, setting),
+    setting,
+    letters,
+  };
   wordsOf.set(entry, known.set(key, set));
   return set;
 }
@@ -236,10 +244,16 @@ function choiceOf(place: PlaceUse, own: OwnSettings, entry: Entry): SettingChoic
   };
 }
 
-/** Whose film was chosen by hand does not go by the list. */
-function filmStops(place: PlaceUse, { materialId }: OwnSettings, entry: Entry): Finding[] {
-  if (materialId !== undefined) return [];
-  return filmsOf(place, entry).missing.map(({ slot, field, said }) => ({
+/** Only colours that its lettering has are asked for; letters whose film was chosen by hand do not go by the list. */
+function filmStops(
+  place: PlaceUse,
+  { materialId }: OwnSettings,
+  entry: Entry,
+  { layers }: Pick<SlotSetting, 'layers'>,
+): Finding[] {
+  const asking = layers.filter(({ make }) => make.kind !== 'text' || materialId === undefined);
+  const missing = filmsOf(place, entry).missing.filter(({ slot }) => asking.some((one) => one.colourSlot === slot));
+  return missing.map(({ slot, field, said }) => ({
     kind: 'filmMissing',
     severity: 'stop',
     slot,

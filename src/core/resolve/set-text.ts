@@ -57,10 +57,12 @@ function groundSlot({ layers }: Lettering): string {
 
 function layersOf(spec: RunSpec, { layers }: Lettering, choice: SettingChoice): SlotLayer[] {
   const { materials, ownMaterialId, borderShare } = choice;
+  // A place has a film for each colour of its own lettering; one that is only tried has what it would get: the place's first.
+  const [first] = Object.values(materials);
   return layers.map(({ id, slot, make: asIs }) => {
     const make = borderShare === 1 ? asIs : narrowedBorder(asIs, borderShare);
     const materialId =
-      (make.kind === 'text' ? ownMaterialId : null) ?? presentOrThrow(materials[slot], `material for ${slot}`);
+      (make.kind === 'text' ? ownMaterialId : null) ?? presentOrThrow(materials[slot] ?? first, `material for ${slot}`);
     return { id, colourSlot: slot, make, materialId, material: findMaterial(spec, materialId) };
   });
 }

@@ -101,7 +101,11 @@ export const letteringSchema = z.object({
     .min(1)
     .max(MOST_LINES),
   /** Bottom up. */
-  layers: z.array(layerSchema).min(1).max(MOST_LAYERS),
+  layers: z
+    .array(layerSchema)
+    .min(1)
+    .max(MOST_LAYERS)
+    .refine((layers) => layers.some(({ make }) => make.kind === 'text'), 'At least one layer is of text.'),
   minLetterHeightMm: mm.min(1).max(500),
 });
 

@@ -166,6 +166,11 @@ const LIMITS: readonly (readonly [string, (value: never) => unknown, unknown, un
   const is = (schema: { safeParse: (value: unknown) => { success: boolean } }) => (value: never) =>
     schema.safeParse(value).success;
   const id = (length: number) => 'a'.repeat(length);
+  const border = {
+    id: 'textlayera',
+    slot: 'main',
+    make: { kind: 'border', distance: { by: 'mm', mm: 2 }, fillsUnderMm: 1 },
+  };
   const bought = (count: number) => ({ ...material, bought: { kind: 'sheets', widthMm: 10, heightMm: 10, count } });
   const gap = (gapMm: number) => ({ ...material, finest: { strokeMm: 0, gapMm, holeMm: 0 } });
   return [
@@ -183,6 +188,12 @@ const LIMITS: readonly (readonly [string, (value: never) => unknown, unknown, un
     ['heat', is(blankSchema), { ...blank, bearsC: 300 }, { ...blank, bearsC: 301 }],
     ['a share', is(blankSchema), { ...blank, polyesterPct: 100 }, { ...blank, polyesterPct: 101 }],
     ['layers', is(letteringSchema), lettering, { ...lettering, layers: [] }],
+    [
+      'a layer of text',
+      is(letteringSchema),
+      { ...lettering, layers: [{ ...border, id: 'borderlaya' }, ...lettering.layers] },
+      { ...lettering, layers: [border] },
+    ],
   ];
 })();
 

@@ -37,7 +37,7 @@ export const overrideSchema = z.object({
     /** Lines as they are cut, instead of the place's wording; null: this one stays empty for now. */
     z.object({ kind: z.literal('wording'), lines: z.array(z.string().max(400)).min(1).max(MOST_LINES).nullable() }),
     z.object({ kind: z.literal('lettering'), letteringId: shopIdSchema }),
-    /** What every colour slot of it is cut from. */
+    /** What its letters are cut from, whatever their colour slot; a border keeps its own film. */
     z.object({ kind: z.literal('material'), materialId: shopIdSchema }),
     z.object({ kind: z.literal('tracking'), trackingEm: z.number().min(-0.2).max(1) }),
     /** Drawn narrower or wider than it is by nature; strokes are measured as they come out. */

@@ -1,3 +1,4 @@
+import type { BorderMake } from '../shop';
 import { type ProofTick, type RunSpec, type TextRef, findLettering, textKeyOf } from '../spec';
 
 /** How a text stands on the proof. */
@@ -17,10 +18,16 @@ export function proofStateOf(spec: RunSpec, at: TextRef, letteringId: string, li
   return { kind: 'ticked', tick, isLookChanged: tick.look !== lookOf(spec, letteringId) };
 }
 
-/** Faces, case and spacing of a lettering in one word; equal looks give equal words. */
+/** Faces, case and spacing of a lettering, and what is drawn around its letters, in one word; equal looks give equal words. */
 export function lookOf(spec: RunSpec, letteringId: string): string {
-  const { lines } = findLettering(spec, letteringId);
-  return lines
-    .map(({ face, caseForm, trackingEm, features }) => [face.slice(0, 12), caseForm, trackingEm, ...features].join(' '))
-    .join('; ');
+  const { lines, layers } = findLettering(spec, letteringId);
+  const styles = lines.map(({ face, caseForm, trackingEm, features }) =>
+    [face.slice(0, 12), caseForm, trackingEm, ...features].join(' '),
+  );
+  const around = layers.flatMap(({ make }) => (make.kind === 'text' ? [] : [aroundWord(make)]));
+  return [...styles, ...around].join('; ');
+}
+
+function aroundWord({ kind, distance, fillsUnderMm }: BorderMake): string {
+  return [kind, distance.by, distance.by === 'mm' ? distance.mm : distance.share, fillsUnderMm].join(' ');
 }

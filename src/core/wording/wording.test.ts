@@ -1,6 +1,6 @@
 import { type Entry, type RunSpec, type TextRef, wordingOf } from '../spec';
 import { changeList, changeMonogram, changePlaceUse, mainPlace, setOverride } from '../edit';
-import { aRun, seededBytes } from '../test';
+import { aBorder, aRun, seededBytes, withBorders } from '../test';
 import {
   dateFormOf,
   entryParts,
@@ -189,6 +189,18 @@ test('a tick holds for the words it was given for; another look is only told', (
   expect(state(['Ann'], 'round-block')).toMatchObject({ kind: 'ticked', isLookChanged: true });
   expect(state(['Anne']).kind).toBe('changed');
   expect(proofStateOf(spec, at, placeUse.letteringId, ['Ann']).kind).toBe('open');
+  // What is drawn around the letters is a look, too; without it they look as they did.
+  const isOtherWith = (...borders: Parameters<typeof aBorder>) =>
+    proofStateOf(withBorders(ticked, aBorder(...borders)), at, placeUse.letteringId, ['Ann']);
+  expect(isOtherWith(2)).toMatchObject({ isLookChanged: true });
+  const looks = [
+    lookOf(withBorders(spec, aBorder(2)), placeUse.letteringId),
+    lookOf(withBorders(spec, aBorder(3)), placeUse.letteringId),
+    lookOf(withBorders(spec, aBorder(2, { fillsUnderMm: 1 })), placeUse.letteringId),
+    lookOf(withBorders(spec, aBorder(0, { distance: { by: 'height', share: 2 } })), placeUse.letteringId),
+    look,
+  ];
+  expect(new Set(looks).size).toBe(looks.length);
 });
 
 test('what stands out among the texts of a place', () => {

@@ -27,7 +27,7 @@ export function AgainDialog({ item, options, onClose, onAgain }: AgainDialogProp
   const [at, setAt] = useState(0);
   const option = options[at] ?? options[0]!;
   const { card } = option.answer;
-  const plan = pressAgain(card, why, option.pieces[0]?.again ?? null);
+  const plan = pressAgain(card, why, option.pieces[0]?.again ?? null, option.heatedSeconds);
   const { blank } = option.at.place;
   const question = { fabric: blank.fabricClass, bearsC: blank.bearsC, heater, cards: spec.shop.cards };
   const films = spec.shop.materials.map(({ value }) => value);

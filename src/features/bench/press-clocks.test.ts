@@ -98,6 +98,26 @@ test('what does not hold is the film laid last, unless another is named; its dee
   expect(of({ ...bought, stage: 'open' })).toEqual(['navy']);
 });
 
+test('a film has had its own heat, and that of what was pressed over it since', () => {
+  const heatOf = (navy: object, gold: object, stage?: string) => {
+    const one = { ...anItem(1, piece('navy', navy), piece('gold', gold)), ...(stage ? { stage } : {}) } as BenchItem;
+    const at = places.map((place) => ({ ...place, at: { ...place.at, pieces: one.pieces } }));
+    return againOptions(one, at).map(({ film, heatedSeconds }) => [film, heatedSeconds]);
+  };
+  expect(heatOf({ stage: 'bonded' }, { stage: 'weeded' })).toEqual([
+    ['gold', 15],
+    ['navy', 5],
+  ]);
+  expect(heatOf({ stage: 'bonded' }, { stage: 'bonded' })).toEqual([
+    ['gold', 15],
+    ['navy', 20],
+  ]);
+  expect(heatOf({ stage: 'weeded' }, { stage: 'weeded' }, 'checked')).toEqual([
+    ['gold', 15],
+    ['navy', 20],
+  ]);
+});
+
 test('what lies in a pass of another film is told, before and after it is cut', () => {
   const lying = { ...piece('gold'), passNo: 3, filmNow: 'white' } as unknown as BenchPiece;
   expect(otherFilmSentence({ ...lying, filmNow: null })).toBeNull();

@@ -1,6 +1,6 @@
 import { type Clock, type Countdown, type InPress, nextClock } from '@/core/countdown';
 import type { Deed, AgainReason } from '@/core/ledger';
-import { type PlacePress, type PressAnswer, clocksOf, pressPlace } from '@/core/press';
+import { type PlacePress, type PressAnswer, clocksOf, heatedSecondsOf, pressPlace } from '@/core/press';
 import { type Heater, stagesOf } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
 import type { BenchItem } from '@/services';
@@ -61,6 +61,8 @@ export interface AgainOption {
   readonly placeName: string;
   readonly film: string;
   readonly answer: Pressed;
+  /** Heat that it has had: its own, and that of what was pressed over it. */
+  readonly heatedSeconds: number;
   readonly pieces: ItemPlace['pieces'];
   readonly at: ItemPlace;
 }
@@ -69,14 +71,21 @@ export interface AgainOption {
 export function againOptions(item: Pick<BenchItem, 'stage'>, places: readonly PressedAt[]): readonly AgainOption[] {
   return places
     .flatMap(({ at, presses }) =>
-      presses.flatMap(({ materialName: film, answer }): AgainOption[] => {
+      presses.flatMap(({ materialName: film, answer }, i): AgainOption[] => {
         const pieces = at.pieces.filter((piece) => piece.materialName === film && mayLieInPress(item, piece));
         if (answer.kind !== 'press' || !pieces[0]) return [];
         const { placeId, placeName } = pieces[0];
-        return [{ placeId, placeName, film, answer, pieces, at }];
+        const over = presses.slice(i + 1).filter(({ materialName }) => isBonded(item, at, materialName));
+        const heatedSeconds = heatedSecondsOf([presses[i]!, ...over]);
+        return [{ placeId, placeName, film, answer, heatedSeconds, pieces, at }];
       }),
     )
     .reverse();
+}
+
+function isBonded({ stage }: Pick<BenchItem, 'stage'>, { pieces }: ItemPlace, film: string): boolean {
+  const own = pieces.filter(({ materialName }) => materialName === film);
+  return stage === 'checked' || stage === 'packed' || own.some((piece) => piece.stage === 'bonded');
 }
 
 /** What is cut and not weeded yet was never under it; an item that is checked was, whatever of it was marked. */

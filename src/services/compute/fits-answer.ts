@@ -47,8 +47,10 @@ function fitAnswer(
     xMm: spot?.xMm ?? 0,
     yMm: spot?.yMm ?? 0,
     turnDeg: spot?.turnDeg ?? 0,
-    // eslint-disable-next-line no-restricted-syntax -- the one that this field always named
-    materialId: presentOrThrow(layers[0], 'a layer').materialId,
+    materialId: presentOrThrow(
+      fit.slot.layers.find(({ make }) => make.kind === 'text'),
+      'a layer of letters',
+    ).materialId,
     layers,
     outline: withOutlines ? outlineToNumbers(placedOutline(fit)) : null,
   };
