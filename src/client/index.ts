@@ -49,6 +49,7 @@ export { ThingSaver, type ThingSnapshot, type ShopSave } from './thing-saver';
 export { droppedFile } from './dropped-file';
 export { problemWords } from './list-preview';
 export { problemSentence } from './problem-sentence';
+export { bringRunIn } from './run-file';
 export { type CutText, cutTexts } from './cut-texts';
 export { type ShownFit, type ShownLayer, shownFit, shownFits, stoppedTexts } from './shown-fit';
 export { type ShownDrawing, useShownLayers } from './use-shown-layers';

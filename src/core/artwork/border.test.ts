@@ -103,13 +103,14 @@ test('holes and slits that are narrower than asked are filled, and nothing else 
       (text, face, mm, fills) => {
         const [plain] = drawn(text, [aBorder(mm)], face).at(EM_MM).layers;
         const [filled] = drawn(text, [aBorder(mm, { fillsUnderMm: fills })], face).at(EM_MM).layers;
-        expect(filled!.border!.fillsUnderEm * EM_MM).toBeCloseTo(fills, 9);
+        // And a hair more, so that what is left open is measured as wide.
+        expect(filled!.border!.fillsUnderEm * EM_MM).toBeCloseTo(fills + 0.03, 9);
         expect(filled!.inkBox!.minX).toBeGreaterThan(plain!.inkBox!.minX - SHORT);
         expect(filled!.inkBox!.minX).toBeLessThan(plain!.inkBox!.minX + SHORT);
         // Every hole that is left holds a disc of that width, and so does every way between two edges: seen from a sample of
         // them half of it away, nothing is nearer.
         for (const hole of holesIn(filled!.outline)) {
-          expect(largestDisc(hole, 50).radius).toBeGreaterThan((fills / 2) * MM - SHORT);
+          expect(largestDisc(hole, 50).radius).toBeGreaterThan((fills / 2) * MM);
         }
         for (const ring of outlineRings(plain!.outline)) {
           for (let i = 0; i < ring.length; i += 40) {
@@ -137,7 +138,7 @@ test('two letters whose borders nearly touch become one, instead of standing a h
   })();
   const openMm = gapMm - 2.4;
   expect(openMm).toBeGreaterThan(0);
-  expect([numIslands(0), numIslands(openMm - 0.05), numIslands(openMm + 0.05)]).toEqual([2, 2, 1]);
+  expect([numIslands(0), numIslands(openMm - 0.06), numIslands(openMm + 0.02)]).toEqual([2, 2, 1]);
 });
 
 describe('sizes', () => {

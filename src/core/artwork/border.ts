@@ -10,6 +10,9 @@ const TOLERANCE_MM = 0.01;
 /** The same of what is made without a size. */
 const TOLERANCE_EM = 0.0003;
 
+/** What is left open beside what is filled is wider by more than measures are off. */
+const FILLS_ABOVE_MM = 3 * TOLERANCE_MM;
+
 /** A hundredth of a millimetre in letters of 30 mm. */
 const DISC_PRECISION_EM = 0.0003;
 
@@ -21,7 +24,7 @@ export function borderOf(make: BorderMake, letters: Letters, emMm: number): Made
   const all = letters.all();
   const reachEm = reachEmOf(make, letters.capHeightEm, emMm);
   if (all.islands.length === 0 || reachEm === null) return { outline: EMPTY_OUTLINE };
-  const fillsUnderEm = emMm > 0 ? make.fillsUnderMm / emMm : 0;
+  const fillsUnderEm = emMm > 0 && make.fillsUnderMm > 0 ? (make.fillsUnderMm + FILLS_ABOVE_MM) / emMm : 0;
   const toleranceEm = emMm > 0 ? TOLERANCE_MM / emMm : TOLERANCE_EM;
   const grown = grownBy(all, reachEm + fillsUnderEm / 2, toleranceEm);
   return {

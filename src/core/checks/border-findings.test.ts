@@ -21,26 +21,50 @@ function closesIn(spec: RunSpec): Closes[] {
 
 const atHeight = (spec: RunSpec, heightMm: number) => withRule(spec, { kind: 'level', heightMm });
 
+/** The widest border that leaves every hole of these letters open, by itself. */
+function widestOf(spec: RunSpec): number {
+  return closesIn(withBorders(spec, aBorder(3)))[0]!.passesReachMm!;
+}
+
 test('holes that close are counted, and both ways out leave them open, just', () => {
   const spec = atHeight(block(['Gabe']), 18);
-  const [found] = closesIn(withBorders(spec, aBorder(3)));
-  expect(found).toMatchObject({ severity: 'check', numHoles: 3, reachMm: expect.closeTo(3, 6) });
+  const mm = 1.5 * widestOf(spec);
+  const [found] = closesIn(withBorders(spec, aBorder(mm)));
+  expect(found).toMatchObject({ severity: 'check', numHoles: 3, reachMm: expect.closeTo(mm, 6) });
   expect(found!.numClosed).toBeGreaterThan(0);
   const { passesAtMm, passesReachMm } = found!;
   expect(closesIn(withBorders(spec, aBorder(passesReachMm! - 0.01)))).toEqual([]);
   expect(closesIn(withBorders(spec, aBorder(passesReachMm! + 0.01)))).toHaveLength(1);
   const large = withPlace(spec, 600, 200, 'stand-block');
-  expect(closesIn(withBorders(atHeight(large, passesAtMm! + 0.1), aBorder(3)))).toEqual([]);
-  expect(closesIn(withBorders(atHeight(large, passesAtMm! - 0.2), aBorder(3)))).toHaveLength(1);
+  expect(closesIn(withBorders(atHeight(large, passesAtMm! + 0.1), aBorder(mm)))).toEqual([]);
+  expect(closesIn(withBorders(atHeight(large, passesAtMm! - 0.2), aBorder(mm)))).toHaveLength(1);
+});
+
+test('ways out that lead too far are none: letters of more than twice the height, a border of less than a fifth', () => {
+  const spec = atHeight(block(['Gabe']), 18);
+  const widest = widestOf(spec);
+  const waysAt = (share: number) => {
+    const [{ passesAtMm, passesReachMm } = { passesAtMm: 0, passesReachMm: 0 }] = closesIn(
+      withBorders(spec, aBorder(share * widest)),
+    );
+    return [passesAtMm !== null, passesReachMm !== null];
+  };
+  expect([waysAt(1.9), waysAt(2.1), waysAt(4.9), waysAt(5.1)]).toEqual([
+    [true, true],
+    [false, true],
+    [false, true],
+    [false, false],
+  ]);
 });
 
 test('what it fills since it is too small counts as closed', () => {
   const spec = atHeight(block(['Gabe']), 18);
-  const [alone] = closesIn(withBorders(spec, aBorder(3)));
-  const narrower = aBorder(alone!.passesReachMm! - 0.2);
+  const widest = widestOf(spec);
+  const narrower = aBorder(widest - 0.2);
   expect(closesIn(withBorders(spec, narrower))).toEqual([]);
-  const [filled] = closesIn(withBorders(spec, { ...narrower, fillsUnderMm: 2 }));
-  expect(filled!.passesReachMm!).toBeCloseTo(alone!.passesReachMm! - 1, 6);
+  const [filled] = closesIn(withBorders(spec, { ...narrower, fillsUnderMm: 1 }));
+  // Half of the millimetre, and of the hair that is filled beyond it.
+  expect(filled!.passesReachMm!).toBeCloseTo(widest - 0.515, 6);
 });
 
 test('a border that grows with its letters is helped by their height only as far as it fills holes', () => {
@@ -49,9 +73,9 @@ test('a border that grows with its letters is helped by their height only as far
     withBorders(spec, aBorder(0, { distance: { by: 'height', share }, fillsUnderMm }));
   const [closed] = closesIn(byHeight(0.3, 0));
   expect(closed).toMatchObject({ passesAtMm: null });
-  const [filled] = closesIn(byHeight(0.02, 6));
+  const [filled] = closesIn(byHeight(0.02, 2));
   expect(filled!.passesAtMm!).toBeGreaterThan(18);
-  const large = withPlace(byHeight(0.02, 6), 600, 200, 'stand-block');
+  const large = withPlace(byHeight(0.02, 2), 600, 200, 'stand-block');
   expect(closesIn(atHeight(large, filled!.passesAtMm! + 0.1))).toEqual([]);
   expect(closesIn(atHeight(large, filled!.passesAtMm! - 0.1))).toHaveLength(1);
 });
@@ -74,7 +98,7 @@ test('it is said with what would help', () => {
   expect(findingSentence(finding)).toBe(
     'a border of 1.50 mm closes 2 of 3 holes: one of 0.8 mm or capitals of 22.4 mm would leave them open',
   );
-  expect(findingWords(finding)).toBe('border closes 2 of 3 holes');
+  expect(findingWords(finding)).toBe('1.5 mm border closes 2 of 3 holes');
   const hopeless = { ...finding, numHoles: 1, numClosed: 1, passesAtMm: null, passesReachMm: null };
   expect(findingSentence(hopeless)).toBe('a border of 1.50 mm closes its hole: another face, or no border');
 });

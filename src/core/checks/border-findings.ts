@@ -1,6 +1,6 @@
 import type { BorderFacts } from '../artwork';
 import type { Finding } from '../finding';
-import type { MeasuredFit } from './measure-findings';
+import { type MeasuredFit, MOST_GROWTH } from './measure-findings';
 
 /**
  * Borders that close holes of their letters. A hole stays open exactly while the radius of the largest disc in it exceeds the border's
@@ -15,7 +15,7 @@ export function borderFindings({ artwork, emMm, slot }: MeasuredFit): Finding[] 
     const leastEm = holeRadiiEm[0] ?? 0;
     if (numClosed === 0) return [];
     const reachMm = reachEm * emMm;
-    const passesReachMm = leastEm * emMm - make.fillsUnderMm / 2;
+    const passesReachMm = (leastEm - fillsUnderEm / 2) * emMm;
     return [
       {
         kind: 'borderCloses',
@@ -24,15 +24,15 @@ export function borderFindings({ artwork, emMm, slot }: MeasuredFit): Finding[] 
         numHoles: holeRadiiEm.length,
         reachMm,
         passesAtMm: passingCapMm(border, make.distance.by, { emMm, capHeightEm: artwork.capHeightEm }),
-        passesReachMm: passesReachMm >= LEAST_REACH_MM ? passesReachMm : null,
+        passesReachMm: passesReachMm >= LEAST_BORDER_SHARE * reachMm ? passesReachMm : null,
         at: { layerId: id },
       },
     ];
   });
 }
 
-/** Nothing thinner is drawn as a border. */
-const LEAST_REACH_MM = 0.1;
+/** A border that is narrower than this share of what was wanted is none. */
+export const LEAST_BORDER_SHARE = 0.2;
 
 /** Letters from which the least hole stays open; a border that grows with them only outgrows what it fills. */
 function passingCapMm(
@@ -43,7 +43,8 @@ function passingCapMm(
   const leastEm = holeRadiiEm[0] ?? 0;
   const fixedMm = (fillsUnderEm / 2 + (by === 'mm' ? reachEm : 0)) * emMm;
   const growsEm = leastEm - (by === 'mm' ? 0 : reachEm);
-  return growsEm > 0 ? (fixedMm / growsEm) * capHeightEm * JUST_ABOVE : null;
+  const passesEmMm = growsEm > 0 ? (fixedMm / growsEm) * JUST_ABOVE : Infinity;
+  return passesEmMm <= MOST_GROWTH * emMm ? passesEmMm * capHeightEm : null;
 }
 
 /** What is open by nothing is closed. */

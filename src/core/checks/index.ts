@@ -11,7 +11,7 @@ export {
   measureFit,
   measuredReport,
 } from './check-fits';
-export { borderFindings } from './border-findings';
+export { LEAST_BORDER_SHARE, borderFindings } from './border-findings';
 export { measureLayer, measurings } from './measure-layer';
 export { type MeasuredFit, measureFindings } from './measure-findings';
 export { fitNumbers } from './fit-numbers';

@@ -4,7 +4,7 @@ import type { Measures } from '../figures';
 import { measureLayer } from './measure-layer';
 
 /** Looks for the least passing size end here: something else than the size is wrong. */
-const MOST_GROWTH = 2;
+export const MOST_GROWTH = 2;
 
 /** A fit as far as measuring goes; a remedy that is tried is none yet. */
 export type MeasuredFit = Pick<Fit, 'artwork' | 'emMm' | 'slot'>;

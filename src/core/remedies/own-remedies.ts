@@ -1,4 +1,4 @@
-import { borderFindings } from '../checks';
+import { LEAST_BORDER_SHARE, borderFindings } from '../checks';
 import { contrastOf, contrastProblem } from '../colour';
 import type { Finding } from '../finding';
 import { draftFit } from '../fit';
@@ -49,9 +49,6 @@ function isBondedAlike(answering: 'lowContrast' | 'filmUnsuited', one: Process, 
   return isCut(one) && processFacts(one).bondedWord === processFacts(other).bondedWord;
 }
 
-/** A border that is narrower than this share of what was wanted is none. */
-const LEAST_BORDER_PERCENT = 20;
-
 /**
  * As wide as leaves every hole open by what its film takes, or at least open. With less around them the letters may be larger, or not:
  * what comes out is looked at.
@@ -69,7 +66,7 @@ function narrowedBorder(trying: Trying, index: number): readonly RemedyOffer[] {
   const reaches = [roomMm - Math.max(fillsUnderMm, border.material.finest.holeMm) / 2, finding.passesReachMm];
   for (const reachMm of reaches) {
     const most = Math.floor(100 * now * Math.min(1, reachMm / finding.reachMm) - 1e-6);
-    for (let percent = most; percent >= LEAST_BORDER_PERCENT; percent -= 2) {
+    for (let percent = most; percent >= 100 * LEAST_BORDER_SHARE; percent -= 2) {
       const set = { kind: 'border', share: percent / 100 } as const;
       const draft = draftFit(resetSlot(spec, slot, { borderShare: set.share }), cache);
       const offer = offerOf(trying, index, { kind: 'border', sets: [set], draft });

@@ -96,7 +96,7 @@ export function findingWords(finding: Finding, units: Units = METRIC): string {
     case 'smallHole':
       return `hole ${say.apart(finding.widthMm, finding.leastMm, 2)[0]}`;
     case 'borderCloses':
-      return `border closes ${holesWords(finding)}`;
+      return `${say.length(finding.reachMm)} border closes ${holesWords(finding)}`;
     case 'lettersNear':
       return `${finding.letters.join('')} ${finding.gapMm > 0 ? `${say.apart(finding.gapMm, finding.leastMm, 2)[0]} apart` : 'touch'}`;
     case 'lowFigures':

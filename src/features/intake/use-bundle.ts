@@ -1,6 +1,6 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { api, problemSentence } from '@/client';
+import { bringRunIn } from '@/client';
 
 /** Takes in a run that came as a file and opens it. Answers what went wrong, or null. */
 export function useBundle(bundle: File | null): string | null {
@@ -10,10 +10,10 @@ export function useBundle(bundle: File | null): string | null {
     if (!bundle) return;
     let isWanted = true;
     void (async () => {
-      const brought = await api.importBundle(await bundle.text());
+      const brought = await bringRunIn(bundle);
       if (!isWanted) return;
       if (brought.ok) router.push(`/runs/${brought.value.id}`);
-      else setProblem(`${bundle.name}: ${problemSentence(brought.problem)}`);
+      else setProblem(brought.problem);
     })();
     return () => {
       isWanted = false;

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { api, problemSentence } from '@/client';
+import { bringRunIn } from '@/client';
 import { FileButton } from '@/ui';
 
 /** Takes a run in that was carried over as a file. */
@@ -10,9 +10,9 @@ export function BringIn() {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const bringIn = async (file: File) => {
-    const brought = await api.importBundle(await file.text());
+    const brought = await bringRunIn(file);
     if (brought.ok) router.push(`/runs/${brought.value.id}`);
-    else setProblem(`${file.name}: ${problemSentence(brought.problem)}`);
+    else setProblem(brought.problem);
   };
   return (
     <>
