@@ -5,9 +5,9 @@ import { presentOrThrow } from '@/core/outcome';
 import type { RunSpec } from '@/core/spec';
 import {
   type PlaceAt,
-  addBorder,
-  bordersOf,
-  changeBorder,
+  addLayer,
+  shapeLayersOf,
+  changeLayer,
   changeFilmBed,
   changeFilmColumn,
   changePlace,
@@ -178,10 +178,10 @@ function withBag(spec: RunSpec, { randomBytes }: Context): RunSpec {
 
 /** Around the letters of one film lies the other: white around gold, gold around white. */
 function withBagBorder(spec: RunSpec, at: PlaceAt, field: string, randomBytes: RandomBytes): RunSpec {
-  const bordered = addBorder(spec, at, randomBytes);
-  const [border] = bordersOf(placeAt(bordered, at).lettering);
-  const { id, slot } = presentOrThrow(border, 'the border of the bag');
-  const narrow = changeBorder(bordered, at, id, { distance: { by: 'mm', mm: 1.6 } });
+  const bordered = addLayer(spec, at, 'border', randomBytes);
+  const [border] = shapeLayersOf(placeAt(bordered, at).lettering);
+  const { id, slot, make } = presentOrThrow(border, 'the border of the bag');
+  const narrow = changeLayer(bordered, at, id, { ...make, distance: { by: 'mm', mm: 1.6 } });
   const byList = changeFilmColumn(narrow, at, { slot, field, atHand: [] });
   const film = (filmId: string) =>
     presentOrThrow(

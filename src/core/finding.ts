@@ -56,6 +56,27 @@ type FindingFacts =
       readonly passesAtMm: number | null;
       readonly passesReachMm: number | null;
     }
+  /**
+   * A border that makes one of parts which stand apart. `apartAtMm` is the letter height, and `apartUnderMm` the distance, from which
+   * all of them have one of their own; null where none does.
+   */
+  | {
+      readonly kind: 'borderJoins';
+      readonly severity: 'note';
+      readonly numParts: number;
+      readonly numLeft: number;
+      readonly reachMm: number;
+      readonly apartUnderMm: number;
+      readonly apartAtMm: number | null;
+    }
+  /** Parts of a layer that are finer everywhere than its material takes. */
+  | {
+      readonly kind: 'crumbs';
+      readonly severity: 'check';
+      readonly numCrumbs: number;
+      readonly numParts: number;
+      readonly leastMm: number;
+    }
   /** Neighbours of a face whose letters stand apart that touch, or nearly do: it looks like a mistake and tears in weeding. */
   | {
       readonly kind: 'lettersNear';

@@ -1,4 +1,4 @@
-import { addBorder, placeAt } from '@/core/edit';
+import { addLayer, placeAt } from '@/core/edit';
 import { fitsOfRun } from './fits';
 import { createRun, getRun, saveSpec } from './runs';
 import { getThing, saveThing } from './shop';
@@ -9,7 +9,7 @@ afterAll(removeFolders);
 test('a fit is of the film that its letters are cut from, whatever lies below them', async () => {
   const context = await aContext(41);
   const run = valueOf(await createRun(context, { title: 'Regatta', dueOn: null, list: 'Io\nUna', reading: 'lines' }));
-  const bordered = addBorder(run.spec, null, context.randomBytes);
+  const bordered = addLayer(run.spec, null, 'border', context.randomBytes);
   valueOf(await saveSpec(context, run.id, run.counter, bordered));
   const { fits } = valueOf(await fitsOfRun(context, run.id));
   expect(fits.map(({ materialId, layers }) => [materialId, layers.map((layer) => layer.materialId)])).toEqual([
@@ -23,7 +23,7 @@ test('a run begins with the shop’s lettering as it is, also where that has got
   const context = await aContext(42);
   const plain = valueOf(await createRun(context, { title: 'Regatta', dueOn: null, list: 'Io', reading: 'lines' }));
   const { letteringId } = placeAt(plain.spec, null).placeUse;
-  const bordered = placeAt(addBorder(plain.spec, null, context.randomBytes), null).lettering;
+  const bordered = placeAt(addLayer(plain.spec, null, 'border', context.randomBytes), null).lettering;
   const { rev } = valueOf(await getThing(context, 'letterings', letteringId));
   valueOf(await saveThing(context, 'letterings', { id: letteringId, rev, candidate: bordered }));
   const run = valueOf(await createRun(context, { title: 'Next one', dueOn: null, list: 'Una', reading: 'lines' }));

@@ -64,9 +64,9 @@ function screenFit(checked: CheckedFit): ScreenFit {
 
 function shapeNosOf({ slot, emMm }: Fit): number[] {
   const key = artJobKey(artJobOf(slot));
-  return slot.layers.map(({ make }, i) => {
+  return slot.layers.map((layer, i) => {
     // What keeps millimetres is another shape at each size.
-    const shapeKey = `${i} ${keepsMillimetres(make) ? emMm : ''} ${key}`;
+    const shapeKey = `${i} ${keepsMillimetres(layer) ? emMm : ''} ${key}`;
     const no = numbers.get(shapeKey) ?? numbers.size;
     numbers.set(shapeKey, no);
     return no;

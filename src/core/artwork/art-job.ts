@@ -6,7 +6,7 @@ export interface ArtJob {
   readonly leadFace: string;
   readonly lines: readonly SetLine[];
   /** Bottom up. */
-  readonly layers: readonly Pick<SlotLayer, 'colourSlot' | 'make'>[];
+  readonly layers: readonly Pick<SlotLayer, 'colourSlot' | 'make' | 'under'>[];
   /** Drawn narrower or wider by this share. */
   readonly widthShare: number;
 }
@@ -48,7 +48,7 @@ export function artJobKey(job: ArtJob): string {
   const key = JSON.stringify([
     leadFace,
     widthShare,
-    layers.map(({ colourSlot, make }) => [colourSlot, make]),
+    layers.map(({ colourSlot, make, under }) => [colourSlot, make, ...(under ? [under] : [])]),
     lines.map(({ runs }) =>
       runs.map(({ text, colourSlot, face, trackingEm, features, isTall }) => [
         text,

@@ -6,4 +6,8 @@ export interface BorderFacts {
   readonly holeRadiiEm: readonly number[];
   /** Whatever is narrower than that between its edges is filled. */
   readonly fillsUnderEm: number;
+  /** Islands of its letters. */
+  readonly numParts: number;
+  /** How near the two nearest of those come to each other: nearer than twice its reach they become one. */
+  readonly leastGapEm: () => number;
 }

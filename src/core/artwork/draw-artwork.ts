@@ -1,10 +1,10 @@
 import { EM_UNITS } from '../faces';
-import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, outlineRings } from '../geometry';
+import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, joinRings, outlineRings } from '../geometry';
 import type { ArtJob } from './art-job';
 import { type FaceOf, type MissingCharacter, layLine, movedRing } from './lay-line';
 import type { BorderFacts } from './border-facts';
-import { type Letters, lettersOf } from './letters';
-import { keepsMillimetres, makeLayer, reachMm } from './makers';
+import { LEAST_AREA, type Letters, type MadeLayer, lettersOf } from './letters';
+import { coversLetters, keepsMillimetres, makeLayer, makeRoom, reachMm } from './makers';
 
 /** One layer drawn, not yet sized: millionths of an em, y down, baseline of the first line at y = 0, pen start at x = 0. */
 export interface LayerArt {
@@ -74,10 +74,7 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
 /** Makes each layer of a text. */
 export function drawArtwork(job: ArtJob, faceOf: FaceOf, set: SetLetters = setLetters(job, faceOf)): Artwork {
   const drawn: Drawn = { ...set, job };
-  return artworkOf(
-    drawn,
-    job.layers.map((layer) => (reachMm(layer.make) > 0 ? NO_INK : layerArt(drawn, layer, 0))),
-  );
+  return artworkOf(drawn, madeLayers(drawn, 0, null));
 }
 
 interface Drawn extends SetLetters {
@@ -91,15 +88,13 @@ const MOST_SIZES = 4;
 
 function artworkOf(drawn: Drawn, layers: readonly LayerArt[]): Artwork {
   const { job, capHeightEm, xHeightEm, lastBaselineEm, missing } = drawn;
-  const isScaling = !job.layers.some(({ make }) => keepsMillimetres(make));
+  const isScaling = !job.layers.some(keepsMillimetres);
   const sized = new Map<number, Artwork>();
   const at = (emMm: number): Artwork => {
     const found = sized.get(emMm);
     if (found) return found;
     if (sized.size >= MOST_SIZES) sized.clear();
-    const whole = job.layers.map((layer, i) =>
-      keepsMillimetres(layer.make) && emMm > 0 ? layerArt(drawn, layer, emMm) : layers[i]!,
-    );
+    const whole = emMm > 0 ? madeLayers(drawn, emMm, layers) : layers;
     const artwork: Artwork = { ...artworkOf(drawn, whole), at };
     sized.set(emMm, artwork);
     return artwork;
@@ -123,22 +118,52 @@ function shiftOf(rings: readonly Int32Array[], lineIndex: number): readonly [num
   return [-middle, Math.round(lineIndex * LINE_PITCH_EM * EM_UNITS)];
 }
 
-function layerArt({ letters }: Drawn, layer: ArtJob['layers'][number], emMm: number): LayerArt {
-  const made = makeLayer(layer, letters, emMm);
+/** From the top down, since what lies above may be taken out of what lies below. `known`: those that are the same at every size. */
+function madeLayers({ job, letters }: Drawn, emMm: number, known: readonly LayerArt[] | null): readonly LayerArt[] {
+  const made: LayerArt[] = [];
+  job.layers.forEach((_, k) => {
+    const i = job.layers.length - 1 - k;
+    const layer = job.layers[i]!;
+    const same = keepsMillimetres(layer) ? undefined : known?.[i];
+    made.unshift(
+      same ??
+        layerArt(
+          makeRoom(
+            makeLayer(layer, letters, emMm),
+            made.map(({ outline }) => outline),
+            layer.under,
+            emMm,
+          ),
+        ),
+    );
+  });
+  return made;
+}
+
+function layerArt(made: MadeLayer): LayerArt {
   return { ...made, inkBox: boxOfRings(outlineRings(made.outline)) };
 }
 
 /**
- * The layers lie over each other: together they are what has to stay in its place. A border covers its letters, so that the widest says
- * where all of them end.
+ * The layers lie over each other: together they are what has to stay in its place. What covers its letters stands for them, and the
+ * widest border for those within it.
  */
 function allInk({ layers: wanted }: ArtJob, layers: readonly LayerArt[]): LayerArt {
-  const inked = layers.filter(({ inkBox }) => inkBox !== null);
-  const reachOfLayer = ({ border }: LayerArt) => border?.reachEm ?? -1;
-  const [widest] = inked.filter(({ border }) => border).sort((a, b) => reachOfLayer(b) - reachOfLayer(a));
-  if (widest && wanted.every(({ make }) => make.kind === 'text' || make.kind === 'border')) return widest;
-  if (inked.length <= 1) return inked.at(0) ?? NO_INK;
-  const outline: Outline = { islands: inked.flatMap((layer) => layer.outline.islands) };
+  const inked = layers.flatMap((art, i) => (art.inkBox ? [{ art, layer: wanted[i]! }] : []));
+  const isCovered = inked.some(({ layer }) => coversLetters(layer));
+  const widestEm = Math.max(
+    ...inked.map(({ art, layer }) => (coversLetters(layer) ? (art.border?.reachEm ?? -1) : -1)),
+  );
+  const [first, ...others] = inked.filter(({ art, layer: { make } }) => {
+    if (make.kind === 'text' || make.kind === 'inside') return !isCovered;
+    return art.border ? art.border.reachEm >= widestEm : true;
+  });
+  if (!first) return NO_INK;
+  if (others.length === 0) return first.art;
+  const all: Outline = { islands: [first, ...others].flatMap(({ art }) => art.outline.islands) };
+  // Colours of letters lie beside each other; all else over each other.
+  const isApart = inked.every(({ layer }) => layer.make.kind === 'text');
+  const outline = isApart ? all : joinRings(outlineRings(all), LEAST_AREA);
   return { outline, inkBox: boxOfRings(outlineRings(outline)) };
 }
 

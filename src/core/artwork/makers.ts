@@ -1,19 +1,37 @@
+import { type Outline, takeOut } from '../geometry';
 import { assertNever } from '../outcome';
 import type { SlotLayer } from '../resolve';
+import { bodyOf } from './bodies';
 import { borderOf } from './border';
-import type { Letters, MadeLayer } from './letters';
+import { castEdgeOf } from './cast-edge';
+import { grownBy } from './grown-by';
+import { insideOf } from './inside';
+import { LEAST_AREA, type Letters, type MadeLayer } from './letters';
 
 /** It keeps millimetres: its outline is another one at each size of the letters. */
-export function keepsMillimetres(make: SlotLayer['make']): boolean {
-  return reachMm(make) > 0 || (make.kind === 'border' && make.fillsUnderMm > 0);
+export function keepsMillimetres({ make, under }: Pick<SlotLayer, 'make' | 'under'>): boolean {
+  if (under) return true;
+  if (make.kind === 'text') return false;
+  if (make.distance.by === 'mm') return true;
+  return (make.kind === 'border' && make.fillsUnderMm > 0) || (make.kind === 'inside' && make.lineMm !== null);
 }
 
-/** How many millimetres a layer reaches beyond the letters, whatever their size; zero for what grows with them. */
+/** A square corner is farther from the letters than its sides are. */
+const SQUARE_CORNER = Math.SQRT2;
+
+/** How many millimetres a layer reaches beyond the letters at most, whatever their size; zero for what grows with them. */
 export function reachMm(make: SlotLayer['make']): number {
-  return make.kind === 'border' && make.distance.by === 'mm' ? make.distance.mm : 0;
+  if (make.kind === 'text' || make.kind === 'inside' || make.distance.by !== 'mm') return 0;
+  const hasSquareCorners = (make.kind === 'backing' || make.kind === 'plate') && make.body === 'box';
+  return hasSquareCorners ? SQUARE_CORNER * make.distance.mm : make.distance.mm;
 }
 
-/** How a layer comes to be at a size of the letters. A new kind is a case here and a kind in the lettering's schema. */
+/** It covers its letters, and what is drawn in from them. */
+export function coversLetters({ make, under }: Pick<SlotLayer, 'make' | 'under'>): boolean {
+  return under === undefined && (make.kind === 'border' || make.kind === 'castEdge' || make.kind === 'backing');
+}
+
+/** How a layer comes to be at a size of the letters; zero: none is known yet. A new kind is a case here and a kind in the lettering's schema. */
 export function makeLayer(
   { make, colourSlot }: Pick<SlotLayer, 'make' | 'colourSlot'>,
   letters: Letters,
@@ -24,7 +42,27 @@ export function makeLayer(
       return { outline: letters.ofSlot(colourSlot) };
     case 'border':
       return borderOf(make, letters, emMm);
+    case 'inside':
+      return { outline: insideOf(make, letters, emMm) };
+    case 'castEdge':
+      return { outline: castEdgeOf(make, letters, emMm) };
+    case 'backing':
+    case 'plate':
+      return { outline: bodyOf(make, letters, emMm) };
     default:
       return assertNever(make);
   }
+}
+
+/** What is left of a layer under those above it: all but a rim below their edges, or what leaves a gap around them, is taken out. */
+export function makeRoom(
+  made: MadeLayer,
+  above: readonly Outline[],
+  under: SlotLayer['under'],
+  emMm: number,
+): MadeLayer {
+  const islands = above.flatMap((one) => one.islands);
+  if (!under || emMm <= 0 || islands.length === 0) return made;
+  const byEm = (under.kind === 'trap' ? -under.mm : under.mm) / emMm;
+  return { ...made, outline: takeOut(made.outline, grownBy({ islands }, byEm, emMm), LEAST_AREA) };
 }

@@ -13,6 +13,7 @@ import { measureFindings } from './measure-findings';
 import { measureLayer } from './measure-layer';
 import { middleFindings } from './middle-findings';
 import { reachFindings } from './reach-findings';
+import { shapeFindings } from './shape-findings';
 import { sizeFindings } from './size-findings';
 import { stopFindings } from './stop-findings';
 import { suitFindings } from './suit-findings';
@@ -71,7 +72,11 @@ export function measureFit(fit: Fit, { faceOf }: Pick<ArtCache, 'faceOf'>): Meas
   // What has no place has no size: nothing of it is near or thin.
   const found =
     artwork.inkBox && emMm > 0
-      ? [...measures.flatMap((one, i) => measureFindings(fit, i, one)), ...letterFindings(fit, faceOf)]
+      ? [
+          ...measures.flatMap((one, i) => measureFindings(fit, i, one)),
+          ...shapeFindings(fit),
+          ...letterFindings(fit, faceOf),
+        ]
       : [];
   const { open, looked } = openAndLooked(slot, found);
   return { measures, findings: open, looked };

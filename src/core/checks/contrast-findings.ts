@@ -1,15 +1,15 @@
 import { contrastProblem } from '../colour';
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
+import { layerBelow } from './layer-below';
 
-/** Layers that are hard to tell from what they lie on: letters with a border from the border, all else from the blank. */
+/** Layers that are hard to tell from what they lie on: letters with a border from the border, the lowest from the blank. */
 export function contrastFindings({ slot: { variant }, layers }: Fit): Finding[] {
   if (!variant) return [];
   const inked = layers.filter(({ part }) => part !== null);
   return inked.flatMap(({ layer }, i): Finding[] => {
     const { colour } = layer.material;
-    const border = inked.slice(0, i).findLast((below) => below.layer.make.kind === 'border');
-    const ground = border?.layer.material.colour ?? variant.colour;
+    const ground = layerBelow(inked, i)?.layer.material.colour ?? variant.colour;
     const problem = problemOf(colour.hex, ground.hex);
     if (!problem) return [];
     const { why, difference } = problem;

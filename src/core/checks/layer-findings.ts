@@ -1,12 +1,14 @@
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
+import { layerBelow } from './layer-below';
 import { bearsFilm, processFacts, processOf } from '../shop';
 
-/** Letters or borders that lie over a border which nothing holds on. */
+/** Layers that lie over another which nothing holds on. */
 export function layerFindings({ layers }: Fit): Finding[] {
   const inked = layers.filter(({ part }) => part !== null);
   return inked.flatMap(({ layer }, i): Finding[] => {
-    const below = inked.slice(0, i).findLast((one) => one.layer.make.kind === 'border')?.layer.material;
+    const under = layerBelow(inked, i)?.layer;
+    const below = under?.under?.kind === 'inlay' ? undefined : under?.material;
     const isPressed = processFacts(processOf(layer.material)).bondedWord === 'pressed';
     if (!below || !isPressed || bearsFilm(below.kind)) return [];
     return [

@@ -3,7 +3,18 @@
  * that a screen looks at, and what two people changed put together.
  */
 export { newRunSpec } from './new-run';
-export { type BorderLayer, addBorder, bordersOf, changeBorder, dropBorder, mayAddBorder } from './borders';
+export {
+  type ShapeKind,
+  type ShapeLayer,
+  type ShapeMake,
+  addLayer,
+  changeLayer,
+  changeUnder,
+  dropLayer,
+  mayAddLayer,
+  setPlate,
+  shapeLayersOf,
+} from './layers';
 export { changeWho, toggleTaker, toggleValue } from './change-who';
 export { changeFilmColumn, nameFilm } from './change-films';
 export { type ShopCopies, withShop } from './with-shop';

@@ -13,17 +13,7 @@ import type { Island, Outline, Ring } from './outline';
  * than from top to bottom.
  */
 export function throughEngine(rings: Iterable<Ring>, work: (subject: PathsD) => PathsD): Ring[] {
-  const subject = new clipper.PathsD();
-  const path = new clipper.PathD();
-  for (const ring of rings) {
-    const triples = new Float64Array((ring.length / 2) * 3);
-    for (let i = 0, k = 0; i < ring.length; i += 2, k += 3) {
-      triples[k] = ring[i + 1]!;
-      triples[k + 1] = -ring[i]!;
-    }
-    path.assign(triples);
-    subject.push_back(path);
-  }
+  const subject = enginePaths(rings);
   const worked = work(subject);
   const result: Ring[] = [];
   for (let i = 0; i < worked.size(); i++) {
@@ -32,9 +22,25 @@ export function throughEngine(rings: Iterable<Ring>, work: (subject: PathsD) => 
     ringPath.delete();
   }
   worked.delete();
-  path.delete();
   subject.delete();
   return result;
+}
+
+/** Rings as the engine takes them, turned. Whoever asks for them gives them back by `delete`. */
+export function enginePaths(rings: Iterable<Ring>): PathsD {
+  const paths = new clipper.PathsD();
+  const path = new clipper.PathD();
+  for (const ring of rings) {
+    const triples = new Float64Array((ring.length / 2) * 3);
+    for (let i = 0, k = 0; i < ring.length; i += 2, k += 3) {
+      triples[k] = ring[i + 1]!;
+      triples[k + 1] = -ring[i]!;
+    }
+    path.assign(triples);
+    paths.push_back(path);
+  }
+  path.delete();
+  return paths;
 }
 
 /** Turned back. Copies at once: a view dies with the next allocation in the engine. */

@@ -89,7 +89,7 @@ function filmsWith(spec: RunSpec, { useId, place, itemId }: ItemAt, materialIds:
   if (!entry) return materialIds;
   const own = ownSettingsAt(spec, { entryId: entry.id, useId, placeId: place.placeId } as TextRef);
   const { layers } = findLettering(spec, own.letteringId ?? place.letteringId);
-  if (!layers.some(({ make }) => make.kind === 'border')) return materialIds;
+  if (layers.every(({ make }) => make.kind === 'text')) return materialIds;
   const { materials } = filmsOf(place, entry);
   const all = layers.flatMap(
     ({ slot, make }) => (make.kind === 'text' ? own.materialId : null) ?? materials[slot] ?? [],

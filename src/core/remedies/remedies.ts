@@ -2,7 +2,7 @@ import type { Finding } from '../finding';
 import { type Draft, type Fit, draftFit } from '../fit';
 import { assertNever } from '../outcome';
 import { type Reset, type SetRun, type Slot, resetSlot } from '../resolve';
-import { type Layer, isConnectedFace, tightenLimitEm } from '../shop';
+import { type Layer, hasLayerFor, isConnectedFace, tightenLimitEm } from '../shop';
 import type { OverrideSet, RemedyKind, RunSpec } from '../spec';
 import { lineOf } from '../wording';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
@@ -120,8 +120,7 @@ function tightened(slot: Slot, natural: Slot): { readonly now: number; readonly 
 
 /** Another lettering has to have a layer for every colour that the text says. */
 function canSay({ lines }: Slot, layers: readonly Layer[]): boolean {
-  const says = (colourSlot: string) => layers.some(({ slot, make }) => make.kind === 'text' && slot === colourSlot);
-  return lines.every(({ runs }) => runs.every((run) => says(run.colourSlot)));
+  return lines.every(({ runs }) => runs.every((run) => hasLayerFor(layers, run.colourSlot)));
 }
 
 const NUM_HALVINGS = 4;

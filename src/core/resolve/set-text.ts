@@ -49,21 +49,21 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
   };
 }
 
-/** The colour slot of the lowest layer of letters: what words are cut from of which nobody said it. */
+/** The colour slot of the lowest layer of letters, or of what they are taken out of: what words are cut from of which nobody said it. */
 function groundSlot({ layers }: Lettering): string {
-  const [ground] = layers.filter(({ make }) => make.kind === 'text');
-  return presentOrThrow(ground, 'a layer of letters').slot;
+  const ground = layers.find(({ make }) => make.kind === 'text') ?? layers.at(0);
+  return presentOrThrow(ground, 'a layer').slot;
 }
 
 function layersOf(spec: RunSpec, { layers }: Lettering, choice: SettingChoice): SlotLayer[] {
   const { materials, ownMaterialId, borderShare } = choice;
   // A place has a film for each colour of its own lettering; one that is only tried has what it would get: the place's first.
   const [first] = Object.values(materials);
-  return layers.map(({ id, slot, make: asIs }) => {
+  return layers.map(({ id, slot, make: asIs, under }) => {
     const make = borderShare === 1 ? asIs : narrowedBorder(asIs, borderShare);
     const materialId =
       (make.kind === 'text' ? ownMaterialId : null) ?? presentOrThrow(materials[slot] ?? first, `material for ${slot}`);
-    return { id, colourSlot: slot, make, materialId, material: findMaterial(spec, materialId) };
+    return { id, colourSlot: slot, make, under, materialId, material: findMaterial(spec, materialId) };
   });
 }
 

@@ -1,5 +1,16 @@
 import type { Finding } from '../finding';
-import type { Blank, Copy, Layer, LetterStyle, Material, MeasuredPlace, PlaceRole, PressCard, Variant } from '../shop';
+import type {
+  Blank,
+  Copy,
+  Layer,
+  LayerUnder,
+  LetterStyle,
+  Material,
+  MeasuredPlace,
+  PlaceRole,
+  PressCard,
+  Variant,
+} from '../shop';
 import type { BedRooms, Entry, FitRef, Looked, OwnSize, SizeGroup } from '../spec';
 import type { ProofState, WordedLine } from '../wording';
 
@@ -26,6 +37,8 @@ export interface SlotLayer {
   readonly id: string;
   readonly colourSlot: string;
   readonly make: Layer['make'];
+  /** What becomes of it where others lie on it; left out: all of it stays. */
+  readonly under?: LayerUnder | undefined;
   readonly materialId: string;
   readonly material: Material;
 }

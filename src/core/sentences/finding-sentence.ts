@@ -24,6 +24,10 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
       return `smallest hole ${takes(finding, say)}: ${passesWords(finding.passesAtMm, say)}, or another face`;
     case 'borderCloses':
       return `a border of ${say.apart(finding.reachMm, finding.passesReachMm ?? 0, 2)[0]} closes ${holesWords(finding)}: ${borderWaysOut(finding, say)}`;
+    case 'borderJoins':
+      return `a border of ${say.length(finding.reachMm)} makes ${finding.numLeft} of ${finding.numParts} parts: ${joinWaysOut(finding, say)}`;
+    case 'crumbs':
+      return `${finding.numCrumbs} of ${finding.numParts} parts are nowhere as wide as the material takes (${say.length(finding.leastMm)}): larger letters, another distance, or a bolder face`;
     case 'lettersNear': {
       const [gap, least] = say.apart(finding.gapMm, finding.leastMm, 2);
       return `${finding.letters.join(' and ')} ${finding.gapMm > 0 ? `stand ${gap} apart` : 'touch'}, the material takes ${least}: more tracking, or larger letters`;
@@ -97,6 +101,10 @@ export function findingWords(finding: Finding, units: Units = METRIC): string {
       return `hole ${say.apart(finding.widthMm, finding.leastMm, 2)[0]}`;
     case 'borderCloses':
       return `${say.length(finding.reachMm)} border closes ${holesWords(finding)}`;
+    case 'borderJoins':
+      return `border makes ${finding.numLeft} of ${finding.numParts} parts`;
+    case 'crumbs':
+      return finding.numCrumbs === 1 ? '1 crumb' : `${finding.numCrumbs} crumbs`;
     case 'lettersNear':
       return `${finding.letters.join('')} ${finding.gapMm > 0 ? `${say.apart(finding.gapMm, finding.leastMm, 2)[0]} apart` : 'touch'}`;
     case 'lowFigures':
@@ -169,6 +177,16 @@ function borderWaysOut({ passesReachMm, passesAtMm }: Extract<Finding, { kind: '
   ];
   return ways.length === 0 ? 'another face, or no border' : `${ways.join(' or ')} would leave them open`;
 }
+
+function joinWaysOut({ apartUnderMm, apartAtMm }: Extract<Finding, { kind: 'borderJoins' }>, say: Saying): string {
+  const ways = [
+    ...(apartUnderMm < LEAST_SAID_MM ? [] : [`under ${say.length(apartUnderMm)}`]),
+    ...(apartAtMm === null ? [] : [`with capitals over ${say.length(apartAtMm)}`]),
+  ];
+  return ways.length === 0 ? 'they stand too near to be apart' : `${ways.join(', or ')}, each has one of its own`;
+}
+
+const LEAST_SAID_MM = 0.1;
 
 /** `0.96 mm, the material takes 1.00 mm`. */
 function takes({ widthMm, leastMm }: { readonly widthMm: number; readonly leastMm: number }, say: Saying): string {

@@ -62,24 +62,61 @@ export const colourSlotSchema = z.string().min(1).max(40);
 
 export const faceShaSchema = z.string().regex(/^[0-9a-f]{64}$/);
 
-/** How a layer comes to be; each kind is a maker in the room artwork. */
+/** How far a layer reaches from the letters. */
+const reachSchema = z.discriminatedUnion('by', [
+  z.object({ by: z.literal('mm'), mm: mm.min(0.1).max(50) }),
+  /** A share of the height of capitals, which it grows with. */
+  z.object({ by: z.literal('height'), share: z.number().min(0.005).max(1) }),
+]);
+
+/** `box`: a rectangle around all letters; `rounded`: the same with round corners; `grown`: the letters grown until they are one body. */
+export const BODIES = ['box', 'rounded', 'grown'] as const;
+
+/** How a layer comes to be; each kind is a maker in the room artwork. All of them start from the letters, never from each other. */
 export const layerMakeSchema = z.discriminatedUnion('kind', [
   /** The letters of its colour slot, joined. */
   z.object({ kind: z.literal('text') }),
   /** All letters, grown by a distance: it lies under them and shows around them. */
   z.object({
     kind: z.literal('border'),
-    distance: z.discriminatedUnion('by', [
-      z.object({ by: z.literal('mm'), mm: mm.min(0.1).max(50) }),
-      /** A share of the height of capitals, which it grows with. */
-      z.object({ by: z.literal('height'), share: z.number().min(0.005).max(1) }),
-    ]),
+    distance: reachSchema,
     /** Holes and gaps that no disc of this diameter fits into are filled; zero fills none. */
     fillsUnderMm: finestMm,
   }),
+  /** All letters, drawn in by a distance: it lies on them. A line along that edge where one is asked for. */
+  z.object({ kind: z.literal('inside'), distance: reachSchema, lineMm: mm.min(0.1).max(20).nullable() }),
+  /** All that the letters pass over while they are moved: it lies under them and shows to one side. */
+  z.object({
+    kind: z.literal('castEdge'),
+    distance: reachSchema,
+    /** Which way they are moved, clockwise from the right. */
+    towardDeg: z.number().min(0).max(360),
+  }),
+  /** A body under all letters. */
+  z.object({ kind: z.literal('backing'), body: z.enum(BODIES), distance: reachSchema }),
+  /** The same with the letters taken out. */
+  z.object({ kind: z.literal('plate'), body: z.enum(BODIES), distance: reachSchema }),
 ]);
 
-export const layerSchema = z.object({ id: idSchema, slot: colourSlotSchema, make: layerMakeSchema });
+/** What becomes of a layer below others: all of it stays where nothing is said. */
+const underSchema = z.discriminatedUnion('kind', [
+  /** It is taken out where others lie on it, but for a rim of this width below their edges. */
+  z.object({ kind: z.literal('trap'), mm: mm.min(0.1).max(20) }),
+  /** It is taken out where others lie, and so much farther all around: they lie in one plane. */
+  z.object({ kind: z.literal('inlay'), mm: mm.min(0).max(5) }),
+]);
+
+export const layerSchema = z.object({
+  id: idSchema,
+  slot: colourSlotSchema,
+  make: layerMakeSchema,
+  under: underSchema.optional(),
+});
+
+/** Whether something is cut for letters of this colour: a plate is for those of every colour. */
+export function hasLayerFor(layers: readonly Pick<Layer, 'slot' | 'make'>[], colourSlot: string): boolean {
+  return layers.some(({ slot, make }) => make.kind === 'plate' || (make.kind === 'text' && slot === colourSlot));
+}
 
 export const MOST_LAYERS = 8;
 export const MOST_LINES = 6;
@@ -105,7 +142,10 @@ export const letteringSchema = z.object({
     .array(layerSchema)
     .min(1)
     .max(MOST_LAYERS)
-    .refine((layers) => layers.some(({ make }) => make.kind === 'text'), 'At least one layer is of text.'),
+    .refine(
+      (layers) => layers.some(({ make }) => make.kind === 'text' || make.kind === 'plate'),
+      'At least one layer is of text, or a plate that it is taken out of.',
+    ),
   minLetterHeightMm: mm.min(1).max(500),
 });
 
@@ -127,4 +167,7 @@ export type Lettering = DeepReadonly<z.infer<typeof letteringSchema>>;
 export type LetterStyle = Lettering['lines'][number];
 export type Layer = Lettering['layers'][number];
 export type LayerMake = Layer['make'];
+export type LayerUnder = NonNullable<Layer['under']>;
+export type Reach = BorderMake['distance'];
+export type Body = (typeof BODIES)[number];
 export type BorderMake = Extract<LayerMake, { kind: 'border' }>;

@@ -152,7 +152,7 @@ const prepareSchema = z.object({
 });
 
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
-export const SPEC_VERSION = 8;
+export const SPEC_VERSION = 9;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({

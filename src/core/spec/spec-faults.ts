@@ -1,4 +1,4 @@
-import { measuredOf, type Blank, type Lettering } from '../shop';
+import { hasLayerFor, measuredOf, type Blank, type Lettering } from '../shop';
 import type { BlankUse, PlaceUse, RunSpec } from './run-spec';
 
 /** A reference in a spec that leads nowhere, an id that stands twice, or words in a colour that nothing is cut for. `field` is a path such as `uses.0.blankId`. */
@@ -97,7 +97,6 @@ function colourFaults(
   { layers }: Lettering,
   path: string,
 ): SpecFault[] {
-  const slots = new Set(layers.filter(({ make }) => make.kind === 'text').map(({ slot }) => slot));
   const all = new Set(layers.map(({ slot }) => slot));
   return [
     ...[...all].flatMap((slot) => unknown(shop.materials, materials[slot] ?? '', `${path}.materials.${slot}`)),
@@ -108,7 +107,9 @@ function colourFaults(
     ),
     ...(wording?.lines ?? []).flatMap(({ runs }, i) =>
       runs.flatMap(({ slot }, k): SpecFault[] =>
-        slots.has(slot) ? [] : [{ kind: 'noLayer', field: `${path}.wording.lines.${i}.runs.${k}.slot`, id: slot }],
+        hasLayerFor(layers, slot)
+          ? []
+          : [{ kind: 'noLayer', field: `${path}.wording.lines.${i}.runs.${k}.slot`, id: slot }],
       ),
     ),
   ];

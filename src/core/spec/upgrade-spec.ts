@@ -197,6 +197,11 @@ function upgradeFrom7(spec: Json): unknown {
   return { ...spec, formatVersion: 8 };
 }
 
+/** Version 9: letterings may have more kinds of layers; nothing that there was is otherwise. */
+function upgradeFrom8(spec: Json): unknown {
+  return { ...spec, formatVersion: 9 };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
@@ -205,4 +210,5 @@ const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => un
   { from: 5, step: upgradeFrom5 },
   { from: 6, step: upgradeFrom6 },
   { from: 7, step: upgradeFrom7 },
+  { from: 8, step: upgradeFrom8 },
 ];

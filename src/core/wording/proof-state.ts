@@ -1,4 +1,4 @@
-import type { BorderMake } from '../shop';
+import type { LayerMake } from '../shop';
 import { type ProofTick, type RunSpec, type TextRef, findLettering, textKeyOf } from '../spec';
 
 /** How a text stands on the proof. */
@@ -24,10 +24,13 @@ export function lookOf(spec: RunSpec, letteringId: string): string {
   const styles = lines.map(({ face, caseForm, trackingEm, features }) =>
     [face.slice(0, 12), caseForm, trackingEm, ...features].join(' '),
   );
-  const around = layers.flatMap(({ make }) => (make.kind === 'text' ? [] : [aroundWord(make)]));
+  const around = layers.flatMap(({ make, under }) => [
+    ...(make.kind === 'text' ? [] : [aroundWord(make)]),
+    ...(under ? [`${under.kind} ${under.mm}`] : []),
+  ]);
   return [...styles, ...around].join('; ');
 }
 
-function aroundWord({ kind, distance, fillsUnderMm }: BorderMake): string {
-  return [kind, distance.by, distance.by === 'mm' ? distance.mm : distance.share, fillsUnderMm].join(' ');
+function aroundWord({ kind, distance, ...others }: Exclude<LayerMake, { kind: 'text' }>): string {
+  return [kind, distance.by, distance.by === 'mm' ? distance.mm : distance.share, ...Object.values(others)].join(' ');
 }

@@ -4,11 +4,11 @@ import { randomBytes, useFits, useRun } from '@/client';
 import { type MainPlace, changeSizeGroup, placesOf, sizeWith } from '@/core/edit';
 import { placeNameIn } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
-import { BorderPanel } from './border-panel';
 import { CostsPanel } from './costs-panel';
 import { DecisionPanel } from './decision-panel';
 import { fitKey } from './fit-key';
 import { HeightStrip } from './height-strip';
+import { LayerPanel } from './layer-panel';
 import { LetteringPanel } from './lettering-panel';
 import { MaterialPanel } from './material-panel';
 import { OpenFindings } from './open-findings';
@@ -62,7 +62,7 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
       <OpenFindings shown={shown} subject={subject} onPick={selection.focus} />
       {setSize && <CostsPanel setSize={setSize} onPick={pickText} />}
       <LetteringPanel at={at} letteringId={placeUse.letteringId} lettering={lettering} />
-      <BorderPanel place={place} />
+      <LayerPanel place={place} />
       {slots.map((one) => (
         <MaterialPanel key={one.slot} place={place} slot={one} isOnly={slots.length === 1} />
       ))}

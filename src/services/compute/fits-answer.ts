@@ -48,8 +48,8 @@ function fitAnswer(
     yMm: spot?.yMm ?? 0,
     turnDeg: spot?.turnDeg ?? 0,
     materialId: presentOrThrow(
-      fit.slot.layers.find(({ make }) => make.kind === 'text'),
-      'a layer of letters',
+      fit.slot.layers.find(({ make }) => make.kind === 'text') ?? fit.slot.layers.at(0),
+      'a layer',
     ).materialId,
     layers,
     outline: withOutlines ? outlineToNumbers(placedOutline(fit)) : null,

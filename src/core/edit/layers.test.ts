@@ -2,23 +2,25 @@ import { resetSlot, resolveSlots } from '../resolve';
 import { specFaults, runSpecSchema } from '../spec';
 import { aRun, seededBytes } from '../test';
 import {
-  addBorder,
-  bordersOf,
-  changeBorder,
+  addLayer,
+  changeLayer,
   changePlaceUse,
-  dropBorder,
-  mayAddBorder,
+  dropLayer,
+  mayAddLayer,
   placeAt,
+  changeUnder,
+  setPlate,
   setOverrides,
+  shapeLayersOf,
   withShop,
 } from '.';
 
 const random = seededBytes(3);
 const spec = aRun(['Odalys', 'Bo']);
-const bordersIn = (run: typeof spec) => bordersOf(placeAt(run, null).lettering);
+const bordersIn = (run: typeof spec) => shapeLayersOf(placeAt(run, null).lettering);
 
 test('a first border lies under the letters, in a film that is told from them and from the blank', () => {
-  const one = addBorder(spec, null, random);
+  const one = addLayer(spec, null, 'border', random);
   expect(specFaults(runSpecSchema.parse(one) as typeof spec)).toEqual([]);
   const { lettering, placeUse } = placeAt(one, null);
   expect(lettering.layers.map(({ slot, make }) => [slot, make.kind])).toEqual([
@@ -31,39 +33,39 @@ test('a first border lies under the letters, in a film that is told from them an
 });
 
 test('a further one is wider, lies below it and has a name of its own; there is room for so many', () => {
-  let run = addBorder(addBorder(spec, null, random), null, random);
+  let run = addLayer(addLayer(spec, null, 'border', random), null, 'border', random);
   expect(bordersIn(run).map(({ slot, make }) => [slot, make.distance])).toEqual([
     ['border 2', { by: 'mm', mm: 3 }],
     ['border', { by: 'mm', mm: 1.5 }],
   ]);
-  while (mayAddBorder(placeAt(run, null).lettering)) run = addBorder(run, null, random);
+  while (mayAddLayer(placeAt(run, null).lettering)) run = addLayer(run, null, 'border', random);
   expect(bordersIn(run)).toHaveLength(7);
-  expect(addBorder(run, null, random)).toBe(run);
+  expect(addLayer(run, null, 'border', random)).toBe(run);
   expect(specFaults(run)).toEqual([]);
 });
 
 test('one that grows with the letters is followed by one that does', () => {
-  const one = addBorder(spec, null, random);
-  const { id } = bordersIn(one)[0]!;
-  const grows = changeBorder(one, null, id, { distance: { by: 'height', share: 0.07 } });
-  expect(bordersIn(addBorder(grows, null, random))[0]!.make.distance).toEqual({ by: 'height', share: 0.14 });
-  expect(bordersIn(grows)[0]!.make.fillsUnderMm).toBe(1);
+  const one = addLayer(spec, null, 'border', random);
+  const { id, make } = bordersIn(one)[0]!;
+  const grows = changeLayer(one, null, id, { ...make, distance: { by: 'height', share: 0.07 } });
+  expect(bordersIn(addLayer(grows, null, 'border', random))[0]!.make.distance).toEqual({ by: 'height', share: 0.14 });
+  expect(bordersIn(grows)[0]!.make).toEqual({ ...make, distance: { by: 'height', share: 0.07 } });
 });
 
 test('taken away it is gone, and letters are never taken for one', () => {
-  const one = addBorder(spec, null, random);
+  const one = addLayer(spec, null, 'border', random);
   const [border, letters] = placeAt(one, null).lettering.layers;
-  expect(placeAt(dropBorder(one, null, border!.id), null).lettering).toEqual(placeAt(spec, null).lettering);
-  expect(placeAt(dropBorder(one, null, letters!.id), null).lettering.layers).toHaveLength(2);
-  expect(placeAt(changeBorder(one, null, letters!.id, { fillsUnderMm: 3 }), null).lettering).toEqual(
-    placeAt(one, null).lettering,
-  );
+  expect(placeAt(dropLayer(one, null, border!.id), null).lettering).toEqual(placeAt(spec, null).lettering);
+  expect(placeAt(dropLayer(one, null, letters!.id), null).lettering.layers).toHaveLength(2);
+  const { make } = bordersIn(one)[0]!;
+  expect(placeAt(changeLayer(one, null, letters!.id, make), null).lettering).toEqual(placeAt(one, null).lettering);
 });
 
 test('whoever comes to a lettering with a border later has a film for it, chosen for the place or for one text', () => {
-  const bordered = addBorder(
+  const bordered = addLayer(
     changePlaceUse(spec, null, (place) => ({ ...place, letteringId: 'heavy-slab' })),
     null,
+    'border',
     random,
   );
   const back = {
@@ -83,7 +85,7 @@ test('whoever comes to a lettering with a border later has a film for it, chosen
 
 test('taken away, its film and its column go with it: nobody is asked for a film of what is not there', () => {
   const letters = { field: 'letters', named: [] };
-  const one = addBorder(spec, null, random);
+  const one = addLayer(spec, null, 'border', random);
   const asked = changePlaceUse(
     { ...one, entries: one.entries.map((entry) => ({ ...entry, fields: { ...entry.fields, letters: 'teal' } })) },
     null,
@@ -95,7 +97,7 @@ test('taken away, its film and its column go with it: nobody is asked for a film
     );
   expect(stops(asked)).toEqual(['border', 'border']);
   const [border] = bordersIn(asked);
-  const without = dropBorder(asked, null, border!.id);
+  const without = dropLayer(asked, null, border!.id);
   expect(stops(without)).toEqual([]);
   const { materials, films } = placeAt(without, null).placeUse;
   expect([materials, films]).toEqual([{ main: 'film-gold' }, {}]);
@@ -117,7 +119,7 @@ test('a rule for a colour that the lettering does not have asks nothing; letters
     films: { gone: rule },
   }));
   expect(stops(stale)).toEqual([]);
-  const both = changePlaceUse(addBorder(said, null, random), null, (place) => ({
+  const both = changePlaceUse(addLayer(said, null, 'border', random), null, (place) => ({
     ...place,
     films: { main: rule, border: rule },
   }));
@@ -130,7 +132,7 @@ test('a rule for a colour that the lettering does not have asks nothing; letters
 
 test('a lettering with a border can be tried at a place that has no film for it yet, and be what a shop begins with', () => {
   const slab = changePlaceUse(spec, null, (place) => ({ ...place, letteringId: 'heavy-slab' }));
-  const bordered = addBorder(slab, null, random);
+  const bordered = addLayer(slab, null, 'border', random);
   const plain = {
     ...bordered,
     uses: bordered.uses.map((use) => ({
@@ -141,6 +143,53 @@ test('a lettering with a border can be tried at a place that has no film for it 
   const [slot] = resolveSlots(plain);
   const tried = resetSlot(plain, slot!, { letteringId: 'heavy-slab' });
   expect(tried.layers.map(({ materialId }) => materialId)).toEqual(['film-gold', 'film-gold']);
-  const shop = { ...spec.shop, letterings: addBorder(spec, null, random).shop.letterings };
+  const shop = { ...spec.shop, letterings: addLayer(spec, null, 'border', random).shop.letterings };
   expect(specFaults(withShop(spec, shop))).toEqual([]);
+});
+
+const kindsIn = (run: typeof spec) => placeAt(run, null).lettering.layers.map(({ slot, make }) => [slot, make.kind]);
+
+test('what lies under the letters comes below all, what lies on them above', () => {
+  const kinds = ['castEdge', 'inside', 'backing', 'border', 'inside'] as const;
+  const run = kinds.reduce((now, kind) => addLayer(now, null, kind, random), spec);
+  expect(kindsIn(run)).toEqual([
+    ['border', 'border'],
+    ['backing', 'backing'],
+    ['edge', 'castEdge'],
+    ['main', 'text'],
+    ['inside', 'inside'],
+    ['inside 2', 'inside'],
+  ]);
+  expect(specFaults(runSpecSchema.parse(run) as typeof spec)).toEqual([]);
+  // The first border stays the first, whatever else is there.
+  expect(bordersIn(run)[0]!.make).toMatchObject({ kind: 'border', distance: { by: 'mm', mm: 1.5 } });
+  expect(Object.keys(placeAt(run, null).placeUse.materials).sort()).toEqual(
+    ['main', 'border', 'backing', 'edge', 'inside', 'inside 2'].sort(),
+  );
+});
+
+test('what becomes of a layer below others is said and taken back; it stays of its kind', () => {
+  const one = addLayer(spec, null, 'backing', random);
+  const [{ id, make }] = bordersIn(one) as [ReturnType<typeof bordersIn>[number]];
+  const cut = changeUnder(one, null, id, { kind: 'trap', mm: 2 });
+  expect(placeAt(cut, null).lettering.layers[0]!.under).toEqual({ kind: 'trap', mm: 2 });
+  expect(placeAt(changeUnder(cut, null, id, null), null).lettering).toEqual(placeAt(one, null).lettering);
+  const other = { kind: 'inside', distance: make.distance, lineMm: null } as const;
+  expect(placeAt(changeLayer(cut, null, id, other), null).lettering).toEqual(placeAt(cut, null).lettering);
+});
+
+test('letters left open in a plate are one layer of what they were cut from, and are cut again as before', () => {
+  const bordered = addLayer(spec, null, 'border', random);
+  const plate = setPlate(bordered, null, true);
+  expect(kindsIn(plate)).toEqual([
+    ['border', 'border'],
+    ['main', 'plate'],
+  ]);
+  expect(specFaults(runSpecSchema.parse(plate) as typeof spec)).toEqual([]);
+  expect(resolveSlots(plate)[0]!.layers.map(({ materialId }) => materialId)).toEqual(['film-white', 'film-gold']);
+  // It goes by turning it back alone.
+  const [, { id }] = bordersIn(plate) as [unknown, ReturnType<typeof bordersIn>[number]];
+  expect(dropLayer(plate, null, id)).toBe(plate);
+  expect(setPlate(plate, null, true)).toBe(plate);
+  expect(placeAt(setPlate(plate, null, false), null).lettering).toEqual(placeAt(bordered, null).lettering);
 });

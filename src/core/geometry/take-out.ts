@@ -1,0 +1,16 @@
+import { clipper } from './clipper';
+import { enginePaths, islandsOf, throughEngine } from './engine-paths';
+import { type Outline, outlineRings } from './outline';
+
+/** What is left of an outline where another one is taken out of it. Rings of an area under `leastArea` are crumbs, and dropped. */
+export function takeOut(from: Outline, what: Outline, leastArea: number): Outline {
+  if (from.islands.length === 0 || what.islands.length === 0) return from;
+  const clips = enginePaths(outlineRings(what));
+  const left = throughEngine(outlineRings(from), (subject) =>
+    clipper.DifferenceD(subject, clips, clipper.FillRule.NonZero, WHOLE_UNITS),
+  );
+  clips.delete();
+  return islandsOf(left, leastArea);
+}
+
+const WHOLE_UNITS = 0;

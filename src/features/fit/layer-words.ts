@@ -1,0 +1,62 @@
+import type { ShapeKind } from '@/core/edit';
+import type { Body, LayerUnder } from '@/core/shop';
+
+/** What layers are called on Fit. */
+
+export const LETTERS_WORDS = [
+  { id: 'text', label: 'cut' },
+  { id: 'plate', label: 'left open in a plate' },
+] as const;
+
+export const ADD_WORDS: readonly {
+  readonly kind: Exclude<ShapeKind, 'plate'>;
+  readonly words: string;
+  readonly again: string;
+}[] = [
+  { kind: 'border', words: 'Add a border', again: 'Another border below' },
+  { kind: 'castEdge', words: 'Add a cast edge', again: 'Another cast edge' },
+  { kind: 'inside', words: 'Add a line inside', again: 'Another line inside' },
+  { kind: 'backing', words: 'Add a backing', again: 'Another backing' },
+];
+
+export const HOW_FAR_WORDS = [
+  { id: 'mm', label: 'the same for all' },
+  { id: 'height', label: 'grows with the letters' },
+] as const;
+
+/** Of its field in millimetres; with a share `, of their height` follows. */
+export const REACH_WORDS: Readonly<Record<ShapeKind, string>> = {
+  border: 'Beyond the letters',
+  inside: 'Within their edge by',
+  castEdge: 'Cast as far as',
+  backing: 'Beyond the letters',
+  plate: 'Beyond the letters',
+};
+
+export const BODY_WORDS: Readonly<Record<Body, string>> = {
+  rounded: 'rectangle, rounded',
+  box: 'rectangle',
+  grown: 'follows the letters',
+};
+
+/** Clockwise from the right. */
+export const TOWARD_WORDS: readonly (readonly [deg: string, words: string])[] = [
+  ['45', 'down to the right'],
+  ['90', 'down'],
+  ['135', 'down to the left'],
+  ['180', 'to the left'],
+  ['225', 'up to the left'],
+  ['270', 'up'],
+  ['315', 'up to the right'],
+  ['0', 'to the right'],
+];
+
+export const UNDER_WORDS: Readonly<Record<'whole' | LayerUnder['kind'], string>> = {
+  whole: 'left whole',
+  trap: 'taken out but for a rim',
+  inlay: 'fitted beside it',
+};
+
+/** What a turn to one way or the other begins with. */
+export const FIRST_REACH = { mm: { by: 'mm', mm: 1.5 }, height: { by: 'height', share: 0.06 } } as const;
+export const FIRST_UNDER = { trap: { kind: 'trap', mm: 2 }, inlay: { kind: 'inlay', mm: 0.1 } } as const;
