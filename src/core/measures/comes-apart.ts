@@ -21,9 +21,13 @@ export function comesApart(
   const parts = new Parts(ringStarts, ringNos);
   const stays = (i: number) => widths[i]! >= width;
   const wide: number[] = [];
+  const lost: Lost[] = [];
   for (const ringNo of ringNos) {
     const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
-    for (let i = start; i < end; i++) if (stays(i)) parts.add(i);
+    for (let i = start; i < end; i++) {
+      if (stays(i)) parts.add(i);
+      else lost.push({ at: i, step: samples.rings[ringNo]!.step });
+    }
   }
   for (const ringNo of ringNos) {
     const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
@@ -42,27 +46,73 @@ export function comesApart(
   // Where it was too wide to have been looked across, it is looked across now, as far as it takes.
   for (const i of wide) {
     if (parts.count <= 1) break;
-    const across = hitByRay(samples, sign, ringNos, i, { stays, width });
+    const across = hitByRay(samples, sign, ringNos, i, { lost, width });
     if (across >= 0) joinAcross(parts, stays, i, across);
   }
   return parts.count === 0 ? 'gone' : parts.count === 1 ? 'whole' : 'apart';
 }
 
+/** A sample that an opening loses, with the way to the next one of its ring. */
+interface Lost {
+  readonly at: number;
+  readonly step: number;
+}
+
 /**
  * The first sample of these rings that a ray across the region meets; -1 when it meets none, or passes what is lost so closely
- * that no disc goes that way: it may have gone through a neck.
+ * that no disc goes that way: it may have gone through a neck. What it meets is looked for once, since only what is lost changes with
+ * the disc.
  */
 function hitByRay(
+  samples: OutlineSamples,
+  sign: 1 | -1,
+  ringNos: readonly number[],
+  from: number,
+  { lost, width }: { readonly lost: readonly Lost[]; readonly width: number },
+): number {
+  const { x, y, normalX, normalY } = samples;
+  const rays = raysOf(samples, sign);
+  if (rays.hit[from] === UNKNOWN) castInPlace(rays, samples, sign, ringNos, from);
+  const nearest = rays.along[from]!;
+  const [nx, ny] = [sign * normalX[from]!, sign * normalY[from]!];
+  for (const { at, step } of lost) {
+    const dx = x[at]! - x[from]!;
+    const dy = y[at]! - y[from]!;
+    const along = nx * dx + ny * dy;
+    if (along <= step || along >= nearest - width / 2) continue;
+    if (Math.abs(nx * dy - ny * dx) <= width / 2) return -1;
+  }
+  return rays.hit[from]!;
+}
+
+/** What each sample's ray meets first, and how far away. */
+interface Rays {
+  readonly hit: Int32Array;
+  readonly along: Float64Array;
+}
+
+const UNKNOWN = -2;
+const known = new WeakMap<OutlineSamples, Map<1 | -1, Rays>>();
+
+function raysOf(samples: OutlineSamples, sign: 1 | -1): Rays {
+  const bySide = known.get(samples) ?? new Map<1 | -1, Rays>();
+  known.set(samples, bySide);
+  const num = samples.x.length;
+  const rays = bySide.get(sign) ?? { hit: new Int32Array(num).fill(UNKNOWN), along: new Float64Array(num) };
+  bySide.set(sign, rays);
+  return rays;
+}
+
+function castInPlace(
+  { hit, along: alongs }: Rays,
   { x, y, normalX, normalY, ringStarts, rings }: OutlineSamples,
   sign: 1 | -1,
   ringNos: readonly number[],
   from: number,
-  { stays, width }: { readonly stays: (i: number) => boolean; readonly width: number },
-): number {
+): void {
   const [nx, ny] = [sign * normalX[from]!, sign * normalY[from]!];
-  let hit = -1;
+  hit[from] = -1;
   let nearest = Infinity;
-  let blocked = Infinity;
   for (const ringNo of ringNos) {
     const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
     const { step } = rings[ringNo]!;
@@ -70,15 +120,12 @@ function hitByRay(
       const dx = x[i]! - x[from]!;
       const dy = y[i]! - y[from]!;
       const along = nx * dx + ny * dy;
-      const aside = Math.abs(nx * dy - ny * dx);
-      if (along <= step || along >= nearest || aside > width / 2) continue;
-      if (!stays(i)) blocked = Math.min(blocked, along);
-      if (aside > step) continue;
+      if (along <= step || along >= nearest || Math.abs(nx * dy - ny * dx) > step) continue;
       nearest = along;
-      hit = i;
+      hit[from] = i;
     }
   }
-  return blocked < nearest - width / 2 ? -1 : hit;
+  alongs[from] = nearest;
 }
 
 /** Samples that were found to hang together. Only those that were added take part; joining others does nothing. */
