@@ -11,6 +11,7 @@ const CORE = {
   geometry: [],
   faces: ['geometry'],
   measures: ['geometry'],
+  motifs: ['shop', 'geometry'],
   dates: [],
   names: [],
   intake: ['spec', 'names', 'dates'],
@@ -22,7 +23,7 @@ const CORE = {
   colour: [],
   tokens: [],
   place: ['shop'],
-  artwork: ['faces', 'geometry', 'resolve'],
+  artwork: ['shop', 'faces', 'geometry', 'resolve'],
   largest: ['shop', 'geometry', 'faces', 'artwork', 'place'],
   fit: ['spec', 'units', 'geometry', 'faces', 'resolve', 'artwork', 'place', 'largest', 'finding'],
   figures: ['spec', 'place', 'finding'],
@@ -74,7 +75,7 @@ const forbid = (name, from, to, extra = {}) => ({
 });
 
 const HEAVY =
-  '^src/core/(faces|geometry|artwork|measures|largest|fit|checks|remedies|report|pieces|sheets|freeze|release|cutfile)/';
+  '^src/core/(faces|geometry|motifs|artwork|measures|largest|fit|checks|remedies|report|pieces|sheets|freeze|release|cutfile)/';
 
 module.exports = {
   forbidden: [

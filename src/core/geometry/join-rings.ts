@@ -2,16 +2,20 @@ import { clipper } from './clipper';
 import { islandsOf, throughEngine } from './engine-paths';
 import type { Outline, Ring } from './outline';
 
+/** Whether what rings wind round is material, or what they wind round an odd number of times. */
+export type FillRule = 'nonzero' | 'evenodd';
+
 /**
- * Joins overlapping rings into islands with holes by the nonzero rule (what any ring winds round is material).
+ * Joins overlapping rings into islands with holes by the nonzero rule (what any ring winds round is material) or the other one.
  *
  * Rings come as integers; outer rings of letters must all run the same way round. Rings whose area is under `leastArea`
  * are crumbs of rounding and are dropped. The result's outer rings have positive area, its holes negative. An empty
  * outline when nothing is left.
  */
-export function joinRings(rings: Iterable<Ring>, leastArea: number): Outline {
+export function joinRings(rings: Iterable<Ring>, leastArea: number, rule: FillRule = 'nonzero'): Outline {
+  const { NonZero, EvenOdd } = clipper.FillRule;
   return islandsOf(
-    throughEngine(rings, (subject) => clipper.UnionSelfD(subject, clipper.FillRule.NonZero, 0)),
+    throughEngine(rings, (subject) => clipper.UnionSelfD(subject, rule === 'nonzero' ? NonZero : EvenOdd, 0)),
     leastArea,
   );
 }

@@ -1,5 +1,6 @@
 import { clipper } from './clipper';
 import { enginePaths, islandsOf, throughEngine } from './engine-paths';
+import { joinRings } from './join-rings';
 import { type Outline, outlineRings } from './outline';
 
 /** What is left of an outline where another one is taken out of it. Rings of an area under `leastArea` are crumbs, and dropped. */
@@ -11,6 +12,12 @@ export function takeOut(from: Outline, what: Outline, leastArea: number): Outlin
   );
   clips.delete();
   return islandsOf(left, leastArea);
+}
+
+/** An outline with points left out that lie no farther than `tolerance` off what is left. */
+export function thinned(outline: Outline, tolerance: number, leastArea: number): Outline {
+  const rings = throughEngine(outlineRings(outline), (subject) => clipper.SimplifyPathsD(subject, tolerance, true));
+  return joinRings(rings, leastArea);
 }
 
 const WHOLE_UNITS = 0;

@@ -13,3 +13,4 @@ export {
   smallestHole,
   thinnestStroke,
 } from './measure-outline';
+export { numCrumbs } from './num-crumbs';

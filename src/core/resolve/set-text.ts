@@ -51,7 +51,7 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
 
 /** The colour slot of the lowest layer of letters, or of what they are taken out of: what words are cut from of which nobody said it. */
 function groundSlot({ layers }: Lettering): string {
-  const ground = layers.find(({ make }) => make.kind === 'text') ?? layers.at(0);
+  const [ground] = [...layers.filter(({ make }) => make.kind === 'text'), ...layers];
   return presentOrThrow(ground, 'a layer').slot;
 }
 

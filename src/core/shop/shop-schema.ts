@@ -149,6 +149,44 @@ export const letteringSchema = z.object({
   minLetterHeightMm: mm.min(1).max(500),
 });
 
+/** Colours of a motif, and points of all its edges: a finer drawing is none that anybody weeds. */
+export const MOST_MOTIF_PARTS = 8;
+export const MOST_MOTIF_POINTS = 8000;
+
+/** The frame of a motif: millionths of its height from its top left corner. */
+export const MOTIF_UNITS = 1_000_000;
+const MOST_MOTIF_SIDE = 20 * MOTIF_UNITS;
+
+const motifRing = z
+  .array(z.number().int().min(-MOST_MOTIF_SIDE).max(MOST_MOTIF_SIDE))
+  .min(6)
+  .max(2 * MOST_MOTIF_POINTS);
+
+/** A drawn shape in one or more colours, read from a drawing: geometry alone is kept of that. */
+export const motifSchema = z.object({
+  name,
+  /** None of them lies over another: what was hidden is not there. */
+  parts: z
+    .array(
+      z.object({
+        /** Its colour in the drawing, by which it is told; what it is cut from, the run says. */
+        hex: z.string().regex(/^#[0-9a-f]{6}$/),
+        /** Islands of rings of `x0, y0, x1, y1, …`, outer ring first; y down. */
+        outline: z.array(z.array(motifRing).min(1).max(MOST_MOTIF_POINTS)).min(1).max(MOST_MOTIF_POINTS),
+      }),
+    )
+    .min(1)
+    .max(MOST_MOTIF_PARTS)
+    .refine(
+      (parts) =>
+        parts.reduce(
+          (sum, { outline }) => sum + outline.flat().reduce((points, ring) => points + ring.length / 2, 0),
+          0,
+        ) <= MOST_MOTIF_POINTS,
+      `A motif has at most ${MOST_MOTIF_POINTS} points.`,
+    ),
+});
+
 /** A run's own copy of a shop thing; `fromRev` is null while it comes from the shipped defaults. */
 export function copyOf<T extends z.ZodType>(value: T) {
   return z.object({ id: shopIdSchema, fromRev: z.number().int().nullable(), value });
@@ -167,6 +205,8 @@ export type Lettering = DeepReadonly<z.infer<typeof letteringSchema>>;
 export type LetterStyle = Lettering['lines'][number];
 export type Layer = Lettering['layers'][number];
 export type LayerMake = Layer['make'];
+export type Motif = DeepReadonly<z.infer<typeof motifSchema>>;
+export type MotifPart = Motif['parts'][number];
 export type LayerUnder = NonNullable<Layer['under']>;
 export type Reach = BorderMake['distance'];
 export type Body = (typeof BODIES)[number];
