@@ -1,4 +1,5 @@
-import { type SetLine, type Slot, type SlotLayer, isTooLong } from '../resolve';
+import { motifSha } from './motif-shapes';
+import { type SetLine, type Slot, type SlotLayer, type SlotMotif, isTooLong } from '../resolve';
 
 /** What one text is drawn from; equal jobs give the same artwork. */
 export interface ArtJob {
@@ -7,21 +8,30 @@ export interface ArtJob {
   readonly lines: readonly SetLine[];
   /** Bottom up. */
   readonly layers: readonly Pick<SlotLayer, 'colourSlot' | 'make' | 'under'>[];
+  readonly motif?: SlotMotif | null;
   /** Drawn narrower or wider by this share. */
   readonly widthShare: number;
 }
 
-const jobs = new WeakMap<Slot['lines'], ArtJob & Pick<Slot, 'layers'>>();
+const jobs = new WeakMap<Slot['lines'], ArtJob & Pick<Slot, 'layers' | 'motif'>>();
 
 /** The job of a slot: the very same one for words that were set once. */
-export function artJobOf({ leadFace, lines, layers, widthShare }: Slot): ArtJob {
+export function artJobOf({ leadFace, lines, layers, motif, widthShare }: Slot): ArtJob {
   const found = jobs.get(lines);
-  if (found && found.layers === layers && found.widthShare === widthShare && found.leadFace === leadFace) return found;
+  if (
+    found &&
+    found.layers === layers &&
+    found.motif === motif &&
+    found.widthShare === widthShare &&
+    found.leadFace === leadFace
+  )
+    return found;
   const job = {
     leadFace,
     // Too long for a name: it gets a finding instead of minutes of drawing.
     lines: lines.filter(({ runs }) => !isTooLong(runs.map(({ text }) => text).join(''))),
     layers,
+    motif,
     widthShare,
   };
   jobs.set(lines, job);
@@ -44,10 +54,11 @@ export function lettersKey(job: ArtJob): string {
 export function artJobKey(job: ArtJob): string {
   const found = keys.get(job);
   if (found !== undefined) return found;
-  const { leadFace, lines, layers, widthShare } = job;
+  const { leadFace, lines, layers, motif, widthShare } = job;
   const key = JSON.stringify([
     leadFace,
     widthShare,
+    ...(motif ? [motifKey(motif)] : []),
     layers.map(({ colourSlot, make, under }) => [colourSlot, make, ...(under ? [under] : [])]),
     lines.map(({ runs }) =>
       runs.map(({ text, colourSlot, face, trackingEm, features, isTall }) => [
@@ -62,6 +73,11 @@ export function artJobKey(job: ArtJob): string {
   ]);
   keys.set(job, key);
   return key;
+}
+
+/** Equal motifs are often other objects: what a page sends is a copy each time. */
+function motifKey({ motif, parts, spot, share, gapShare }: SlotMotif): string {
+  return [motifSha(motif), spot, share, gapShare, ...parts].join(' ');
 }
 
 /** Every face that a job is drawn with. */

@@ -3,6 +3,7 @@ import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, joinRings, outlineRi
 import type { ArtJob } from './art-job';
 import { type FaceOf, type MissingCharacter, layLine, movedRing } from './lay-line';
 import type { BorderFacts } from './border-facts';
+import { withMotif } from './place-motif';
 import { LEAST_AREA, type Letters, type MadeLayer, lettersOf } from './letters';
 import { coversLetters, keepsMillimetres, makeLayer, makeRoom, reachMm } from './makers';
 
@@ -35,7 +36,7 @@ export interface Artwork extends LayerArt {
 const LINE_PITCH_EM = 1.2;
 
 /** What of a job its letters are set from: layers do not come into it. */
-export type LettersJob = Pick<ArtJob, 'leadFace' | 'lines' | 'widthShare'>;
+export type LettersJob = Pick<ArtJob, 'leadFace' | 'lines' | 'motif' | 'widthShare'>;
 
 /** A text set, before its layers are made. */
 export interface SetLetters extends Pick<Artwork, 'capHeightEm' | 'xHeightEm' | 'lastBaselineEm' | 'missing'> {
@@ -62,11 +63,13 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
       letters.set(colourSlot, own);
     }
   });
+  const lastBaselineEm = Math.max(0, job.lines.length - 1) * LINE_PITCH_EM;
+  const text = lettersOf(letters, job.widthShare, capHeightEm);
   return {
-    letters: lettersOf(letters, job.widthShare, capHeightEm),
+    letters: job.motif ? withMotif(text, job.motif, { capHeightEm, lastBaselineEm }) : text,
     capHeightEm,
     xHeightEm,
-    lastBaselineEm: Math.max(0, job.lines.length - 1) * LINE_PITCH_EM,
+    lastBaselineEm,
     missing: laid.flatMap(({ line, missing }) => eachOnce(missing).map((one) => ({ ...one, line: line.no }))),
   };
 }
@@ -155,7 +158,7 @@ function allInk({ layers: wanted }: ArtJob, layers: readonly LayerArt[]): LayerA
     ...inked.map(({ art, layer }) => (coversLetters(layer) ? (art.border?.reachEm ?? -1) : -1)),
   );
   const [first, ...others] = inked.filter(({ art, layer: { make } }) => {
-    if (make.kind === 'text' || make.kind === 'inside') return !isCovered;
+    if (make.kind === 'text' || make.kind === 'inside' || make.kind === 'motif') return !isCovered;
     return art.border ? art.border.reachEm >= widestEm : true;
   });
   if (!first) return NO_INK;

@@ -1,5 +1,5 @@
 import { FLATTEN_TOLERANCE_EM, EM_UNITS } from '../faces';
-import { type Outline, joinRings, mapOutline } from '../geometry';
+import { EMPTY_OUTLINE, type Outline, joinRings, mapOutline } from '../geometry';
 import type { BorderFacts } from './border-facts';
 
 /** The letters of a text where they stand, by the colour slot that they are cut from. */
@@ -8,6 +8,9 @@ export type LaidLetters = ReadonlyMap<string, readonly Int32Array[]>;
 /** What layers are made of: the letters as wide as they are drawn, each joining done once. */
 export interface Letters {
   readonly ofSlot: (colourSlot: string) => Outline;
+  /** A part of what stands beside them. */
+  readonly ofMotif: (part: number) => Outline;
+  /** With that. */
   readonly all: () => Outline;
   readonly capHeightEm: number;
 }
@@ -38,6 +41,7 @@ export function lettersOf(laid: LaidLetters, widthShare: number, capHeightEm: nu
   const isOneColour = only !== undefined && others.length === 0;
   return {
     ofSlot,
+    ofMotif: () => EMPTY_OUTLINE,
     all: () => (all ??= isOneColour ? ofSlot(only) : joined([...laid.values()].flat())),
     capHeightEm,
   };

@@ -11,7 +11,7 @@ import { LEAST_AREA, type Letters, type MadeLayer } from './letters';
 /** It keeps millimetres: its outline is another one at each size of the letters. */
 export function keepsMillimetres({ make, under }: Pick<SlotLayer, 'make' | 'under'>): boolean {
   if (under) return true;
-  if (make.kind === 'text') return false;
+  if (make.kind === 'text' || make.kind === 'motif') return false;
   if (make.distance.by === 'mm') return true;
   return (make.kind === 'border' && make.fillsUnderMm > 0) || (make.kind === 'inside' && make.lineMm !== null);
 }
@@ -21,7 +21,8 @@ const SQUARE_CORNER = Math.SQRT2;
 
 /** How many millimetres a layer reaches beyond the letters at most, whatever their size; zero for what grows with them. */
 export function reachMm(make: SlotLayer['make']): number {
-  if (make.kind === 'text' || make.kind === 'inside' || make.distance.by !== 'mm') return 0;
+  if (make.kind === 'text' || make.kind === 'motif' || make.kind === 'inside') return 0;
+  if (make.distance.by !== 'mm') return 0;
   const hasSquareCorners = (make.kind === 'backing' || make.kind === 'plate') && make.body === 'box';
   return hasSquareCorners ? SQUARE_CORNER * make.distance.mm : make.distance.mm;
 }
@@ -40,6 +41,8 @@ export function makeLayer(
   switch (make.kind) {
     case 'text':
       return { outline: letters.ofSlot(colourSlot) };
+    case 'motif':
+      return { outline: letters.ofMotif(make.part) };
     case 'border':
       return borderOf(make, letters, emMm);
     case 'inside':

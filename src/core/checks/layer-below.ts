@@ -1,7 +1,16 @@
 import type { FitLayer } from '../fit';
 
-/** What a layer lies on, of those with ink from the bottom up; letters of several colours lie beside each other. Undefined: the blank. */
+type Kind = FitLayer['layer']['make'];
+
+/** What a layer lies on, of those with ink from the bottom up. Undefined: the blank. */
 export function layerBelow(inked: readonly FitLayer[], index: number): FitLayer | undefined {
-  const isText = inked[index]!.layer.make.kind === 'text';
-  return inked.slice(0, index).findLast(({ layer }) => !isText || layer.make.kind !== 'text');
+  const own = inked[index]!.layer.make;
+  return inked.slice(0, index).findLast(({ layer: { make } }) => liesOn(own, make));
+}
+
+/** Letters of several colours lie beside each other, and so do the parts of a motif; what lies behind is below the letters alone. */
+function liesOn(upper: Kind, lower: Kind): boolean {
+  if (lower.kind === 'text') return upper.kind === 'inside';
+  if (lower.kind === 'motif') return lower.isBehind && upper.kind !== 'motif';
+  return true;
 }

@@ -78,14 +78,15 @@ export function withoutFilms(spec: RunSpec, slot: string): RunSpec {
   });
 }
 
-/** Every place, with the colours of its lettering and of those that single texts have there; what is not changed stays the same object. */
+/** Every place, with the colours of its lettering, of its motif and of those that single texts have there; what is not changed stays the same object. */
 function changePlaces(spec: RunSpec, change: (place: PlaceUse, slots: ReadonlySet<string>) => PlaceUse): RunSpec {
   const slotsOf = new Map(spec.shop.letterings.map(({ id, value }) => [id, value.layers.map(({ slot }) => slot)]));
   const changed = (useId: string, place: PlaceUse): PlaceUse => {
     const own = spec.overrides.flatMap(({ at, set }) =>
       set.kind === 'lettering' && at.useId === useId && at.placeId === place.placeId ? [set.letteringId] : [],
     );
-    return change(place, new Set([place.letteringId, ...own].flatMap((id) => slotsOf.get(id) ?? [])));
+    const beside = place.motif?.layers.map(({ slot }) => slot) ?? [];
+    return change(place, new Set([...[place.letteringId, ...own].flatMap((id) => slotsOf.get(id) ?? []), ...beside]));
   };
   const uses = spec.uses.map((use): BlankUse => {
     const places = use.places.map((place) => changed(use.id, place));

@@ -1,18 +1,10 @@
-import { contrastOf } from '../colour';
 import { type RandomBytes, makeId } from '../ids';
-import {
-  type Layer,
-  type LayerMake,
-  type LayerUnder,
-  type Lettering,
-  MOST_LAYERS,
-  type Reach,
-  processOf,
-} from '../shop';
+import { type Layer, type LayerMake, type LayerUnder, type Lettering, MOST_LAYERS, type Reach } from '../shop';
 import type { RunSpec } from '../spec';
 import { changeLettering } from './change';
 import { withFilms, withoutFilms } from './change-place';
 import { type PlaceAt, placeAt } from './main-place';
+import { tellingFilm } from './telling-film';
 
 /** Layers of the lettering in use that are made from its letters: what lies around, under and on them. */
 
@@ -137,19 +129,4 @@ function freeName({ layers }: Lettering, name: string): string {
   const nameOf = () => (no === 1 ? name : `${name} ${no}`);
   while (taken.has(nameOf())) no++;
   return nameOf();
-}
-
-/** Of the films that are bonded as the letters are, the one that is told best from both. */
-function tellingFilm(spec: RunSpec, at: PlaceAt | null): string {
-  const { variant, lettering, placeUse, slots } = placeAt(spec, at);
-  const letters = lettering.layers.find(({ make }) => make.kind === 'text');
-  const own = slots.find(({ slot }) => slot === letters?.slot);
-  const fallback = own?.materialId ?? Object.values(placeUse.materials)[0] ?? '';
-  if (!own) return fallback;
-  const told = (hex: string) => Math.min(contrastOf(hex, own.material.colour.hex), contrastOf(hex, variant.colour.hex));
-  const films = spec.shop.materials.filter(
-    ({ value }) => processOf(value) === processOf(own.material) && value.kind === own.material.kind,
-  );
-  const [best] = [...films].sort((a, b) => told(b.value.colour.hex) - told(a.value.colour.hex));
-  return best?.id ?? fallback;
 }

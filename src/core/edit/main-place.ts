@@ -13,6 +13,7 @@ import {
   findLettering,
   findMaterial,
   findSizeGroup,
+  placeLayers,
   variantFor,
   type BlankUse,
   type PlaceUse,
@@ -74,7 +75,7 @@ export function placeAt(spec: RunSpec, at: PlaceAt | null): MainPlace {
     variant,
     measured: presentOrThrow(measuredOf(blank, variant, placeUse.placeId), 'the measures of the place'),
     lettering,
-    slots: [...new Set(lettering.layers.map(({ slot }) => slot))].map((slot) => {
+    slots: [...new Set(placeLayers(lettering, placeUse).map(({ slot }) => slot))].map((slot) => {
       const materialId = presentOrThrow(placeUse.materials[slot], `material for ${slot}`);
       return { slot, materialId, material: findMaterial(spec, materialId) };
     }),

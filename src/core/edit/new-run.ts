@@ -68,6 +68,7 @@ export function newRunSpec({ title, dueOn, entries }: NewRun, randomBytes: Rando
       beds: DEFAULT_BEDS,
       letterings: DEFAULT_LETTERINGS,
       cards: DEFAULT_CARDS,
+      motifs: [],
     },
   };
 }

@@ -7,9 +7,12 @@ import {
   filmsOf,
   findBlank,
   findLettering,
+  liesOver,
   ownSettingsAt,
+  placeLayers,
   readItemId,
   readPieceId,
+  takesOwnFilm,
   variantFor,
 } from '../spec';
 import { type PlacePress, pressPlace } from './press-place';
@@ -88,12 +91,10 @@ function filmsWith(spec: RunSpec, { useId, place, itemId }: ItemAt, materialIds:
   const entry = spec.entries.find(({ id }) => id === readItemId(itemId)?.entryId);
   if (!entry) return materialIds;
   const own = ownSettingsAt(spec, { entryId: entry.id, useId, placeId: place.placeId } as TextRef);
-  const { layers } = findLettering(spec, own.letteringId ?? place.letteringId);
-  if (layers.every(({ make }) => make.kind === 'text')) return materialIds;
+  const layers = placeLayers(findLettering(spec, own.letteringId ?? place.letteringId), place);
+  if (!layers.some(liesOver)) return materialIds;
   const { materials } = filmsOf(place, entry);
-  const all = layers.flatMap(
-    ({ slot, make }) => (make.kind === 'text' ? own.materialId : null) ?? materials[slot] ?? [],
-  );
+  const all = layers.flatMap((layer) => (takesOwnFilm(layer) ? own.materialId : null) ?? materials[layer.slot] ?? []);
   return materialIds.every((id) => all.includes(id)) ? all : materialIds;
 }
 

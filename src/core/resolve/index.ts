@@ -4,7 +4,15 @@
  * letterings or exceptions of a spec.
  */
 export { type VariantMissing, chooseVariant } from './choose-variant';
-export { type SetLine, type SetRun, type Slot, type SlotLayer, type SlotSetting, isLayerEmpty } from './slot';
+export {
+  type SetLine,
+  type SetRun,
+  type Slot,
+  type SlotLayer,
+  type SlotMotif,
+  type SlotSetting,
+  isLayerEmpty,
+} from './slot';
 export { type Reset, resetSlot, resolveSlots } from './resolve-slots';
 export { type LimitFault, MOST_ITEMS, MOST_TEXT, limitFaults, numItems } from './run-limits';
 export { UNPRINTABLE, isTooLong, numCharacters } from './text-limits';

@@ -19,6 +19,7 @@ import {
   itemIdOf,
   ownSettingsAt,
   readTextKey,
+  takesOwnFilm,
   textKeyOf,
   getsBlank,
 } from '../spec';
@@ -133,7 +134,7 @@ const wordsOf = new WeakMap<Entry, Map<string, SetWords>>();
 /** Kept for each entry and place, so that a change of measures or of a rule words nothing again. Null where nothing is said. */
 function setWords(spec: RunSpec, { entry, ownParts }: EntryAt, at: TextRef, place: PlaceUse): SetWords | null {
   const { list, monogram, language, shop } = spec;
-  const from = [place, ownParts, list, monogram, language, shop.letterings, shop.materials];
+  const from = [place, ownParts, list, monogram, language, shop.letterings, shop.materials, shop.motifs];
   const key = textKeyOf(at);
   const known = wordsOf.get(entry) ?? new Map<string, SetWords>();
   const found = known.get(key);
@@ -143,7 +144,7 @@ function setWords(spec: RunSpec, { entry, ownParts }: EntryAt, at: TextRef, plac
   const own = ownSettingsAt(spec, at);
   const choice = choiceOf(place, own, entry);
   const setting = setText(spec, worded.lines, choice);
-  const isSpread = place.wording?.spread === 'letterPerBlank';
+  const isSpread = isSpreadAt(place);
   const letters = isSpread ? spreadOf(spec, worded.lines, choice) : [];
   const set: SetWords = {
     from,
@@ -167,8 +168,8 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
   const blank = findBlank(spec, use.blankId);
   const chosen = chooseVariant(spec, use, entry);
   const variant = chosen.ok ? chosen.value : null;
-  const words = worded.lines.map(({ text }) => text);
-  const proof = proofStateOf(spec, at, choice.letteringId, words);
+  const { words } = worded;
+  const proof = proofStateOf(spec, at, { place, letteringId: choice.letteringId, words });
   const stops: Finding[] = [
     ...(chosen.ok ? [] : [{ kind: 'variantMissing', severity: 'stop', ...chosen.problem } as const]),
     ...worded.findings.filter(({ severity }) => severity === 'stop'),
@@ -207,6 +208,7 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
       leadFace: setting.leadFace,
       text: setting.text,
       layers: setting.layers,
+      motif: setting.motif,
       widthShare: setting.widthShare,
       textKey: shared.textKey,
       entry,
@@ -220,7 +222,7 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
       measured: shared.measured,
       words: worded.lines,
       setFrom: worded.lines,
-      isSpread: place.wording?.spread === 'letterPerBlank',
+      isSpread: isSpreadAt(place),
       group: shared.group,
       ownSize: own.size ?? null,
       liesLargest: own.lie === 'largest',
@@ -233,10 +235,16 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
   };
 }
 
+/** A motif alone is one shape, whatever the words would have been. */
+function isSpreadAt({ wording, motif }: PlaceUse): boolean {
+  return motif?.spot !== 'alone' && wording?.spread === 'letterPerBlank';
+}
+
 function choiceOf(place: PlaceUse, own: OwnSettings, entry: Entry): SettingChoice {
   return {
     letteringId: own.letteringId ?? place.letteringId,
     materials: filmsOf(place, entry).materials,
+    motif: place.motif,
     ownMaterialId: own.materialId ?? null,
     trackingEm: own.trackingEm ?? null,
     widthShare: own.widthShare ?? 1,
@@ -251,7 +259,7 @@ function filmStops(
   entry: Entry,
   { layers }: Pick<SlotSetting, 'layers'>,
 ): Finding[] {
-  const asking = layers.filter(({ make }) => make.kind !== 'text' || materialId === undefined);
+  const asking = layers.filter((layer) => !takesOwnFilm(layer) || materialId === undefined);
   const missing = filmsOf(place, entry).missing.filter(({ slot }) => asking.some((one) => one.colourSlot === slot));
   return missing.map(({ slot, field, said }) => ({
     kind: 'filmMissing',

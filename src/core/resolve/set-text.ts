@@ -1,8 +1,17 @@
 import { presentOrThrow } from '../outcome';
-import { type LayerMake, type Lettering, styleOf } from '../shop';
-import { type PlaceUse, type RunSpec, findLettering, findMaterial } from '../spec';
+import { type Lettering, styleOf } from '../shop';
+import {
+  type PlaceLayer,
+  type PlaceUse,
+  type RunSpec,
+  findLettering,
+  findMaterial,
+  findMotif,
+  placeLayers,
+  takesOwnFilm,
+} from '../spec';
 import { type WordedLine, lineInCase } from '../wording';
-import type { SetLine, SlotLayer, SlotSetting } from './slot';
+import type { SetLine, SlotLayer, SlotMotif, SlotSetting } from './slot';
 
 /** Everything besides the words that decides how a text is set. */
 export interface SettingChoice {
@@ -14,6 +23,7 @@ export interface SettingChoice {
   /** Null: the lettering's own. */
   readonly trackingEm: number | null;
   readonly widthShare: number;
+  readonly motif: PlaceUse['motif'];
   /** Borders are drawn at this share of their distance. */
   readonly borderShare: number;
 }
@@ -23,6 +33,7 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
   const lettering = findLettering(spec, choice.letteringId);
   const layers = layersOf(spec, lettering, choice);
   const ground = groundSlot(lettering);
+  const motif = choice.motif ? motifOf(spec, choice.motif) : null;
   const cased = words.map((line) => lineInCase(line, styleOf(lettering, line.no).caseForm, spec.language));
   const lines = cased.map((line): SetLine => {
     const { face, features, trackingEm } = styleOf(lettering, line.no);
@@ -43,7 +54,8 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
     leastHeightMm: lettering.minLetterHeightMm,
     lines,
     leadFace: styleOf(lettering, 0).face,
-    text: cased.map(({ text }) => text),
+    text: motif?.spot === 'alone' ? [motif.motif.name] : cased.map(({ text }) => text),
+    motif,
     layers,
     widthShare: choice.widthShare,
   };
@@ -55,19 +67,24 @@ function groundSlot({ layers }: Lettering): string {
   return presentOrThrow(ground, 'a layer').slot;
 }
 
-function layersOf(spec: RunSpec, { layers }: Lettering, choice: SettingChoice): SlotLayer[] {
+function motifOf(spec: RunSpec, { motifId, spot, share, gapShare, layers }: NonNullable<PlaceUse['motif']>): SlotMotif {
+  return { motif: findMotif(spec, motifId), parts: layers.map(({ part }) => part), spot, share, gapShare };
+}
+
+function layersOf(spec: RunSpec, lettering: Lettering, choice: SettingChoice): SlotLayer[] {
   const { materials, ownMaterialId, borderShare } = choice;
   // A place has a film for each colour of its own lettering; one that is only tried has what it would get: the place's first.
   const [first] = Object.values(materials);
-  return layers.map(({ id, slot, make: asIs, under }) => {
+  return placeLayers(lettering, choice).map(({ id, slot, make: asIs, under }) => {
     const make = borderShare === 1 ? asIs : narrowedBorder(asIs, borderShare);
     const materialId =
-      (make.kind === 'text' ? ownMaterialId : null) ?? presentOrThrow(materials[slot] ?? first, `material for ${slot}`);
+      (takesOwnFilm({ make: asIs }) ? ownMaterialId : null) ??
+      presentOrThrow(materials[slot] ?? first, `material for ${slot}`);
     return { id, colourSlot: slot, make, under, materialId, material: findMaterial(spec, materialId) };
   });
 }
 
-function narrowedBorder(make: LayerMake, share: number): LayerMake {
+function narrowedBorder(make: PlaceLayer['make'], share: number): PlaceLayer['make'] {
   if (make.kind !== 'border') return make;
   const { distance } = make;
   return {

@@ -2,16 +2,16 @@ import type { Finding } from '../finding';
 import type {
   Blank,
   Copy,
-  Layer,
   LayerUnder,
   LetterStyle,
   Material,
   MeasuredPlace,
+  Motif,
   PlaceRole,
   PressCard,
   Variant,
 } from '../shop';
-import type { BedRooms, Entry, FitRef, Looked, OwnSize, SizeGroup } from '../spec';
+import type { BedRooms, Entry, FitRef, Looked, MotifUse, OwnSize, PlaceLayer, SizeGroup } from '../spec';
 import type { ProofState, WordedLine } from '../wording';
 
 /** Letters that are set alike: one face, one spacing, one colour slot. */
@@ -32,11 +32,18 @@ export interface SetLine {
   readonly runs: readonly SetRun[];
 }
 
-/** A layer of the lettering with what it is cut from. */
+/** A shape that stands beside a text, or instead of it. */
+export interface SlotMotif extends Pick<MotifUse, 'spot' | 'share' | 'gapShare'> {
+  readonly motif: Motif;
+  /** Those of its parts that are cut. */
+  readonly parts: readonly number[];
+}
+
+/** A layer of the lettering, or of the place's motif, with what it is cut from. */
 export interface SlotLayer {
   readonly id: string;
   readonly colourSlot: string;
-  readonly make: Layer['make'];
+  readonly make: PlaceLayer['make'];
   /** What becomes of it where others lie on it; left out: all of it stays. */
   readonly under?: LayerUnder | undefined;
   readonly materialId: string;
@@ -55,6 +62,7 @@ export interface SlotSetting {
   readonly text: readonly string[];
   /** Bottom up. */
   readonly layers: readonly SlotLayer[];
+  readonly motif: SlotMotif | null;
   /** Drawn narrower or wider than it is by nature. */
   readonly widthShare: number;
 }
@@ -103,7 +111,11 @@ export interface Slot extends SlotSetting {
 }
 
 /** Whether a layer has nothing to cut for this text: its colour slot says nothing. Told without drawing. */
-export function isLayerEmpty({ lines }: Pick<SlotSetting, 'lines'>, { colourSlot, make }: SlotLayer): boolean {
+export function isLayerEmpty(
+  { lines, motif }: Pick<SlotSetting, 'lines' | 'motif'>,
+  { colourSlot, make }: SlotLayer,
+): boolean {
+  if (motif && make.kind !== 'text') return false;
   const isAbout = (run: SetRun) => make.kind !== 'text' || run.colourSlot === colourSlot;
   return lines.every(({ runs }) => runs.every((run) => !isAbout(run) || run.text.trim() === ''));
 }

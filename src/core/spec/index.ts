@@ -26,6 +26,8 @@ export {
   type LayoutWish,
   type ListReading,
   type Looked,
+  type MotifSpot,
+  type MotifUse,
   type Override,
   type OwnSize,
   type PlaceUse,
@@ -36,12 +38,14 @@ export {
   type SizeGroup,
   type SizeRule,
   type Wording,
+  MOST_RUN_MOTIFS,
+  MOTIF_SPOTS,
   REMEDIES,
   SPEC_VERSION,
   WIDTH_SHARES,
   runSpecSchema,
 } from './run-spec';
-export { findBed, findBlank, findLettering, findMaterial, findSizeGroup, variantFor } from './lookup';
+export { findBed, findBlank, findLettering, findMaterial, findMotif, findSizeGroup, variantFor } from './lookup';
 export { type ColumnValue, type WithoutBlank, columnValues, getsBlank, takenValues, withoutBlank } from './who';
 export {
   type EntryFilms,
@@ -53,6 +57,7 @@ export {
   materialIdsOf,
 } from './films';
 export { type BedRoom, type BedRooms, bedRoomOf, bedsOf, edgeOf, isOnce, mayTurn } from './bed-room';
+export { type MotifMake, type PlaceLayer, liesOver, placeLayers, takesOwnFilm } from './place-layers';
 export { type SpecFault, specFaults } from './spec-faults';
 export { DEFAULT_BAND, DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
 export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';

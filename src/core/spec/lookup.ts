@@ -1,5 +1,5 @@
 import { presentOrThrow } from '../outcome';
-import type { Bed, Blank, Lettering, Material, Variant } from '../shop';
+import type { Bed, Blank, Lettering, Material, Motif, Variant } from '../shop';
 import type { BlankUse, RunSpec, SizeGroup } from './run-spec';
 
 /** Finds the run's own copies by id. They throw, since `specFaults` refuses a spec whose ids lead nowhere. */
@@ -27,6 +27,10 @@ export function findBed(spec: { readonly shop: Pick<RunSpec['shop'], 'beds'> }, 
 
 export function findLettering(spec: RunSpec, id: string): Lettering {
   return byId(spec.shop.letterings, id, 'lettering');
+}
+
+export function findMotif(spec: RunSpec, id: string): Motif {
+  return byId(spec.shop.motifs, id, 'motif');
 }
 
 export function findSizeGroup(spec: RunSpec, id: string): SizeGroup {

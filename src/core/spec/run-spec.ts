@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { DeepReadonly } from '../deep-readonly';
 import {
   MOST_LINES,
+  MOST_MOTIF_PARTS,
   MOST_RUNS,
   bedSchema,
   blankSchema,
@@ -11,6 +12,7 @@ import {
   idSchema,
   letteringSchema,
   materialSchema,
+  motifSchema,
   pressCardSchema,
   shopIdSchema,
 } from '../shop';
@@ -57,6 +59,33 @@ const wordingSchema = z.object({
   spacesAreBlanks: z.boolean(),
 });
 
+/** Where a motif stands to its text: `both` sides of it, the one on the right reversed; `alone`: there is no text. */
+export const MOTIF_SPOTS = ['before', 'after', 'both', 'above', 'below', 'behind', 'around', 'alone'] as const;
+
+const motifUseSchema = z.object({
+  motifId: shopIdSchema,
+  spot: z.enum(MOTIF_SPOTS),
+  /** Its height, of that of the text's capitals; around a text: how much of the room within it the text fills. */
+  share: z.number().min(0.1).max(12),
+  /** Between it and the text, of the height of capitals. */
+  gapShare: z.number().min(0).max(3),
+  /** Parts that are cut, each in a colour slot; a part that is not named is left out. */
+  layers: z
+    .array(
+      z.object({
+        id: idSchema,
+        part: z
+          .number()
+          .int()
+          .min(0)
+          .max(MOST_MOTIF_PARTS - 1),
+        slot: colourSlotSchema,
+      }),
+    )
+    .min(1)
+    .max(MOST_MOTIF_PARTS),
+});
+
 const placeUseSchema = z.object({
   placeId: idSchema,
   /** Null: the place stays empty for now. */
@@ -75,6 +104,8 @@ const placeUseSchema = z.object({
       }),
     )
     .optional(),
+  /** A shape beside the text, or instead of it. */
+  motif: motifUseSchema.optional(),
 });
 
 const whoSchema = z.discriminatedUnion('kind', [
@@ -151,6 +182,9 @@ const prepareSchema = z.object({
   done: z.array(z.string().max(60)).max(1000),
 });
 
+/** Each is as large as a page of text, and the whole run is saved with every change. */
+export const MOST_RUN_MOTIFS = 12;
+
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
 export const SPEC_VERSION = 9;
 
@@ -181,6 +215,8 @@ export const runSpecSchema = z.object({
     beds: z.array(copyOf(bedSchema)).min(1),
     letterings: z.array(copyOf(letteringSchema)).min(1),
     cards: z.array(copyOf(pressCardSchema)).max(2000),
+    /** Those that are used. */
+    motifs: z.array(copyOf(motifSchema)).max(MOST_RUN_MOTIFS),
   }),
 });
 
@@ -198,4 +234,6 @@ export type LayoutWish = RunSpec['layout'];
 export type Wording = NonNullable<PlaceUse['wording']>;
 export type ListReading = RunSpec['list'];
 export type Override = RunSpec['overrides'][number];
+export type MotifUse = NonNullable<PlaceUse['motif']>;
+export type MotifSpot = MotifUse['spot'];
 export type ProofTick = RunSpec['proof'][string];

@@ -1,4 +1,5 @@
 import { hasLayerFor, measuredOf, type Blank, type Lettering } from '../shop';
+import { placeLayers } from './place-layers';
 import type { BlankUse, PlaceUse, RunSpec } from './run-spec';
 
 /** A reference in a spec that leads nowhere, an id that stands twice, or words in a colour that nothing is cut for. `field` is a path such as `uses.0.blankId`. */
@@ -28,6 +29,7 @@ function doubledIds(spec: RunSpec): SpecFault[] {
     ['shop.beds', spec.shop.beds],
     ['shop.letterings', spec.shop.letterings],
     ['shop.cards', spec.shop.cards],
+    ['shop.motifs', spec.shop.motifs],
     ...spec.shop.blanks.flatMap(({ value }, i): [string, readonly { readonly id: string }[]][] => [
       [`shop.blanks.${i}.value.places`, value.places],
       [`shop.blanks.${i}.value.variants`, value.variants],
@@ -86,18 +88,16 @@ function placeFaults(spec: RunSpec, { blank, use, place }: PlaceOfUse, path: str
     ...(isMeasured ? [] : [{ kind: 'unknownId' as const, field: `${path}.placeId`, id: place.placeId }]),
     ...unknown(spec.sizeGroups, place.sizeGroupId, `${path}.sizeGroupId`),
     ...unknown(spec.shop.letterings, place.letteringId, `${path}.letteringId`),
+    ...motifFaults(spec, place, `${path}.motif`),
     ...(lettering ? colourFaults(spec, place, lettering, path) : []),
   ];
 }
 
 /** Each colour slot of a lettering is cut from something, and what is worded in a colour has a layer. */
-function colourFaults(
-  { shop }: RunSpec,
-  { materials, films, wording }: PlaceUse,
-  { layers }: Lettering,
-  path: string,
-): SpecFault[] {
-  const all = new Set(layers.map(({ slot }) => slot));
+function colourFaults({ shop }: RunSpec, place: PlaceUse, lettering: Lettering, path: string): SpecFault[] {
+  const { materials, films, wording } = place;
+  const { layers } = lettering;
+  const all = new Set(placeLayers(lettering, place).map(({ slot }) => slot));
   return [
     ...[...all].flatMap((slot) => unknown(shop.materials, materials[slot] ?? '', `${path}.materials.${slot}`)),
     ...Object.entries(films ?? {}).flatMap(([slot, { named }]) =>
@@ -113,6 +113,23 @@ function colourFaults(
       ),
     ),
   ];
+}
+
+/** Its parts are those that the motif has, each cut once; pieces are told apart by the ids of layers. */
+function motifFaults({ shop }: RunSpec, { motif, letteringId }: PlaceUse, path: string): SpecFault[] {
+  if (!motif) return [];
+  const found = shop.motifs.find(({ id }) => id === motif.motifId)?.value;
+  if (!found) return unknown(shop.motifs, motif.motifId, `${path}.motifId`);
+  const own = shop.letterings.find(({ id }) => id === letteringId)?.value.layers ?? [];
+  const ids = [...own.map(({ id }) => id), ...motif.layers.map(({ id }) => id)];
+  return motif.layers.flatMap(({ id, part }, i): SpecFault[] => [
+    ...(part < found.parts.length
+      ? []
+      : [{ kind: 'unknownId' as const, field: `${path}.layers.${i}.part`, id: String(part) }]),
+    ...(ids.filter((one) => one === id).length > 1
+      ? [{ kind: 'idTwice' as const, field: `${path}.layers.${i}.id`, id }]
+      : []),
+  ]);
 }
 
 function bedFaults(spec: RunSpec): SpecFault[] {

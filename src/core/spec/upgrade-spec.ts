@@ -197,9 +197,10 @@ function upgradeFrom7(spec: Json): unknown {
   return { ...spec, formatVersion: 8 };
 }
 
-/** Version 9: letterings may have more kinds of layers; nothing that there was is otherwise. */
+/** Version 9: letterings may have more kinds of layers, and a place a motif; a run that has none has no motifs. */
 function upgradeFrom8(spec: Json): unknown {
-  return { ...spec, formatVersion: 9 };
+  const { shop } = spec;
+  return isObject(shop) ? { ...spec, formatVersion: 9, shop: { ...shop, motifs: [] } } : spec;
 }
 
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [

@@ -10,7 +10,8 @@ export interface ProofRow {
   /** Number of the entry among those present, from 1. */
   readonly no: number;
   readonly placeName: string;
-  readonly letteringId: string;
+  /** How it looks, in one word. */
+  readonly look: string;
   /** Null: stays empty for now. */
   readonly worded: Worded | null;
   readonly state: ProofState;
@@ -32,7 +33,6 @@ export function proofRows(spec: RunSpec): ProofRow[] {
           use.places.map((place): ProofRow => {
             const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as TextRef;
             const worded = wordEntry(spec, entry, at, place);
-            const lines = worded?.lines.map(({ text }) => text) ?? [];
             const key = textKeyOf(at);
             return {
               key,
@@ -40,9 +40,11 @@ export function proofRows(spec: RunSpec): ProofRow[] {
               entry,
               no: numberOf(spec, entry.id),
               placeName: placeNameIn(spec, use, place.placeId),
-              letteringId: place.letteringId,
               worded,
-              state: worded ? proofStateOf(spec, at, place.letteringId, lines) : { kind: 'open' },
+              look: lookOf(spec, place, place.letteringId),
+              state: worded
+                ? proofStateOf(spec, at, { place, letteringId: place.letteringId, words: worded.words })
+                : { kind: 'open' },
               isOwn: own.has(key),
             };
           }),
@@ -53,10 +55,8 @@ export function proofRows(spec: RunSpec): ProofRow[] {
 /** Ticks texts as they read now, in somebody's name: without one nothing is ticked. Those that stay empty cannot be. */
 export function tickRows(spec: RunSpec, rows: readonly ProofRow[], who: string, nowIso: string): RunSpec {
   if (who.trim() === '') return spec;
-  const ticks = rows.flatMap(({ key, worded, letteringId }) =>
-    worded
-      ? [[key, { lines: worded.lines.map(({ text }) => text), look: lookOf(spec, letteringId), who, at: nowIso }]]
-      : [],
+  const ticks = rows.flatMap(({ key, worded, look }) =>
+    worded ? [[key, { lines: worded.words, look, who, at: nowIso }]] : [],
   );
   return ticks.length === 0 ? spec : { ...spec, proof: { ...spec.proof, ...Object.fromEntries(ticks) } };
 }

@@ -1,5 +1,5 @@
 import type { LayerMake } from '../shop';
-import { type ProofTick, type RunSpec, type TextRef, findLettering, textKeyOf } from '../spec';
+import { type PlaceUse, type ProofTick, type RunSpec, type TextRef, findLettering, textKeyOf } from '../spec';
 
 /** How a text stands on the proof. */
 export type ProofState =
@@ -8,18 +8,24 @@ export type ProofState =
   /** It was ticked, and reads otherwise now: it has to be looked at again. */
   | { readonly kind: 'changed'; readonly tick: ProofTick };
 
-/** `lines` are the words as they are now, before capitals are set: those are looks. */
-export function proofStateOf(spec: RunSpec, at: TextRef, letteringId: string, lines: readonly string[]): ProofState {
+/** What stands at a place now; its words before capitals are set: those are looks. */
+export interface Proved {
+  readonly place: Pick<PlaceUse, 'motif'>;
+  readonly letteringId: string;
+  readonly words: readonly string[];
+}
+
+export function proofStateOf(spec: RunSpec, at: TextRef, { place, letteringId, words }: Proved): ProofState {
   const key = textKeyOf(at);
   const tick = Object.hasOwn(spec.proof, key) ? spec.proof[key] : undefined;
   if (!tick) return { kind: 'open' };
-  const isSame = tick.lines.length === lines.length && tick.lines.every((line, i) => line === lines[i]);
+  const isSame = tick.lines.length === words.length && tick.lines.every((line, i) => line === words[i]);
   if (!isSame) return { kind: 'changed', tick };
-  return { kind: 'ticked', tick, isLookChanged: tick.look !== lookOf(spec, letteringId) };
+  return { kind: 'ticked', tick, isLookChanged: tick.look !== lookOf(spec, place, letteringId) };
 }
 
-/** Faces, case and spacing of a lettering, and what is drawn around its letters, in one word; equal looks give equal words. */
-export function lookOf(spec: RunSpec, letteringId: string): string {
+/** Faces, case and spacing of a lettering, and what is drawn around its letters and beside them, in one word; equal looks give equal words. */
+export function lookOf(spec: RunSpec, { motif }: Pick<PlaceUse, 'motif'>, letteringId: string): string {
   const { lines, layers } = findLettering(spec, letteringId);
   const styles = lines.map(({ face, caseForm, trackingEm, features }) =>
     [face.slice(0, 12), caseForm, trackingEm, ...features].join(' '),
@@ -28,7 +34,10 @@ export function lookOf(spec: RunSpec, letteringId: string): string {
     ...(make.kind === 'text' ? [] : [aroundWord(make)]),
     ...(under ? [`${under.kind} ${under.mm}`] : []),
   ]);
-  return [...styles, ...around].join('; ');
+  const beside = motif
+    ? [[motif.motifId, motif.spot, motif.share, motif.gapShare, ...motif.layers.map(({ part }) => part)].join(' ')]
+    : [];
+  return [...styles, ...around, ...beside].join('; ');
 }
 
 function aroundWord({ kind, distance, ...others }: Exclude<LayerMake, { kind: 'text' }>): string {

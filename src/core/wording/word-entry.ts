@@ -1,13 +1,16 @@
 import { type DateForm, type DateProblem, type DateValue, readDate, writeDate } from '../dates';
 import type { Finding } from '../finding';
 import { isNamePart, monogramOf, typedMonogram } from '../names';
-import { fieldOf, type Entry, type PlaceUse, type RunSpec, type TextRef, ownSettingsAt } from '../spec';
+import { fieldOf, type Entry, type PlaceUse, type RunSpec, type TextRef, findMotif, ownSettingsAt } from '../spec';
 import { entryParts, people } from './entry-parts';
 import { type Token, templateParts } from './tokens';
 import { type WordedLine, type WordedRun, lineOf, tidyLine } from './worded-line';
 
 export interface Worded {
+  /** Empty where a motif stands alone. */
   readonly lines: readonly WordedLine[];
+  /** What it is called by: its lines, or its motif. */
+  readonly words: readonly string[];
   /** What keeps the words from being right: stops where something cannot be said, checks where a part is missing. */
   readonly findings: readonly Finding[];
 }
@@ -15,7 +18,16 @@ export interface Worded {
 /** What a place says for an entry. Null when it stays empty for now. */
 export function wordEntry(spec: RunSpec, entry: Entry, at: TextRef, place: PlaceUse): Worded | null {
   const { lines: own } = ownSettingsAt(spec, at);
-  if (own !== undefined) return own && { lines: own.map((text, no) => ownLine(spec, place, text, no)), findings: [] };
+  if (own === null) return null;
+  if (place.motif?.spot === 'alone') {
+    return { lines: [], words: [findMotif(spec, place.motif.motifId).name], findings: [] };
+  }
+  if (own) {
+    return worded(
+      own.map((text, no) => ownLine(spec, place, text, no)),
+      [],
+    );
+  }
   if (!place.wording) return null;
   const findings: Finding[] = [];
   const numLines = place.wording.lines.length;
@@ -30,7 +42,11 @@ export function wordEntry(spec: RunSpec, entry: Entry, at: TextRef, place: Place
   });
   // A line that says nothing for this entry takes no room, unless nothing is left.
   const saying = lines.filter(({ text }) => text !== '');
-  return { lines: saying.length > 0 ? saying : lines.slice(0, 1), findings };
+  return worded(saying.length > 0 ? saying : lines.slice(0, 1), findings);
+}
+
+function worded(lines: readonly WordedLine[], findings: readonly Finding[]): Worded {
+  return { lines, words: lines.map(({ text }) => text), findings };
 }
 
 type RunLook = Pick<WordedRun, 'colourSlot' | 'face'>;

@@ -179,25 +179,32 @@ test('a tick holds for the words it was given for; another look is only told', (
   const { use, placeUse } = mainPlace(spec);
   const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as TextRef;
   const key = `${at.entryId}-${at.useId}-${at.placeId}`;
-  const look = lookOf(spec, placeUse.letteringId);
+  const look = lookOf(spec, placeUse, placeUse.letteringId);
   const ticked: RunSpec = {
     ...spec,
     proof: { [key]: { lines: ['Ann'], look, who: 'Ada', at: '2026-05-01T10:00:00Z' } },
   };
-  const state = (lines: string[], letteringId = placeUse.letteringId) => proofStateOf(ticked, at, letteringId, lines);
+  const state = (lines: string[], letteringId = placeUse.letteringId) =>
+    proofStateOf(ticked, at, { place: placeUse, letteringId, words: lines });
   expect(state(['Ann'])).toMatchObject({ kind: 'ticked', isLookChanged: false });
   expect(state(['Ann'], 'round-block')).toMatchObject({ kind: 'ticked', isLookChanged: true });
   expect(state(['Anne']).kind).toBe('changed');
-  expect(proofStateOf(spec, at, placeUse.letteringId, ['Ann']).kind).toBe('open');
+  expect(proofStateOf(spec, at, { place: placeUse, letteringId: placeUse.letteringId, words: ['Ann'] }).kind).toBe(
+    'open',
+  );
   // What is drawn around the letters is a look, too; without it they look as they did.
   const isOtherWith = (...borders: Parameters<typeof aBorder>) =>
-    proofStateOf(withBorders(ticked, aBorder(...borders)), at, placeUse.letteringId, ['Ann']);
+    proofStateOf(withBorders(ticked, aBorder(...borders)), at, {
+      place: placeUse,
+      letteringId: placeUse.letteringId,
+      words: ['Ann'],
+    });
   expect(isOtherWith(2)).toMatchObject({ isLookChanged: true });
   const looks = [
-    lookOf(withBorders(spec, aBorder(2)), placeUse.letteringId),
-    lookOf(withBorders(spec, aBorder(3)), placeUse.letteringId),
-    lookOf(withBorders(spec, aBorder(2, { fillsUnderMm: 1 })), placeUse.letteringId),
-    lookOf(withBorders(spec, aBorder(0, { distance: { by: 'height', share: 2 } })), placeUse.letteringId),
+    lookOf(withBorders(spec, aBorder(2)), placeUse, placeUse.letteringId),
+    lookOf(withBorders(spec, aBorder(3)), placeUse, placeUse.letteringId),
+    lookOf(withBorders(spec, aBorder(2, { fillsUnderMm: 1 })), placeUse, placeUse.letteringId),
+    lookOf(withBorders(spec, aBorder(0, { distance: { by: 'height', share: 2 } })), placeUse, placeUse.letteringId),
     look,
   ];
   expect(new Set(looks).size).toBe(looks.length);
@@ -243,12 +250,13 @@ test('every line of a tick counts', () => {
   const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as TextRef;
   const tick = {
     lines: ['Ann', '1998'],
-    look: lookOf(spec, placeUse.letteringId),
+    look: lookOf(spec, placeUse, placeUse.letteringId),
     who: 'Ada',
     at: '2026-05-01T10:00:00Z',
   };
   const ticked: RunSpec = { ...spec, proof: { [`${at.entryId}-${at.useId}-${at.placeId}`]: tick } };
-  const state = (...lines: string[]) => proofStateOf(ticked, at, placeUse.letteringId, lines).kind;
+  const state = (...lines: string[]) =>
+    proofStateOf(ticked, at, { place: placeUse, letteringId: placeUse.letteringId, words: lines }).kind;
   expect([
     state('Ann', '1998'),
     state('Ann', '1999'),
@@ -312,7 +320,7 @@ test('a look says the face by its beginning, and what else a tick is for', () =>
   const { placeUse } = mainPlace(spec);
   const lettering = spec.shop.letterings.find(({ id }) => id === placeUse.letteringId)!;
   const [line] = lettering.value.lines;
-  expect(lookOf(spec, placeUse.letteringId).split('; ')[0]!.split(' ').slice(0, 3)).toEqual([
+  expect(lookOf(spec, placeUse, placeUse.letteringId).split('; ')[0]!.split(' ').slice(0, 3)).toEqual([
     line!.face.slice(0, 12),
     line!.caseForm,
     String(line!.trackingEm),

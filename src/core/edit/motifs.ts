@@ -1,0 +1,137 @@
+import { type RandomBytes, makeId } from '../ids';
+import type { Copy, Motif } from '../shop';
+import { type MotifSpot, type MotifUse, type RunSpec, MOST_RUN_MOTIFS } from '../spec';
+import { changePlaceUse, withFilms, withoutFilms } from './change-place';
+import { type PlaceAt, placeAt } from './main-place';
+import { tellingFilm } from './telling-film';
+
+/** The motif of a place: a shape beside its text, or instead of it. */
+
+/** What a spot begins with: heights of capitals; around a text, how much of the room within it the text fills. */
+const FIRST_SHARE: Readonly<Record<MotifSpot, number>> = {
+  before: 1.4,
+  after: 1.4,
+  both: 1.4,
+  above: 1.6,
+  below: 1.2,
+  behind: 3,
+  around: 0.9,
+  alone: 1,
+};
+
+const FIRST_GAP = 0.35;
+
+/** What a motif of the shop is copied into: there is room for so many, those that no place uses go first. */
+export function mayTakeMotif(spec: RunSpec, motifId: string): boolean {
+  const used = usedMotifs(spec);
+  return used.has(motifId) || used.size < MOST_RUN_MOTIFS;
+}
+
+/** A motif for a place: all of its parts, the first in the colour of the letters, the others in colours of their own. */
+export function takeMotif(spec: RunSpec, at: PlaceAt | null, copy: Copy<Motif>, randomBytes: RandomBytes): RunSpec {
+  if (!mayTakeMotif(spec, copy.id)) return spec;
+  const { placeUse, slots } = placeAt(spec, at);
+  const [own] = placeUse.motif ? [] : slots;
+  const known = putMotifCopy(spec, copy);
+  const spot = placeUse.motif?.spot ?? 'before';
+  const letters = letterSlot(spec, at) ?? own?.slot ?? 'main';
+  const motif: MotifUse = {
+    motifId: copy.id,
+    spot,
+    share: placeUse.motif?.share ?? FIRST_SHARE[spot],
+    gapShare: placeUse.motif?.gapShare ?? FIRST_GAP,
+    layers: copy.value.parts.map((_, part) => ({
+      id: makeId<'layer'>(randomBytes),
+      part,
+      slot: part === 0 ? letters : slotName(part),
+    })),
+  };
+  return withMotifUse(known, at, motif);
+}
+
+/** Of the second part on, as they are counted for a person. */
+function slotName(part: number): string {
+  return part === 1 ? 'motif' : `motif ${part}`;
+}
+
+function letterSlot(spec: RunSpec, at: PlaceAt | null): string | null {
+  const { layers } = placeAt(spec, at).lettering;
+  return layers.find(({ make }) => make.kind === 'text' || make.kind === 'plate')?.slot ?? null;
+}
+
+/** Where it stands; its size begins anew, since each spot measures it by something else. */
+export function changeMotifSpot(spec: RunSpec, at: PlaceAt | null, spot: MotifSpot): RunSpec {
+  return changeMotif(spec, at, { spot, share: FIRST_SHARE[spot] });
+}
+
+export function changeMotif(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  part: Partial<Pick<MotifUse, 'spot' | 'share' | 'gapShare'>>,
+): RunSpec {
+  const { motif } = placeAt(spec, at).placeUse;
+  return motif ? withMotifUse(spec, at, { ...motif, ...part }) : spec;
+}
+
+/** What a part is cut in; null leaves it out, but for the last that is left. */
+export function changeMotifPart(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  { part, slot }: { readonly part: number; readonly slot: string | null },
+  randomBytes: RandomBytes,
+): RunSpec {
+  const { motif } = placeAt(spec, at).placeUse;
+  if (!motif) return spec;
+  const others = motif.layers.filter((layer) => layer.part !== part);
+  if (slot === null && others.length === 0) return spec;
+  const known = motif.layers.find((layer) => layer.part === part);
+  const own = slot === null ? [] : [{ id: known?.id ?? makeId<'layer'>(randomBytes), part, slot }];
+  return withMotifUse(spec, at, { ...motif, layers: [...others, ...own].sort((a, b) => a.part - b.part) });
+}
+
+/** With what nothing uses any more: its copy, and the films of its colours. */
+export function dropMotif(spec: RunSpec, at: PlaceAt | null): RunSpec {
+  const { motif } = placeAt(spec, at).placeUse;
+  if (!motif) return spec;
+  const changed = changePlaceUse(spec, at, ({ motif: _, ...place }) => place);
+  return withoutUnused(changed, motif);
+}
+
+function withMotifUse(spec: RunSpec, at: PlaceAt | null, motif: MotifUse): RunSpec {
+  const before = placeAt(spec, at).placeUse.motif;
+  const filmId = tellingFilm(spec, at);
+  const changed = withFilms(
+    changeWithoutFilms(spec, at, motif),
+    Object.fromEntries(motif.layers.map(({ slot }) => [slot, filmId])),
+  );
+  return before ? withoutUnused(changed, before) : changed;
+}
+
+/** Not by `changePlaceUse`, which would give new colours the place's first film. */
+function changeWithoutFilms(spec: RunSpec, at: PlaceAt | null, motif: MotifUse): RunSpec {
+  const { use, placeUse } = placeAt(spec, at);
+  const uses = spec.uses.map((one) =>
+    one.id === use.id
+      ? { ...one, places: one.places.map((place) => (place === placeUse ? { ...place, motif } : place)) }
+      : one,
+  );
+  return { ...spec, uses };
+}
+
+function withoutUnused(spec: RunSpec, before: MotifUse): RunSpec {
+  const used = usedMotifs(spec);
+  const motifs = spec.shop.motifs.filter(({ id }) => used.has(id));
+  const kept = motifs.length === spec.shop.motifs.length ? spec : { ...spec, shop: { ...spec.shop, motifs } };
+  return before.layers.reduce((now, { slot }) => withoutFilms(now, slot), kept);
+}
+
+function usedMotifs({ uses }: RunSpec): ReadonlySet<string> {
+  return new Set(uses.flatMap(({ places }) => places.flatMap(({ motif }) => motif?.motifId ?? [])));
+}
+
+/** The run's own copy of a motif; one that it did not have is added, and those that nothing uses make room. */
+function putMotifCopy(spec: RunSpec, copy: Copy<Motif>): RunSpec {
+  const used = usedMotifs(spec);
+  const others = spec.shop.motifs.filter(({ id }) => id !== copy.id && used.has(id));
+  return { ...spec, shop: { ...spec.shop, motifs: [...others, copy] } };
+}

@@ -1,0 +1,46 @@
+import type { Layer, LayerMake, LayerUnder, Lettering } from '../shop';
+import type { MotifUse, PlaceUse } from './run-spec';
+
+/** A part of the place's motif, in the layer order of its lettering. */
+export interface MotifMake {
+  readonly kind: 'motif';
+  readonly part: number;
+  /** The letters lie on it. */
+  readonly isBehind: boolean;
+}
+
+/** A layer of everything that is cut for a place: of its lettering, or a part of its motif. */
+export interface PlaceLayer {
+  readonly id: string;
+  readonly slot: string;
+  readonly make: LayerMake | MotifMake;
+  readonly under?: LayerUnder | undefined;
+}
+
+/** What somebody chose a film for by hand: the letters, or what they are left open in. */
+export function takesOwnFilm({ make: { kind } }: Pick<PlaceLayer, 'make'>): boolean {
+  return kind === 'text' || kind === 'plate';
+}
+
+/** Films that lie beside each other hide nothing of what is below. */
+export function liesOver({ make }: Pick<PlaceLayer, 'make'>): boolean {
+  return make.kind === 'motif' ? make.isBehind : make.kind !== 'text';
+}
+
+/** Bottom up: a motif lies over what is made around letters and motif, and below the letters. */
+export function placeLayers(
+  { layers }: Pick<Lettering, 'layers'>,
+  { motif }: Pick<PlaceUse, 'motif'>,
+): readonly PlaceLayer[] {
+  if (!motif) return layers;
+  const first = layers.findIndex(({ make }) => isOfLetters(make));
+  return [...layers.slice(0, first), ...motifLayers(motif), ...layers.slice(first)];
+}
+
+function isOfLetters({ kind }: Layer['make']): boolean {
+  return kind === 'text' || kind === 'plate' || kind === 'inside';
+}
+
+function motifLayers({ layers, spot }: MotifUse): PlaceLayer[] {
+  return layers.map(({ id, slot, part }) => ({ id, slot, make: { kind: 'motif', part, isBehind: spot === 'behind' } }));
+}
