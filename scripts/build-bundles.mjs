@@ -11,6 +11,7 @@ await build({
     restore: 'tools/restore.ts',
     'seed-demo': 'demo/seed-demo.ts',
     'write-schema': 'tools/write-schema.ts',
+    'write-motifs': 'tools/write-motifs.ts',
     'write-fixture': 'tools/write-fixture.ts',
     'check-cut-file': 'e2e/cut-file-checker/cli.ts',
   },

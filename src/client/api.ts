@@ -2,7 +2,7 @@ import type { Ending, NewCountdown } from '@/core/countdown';
 import type { ColumnChoice } from '@/core/intake';
 import type { NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
-import type { Lettering } from '@/core/shop';
+import type { Lettering, Motif } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
 import type { MadePass } from '@/core/freeze';
 import type {
@@ -119,6 +119,12 @@ export const api = {
       headers: { 'content-type': 'application/octet-stream' },
       body: file,
     }),
+  /** A drawing as a motif, with what of it was left out in words; nothing is kept of it. */
+  readMotif: (file: File) =>
+    send<{ readonly motif: Motif; readonly leftOut: string | null }>(
+      `/api/motifs?${new URLSearchParams({ name: file.name })}`,
+      { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file },
+    ),
   /** What columns under these headers were taken for the last time. */
   columnsKnown: (key: string) =>
     send<{ choice: ColumnChoice | null }>(`/api/lists/columns?key=${encodeURIComponent(key)}`),

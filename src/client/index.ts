@@ -42,6 +42,7 @@ export {
 } from '@/core/sentences';
 export { type PlaceOption, usePlaces } from './use-places';
 export { keepPhotoFile } from './photo-file';
+export { type KeptMotif, keepMotifFile } from './motif-file';
 export { PREPARATION_WORDS, variantWords } from './blank-words';
 export { boughtWords, finestWords, materialPart, materialPartName, priceWords } from './material-words';
 export { useShopThing } from './use-shop-thing';

@@ -24,3 +24,4 @@ export { islandsPath, ringPath } from './ring-path';
 export { rectSteps } from './ring-steps';
 export { Swatch } from './swatch';
 export { UsableRect } from './usable-rect';
+export { MotifDrawing } from './motif-drawing';

@@ -1,4 +1,5 @@
 import type { CountdownKind } from '@/core/countdown';
+import type { SvgProblem } from '@/core/motifs';
 import type { OpenPass } from './compute/answers';
 import type { FileProblem } from './list-file/list-file';
 
@@ -38,6 +39,8 @@ export type ServiceProblem =
     }
   | { readonly kind: 'changedElsewhere'; readonly yourCounter: number; readonly counter: number }
   | { readonly kind: 'unreadableFile'; readonly fileName: string; readonly file: FileProblem }
+  /** A drawing that is none, or brings more along than shapes. */
+  | { readonly kind: 'motifRefused'; readonly fileName: string; readonly drawing: SvgProblem }
   | { readonly kind: 'brokenJson'; readonly message: string }
   /** It is JSON, and says no format. */
   | { readonly kind: 'noBundle' }

@@ -5,6 +5,7 @@ import {
   type Copy,
   type Lettering,
   type Material,
+  type Motif,
   type PressCard,
   DEFAULT_BEDS,
   DEFAULT_CARDS,
@@ -16,9 +17,11 @@ import {
   hasShippedFaces,
   letteringSchema,
   materialSchema,
+  motifSchema,
   pressCardSchema,
   upgradeBlank,
 } from '@/core/shop';
+import { STARTER_MOTIFS } from '@/core/motifs';
 import { type ShopKind, findAttachment } from '@/store';
 import type { Context } from './context';
 import type { InputIssue } from './problem';
@@ -30,6 +33,7 @@ export interface ShopValues {
   readonly beds: Bed;
   readonly letterings: Lettering;
   readonly cards: PressCard;
+  readonly motifs: Motif;
 }
 
 export type Shelf = keyof ShopValues;
@@ -80,6 +84,14 @@ export const SHELVES: { readonly [S in Shelf]: ShelfFacts<ShopValues[S]> } = {
     parse: (json) => letteringSchema.parse(json),
     rankOf: byName,
     issueOf: letteringIssue,
+  },
+  motifs: {
+    kind: 'motif',
+    word: 'motif',
+    starters: STARTER_MOTIFS,
+    parse: (json) => motifSchema.parse(json),
+    rankOf: byName,
+    issueOf: noIssue,
   },
   cards: {
     kind: 'card',

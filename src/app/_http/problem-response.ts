@@ -1,3 +1,4 @@
+import { drawingSentence } from './drawing-problem';
 import { fileSentence } from './file-problem';
 import { assertNever } from '@/core/outcome';
 import type { CountdownKind } from '@/core/countdown';
@@ -95,6 +96,12 @@ function tell(problem: HttpProblem): Told {
         422,
         'The file cannot be read as a list',
         `${problem.fileName} ${fileSentence(problem.file)} Nothing was taken in.`,
+      ];
+    case 'motifRefused':
+      return [
+        422,
+        'The drawing cannot be taken as a motif',
+        `${problem.fileName} ${drawingSentence(problem.drawing)} Nothing was taken in.`,
       ];
     case 'brokenJson':
       return [400, 'Broken JSON', `The body is not JSON: ${problem.message}.`];

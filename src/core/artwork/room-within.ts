@@ -7,16 +7,18 @@ export interface Room {
   readonly halfHeight: number;
 }
 
-/** Heights at which a middle is looked for, of the motif’s. */
-const NUM_HEIGHTS = 41;
+/** Heights at which a middle is looked for; nearer to its top or foot is no inside of a motif, but a bay. */
+const NUM_HEIGHTS = 33;
+const LOW = 0.3;
 
 /** In the middle of its width, as high as it holds most; `aspect` is width over height. Exact for each height that is tried. */
 export function roomWithin(shapes: readonly Outline[], own: Box, aspect: number): Room {
   const x = (own.minX + own.maxX) / 2;
   const edges = shapes.flatMap((shape) => [...outlineRings(shape)]);
   let best: Room = { x, y: own.minY, halfHeight: 0 };
-  for (let i = 1; i < NUM_HEIGHTS; i++) {
-    const y = own.minY + (i / NUM_HEIGHTS) * boxHeight(own);
+  for (let i = 0; i < NUM_HEIGHTS; i++) {
+    const share = LOW + (i / (NUM_HEIGHTS - 1)) * (1 - 2 * LOW);
+    const y = own.minY + share * boxHeight(own);
     if (shapes.some((shape) => isMaterial(shape, x, y))) continue;
     const toSides = Math.min((x - own.minX) / aspect, y - own.minY, own.maxY - y);
     let half = toSides;

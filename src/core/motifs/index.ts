@@ -3,5 +3,13 @@
  * a drawing that asks for anything else is refused with the reason.
  */
 export { type ReadMotif, readMotif } from './read-motif';
+export { STARTER_MOTIFS } from './starter-motifs';
 export { writeMotif } from './write-motif';
-export { type LeftOut, type LeftOutKind, MOST_SVG_BYTES, type SvgProblem } from './svg-problem';
+export {
+  type LeftOut,
+  type LeftOutKind,
+  type NotPlain,
+  type Counted,
+  MOST_SVG_BYTES,
+  type SvgProblem,
+} from './svg-problem';

@@ -1,8 +1,10 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import path from 'node:path';
 import fc from 'fast-check';
 import { type Outline, outlineArea, outlineFromNumbers } from '../geometry';
 import { type Motif, motifSchema } from '../shop';
 import { distanceToEdges, isOnInk } from '../test';
-import { MOST_SVG_BYTES, readMotif, writeMotif } from '.';
+import { MOST_SVG_BYTES, STARTER_MOTIFS, readMotif, writeMotif } from '.';
 
 const svg = (body: string, attributes = 'viewBox="0 0 100 100"') =>
   `<svg xmlns="http://www.w3.org/2000/svg" ${attributes}>${body}</svg>`;
@@ -284,5 +286,17 @@ test('edges are where they were drawn, to a thousandth of the height', () => {
       500_000 + 500_000 * Math.sin((deg / 180) * Math.PI),
     ];
     expect(distanceToEdges(outline, x, y)).toBeLessThan(1000);
+  }
+});
+
+test('what a bare shop begins with is what its drawings give, twelve that can be cut', () => {
+  const folder = 'src/core/motifs/starters';
+  const files = readdirSync(folder).sort();
+  expect(STARTER_MOTIFS.map(({ value }) => `${value.name}.svg`)).toEqual(files);
+  expect(files).toHaveLength(12);
+  for (const { value } of STARTER_MOTIFS) {
+    const drawn = readMotif(readFileSync(path.join(folder, `${value.name}.svg`), 'utf8'), value.name);
+    expect(drawn).toEqual({ ok: true, value: { motif: value, leftOut: [] } });
+    expect(motifSchema.safeParse(value).success).toBe(true);
   }
 });

@@ -10,6 +10,7 @@ import { fitKey } from './fit-key';
 import { HeightStrip } from './height-strip';
 import { LayerPanel } from './layer-panel';
 import { LetteringPanel } from './lettering-panel';
+import { MotifPanel } from './motif-panel';
 import { MaterialPanel } from './material-panel';
 import { OpenFindings } from './open-findings';
 import { RemedyOrder } from './remedy-order';
@@ -63,6 +64,7 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
       {setSize && <CostsPanel setSize={setSize} onPick={pickText} />}
       <LetteringPanel at={at} letteringId={placeUse.letteringId} lettering={lettering} />
       <LayerPanel place={place} />
+      <MotifPanel place={place} />
       {slots.map((one) => (
         <MaterialPanel key={one.slot} place={place} slot={one} isOnly={slots.length === 1} />
       ))}

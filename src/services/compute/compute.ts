@@ -1,4 +1,5 @@
 import type { Encoding } from '@/core/intake';
+import type { ReadMotif, SvgProblem } from '@/core/motifs';
 import type { Paper } from '@/core/place';
 import type { Units } from '@/core/sentences';
 import type { LengthUnit } from '@/core/units';
@@ -132,6 +133,8 @@ export interface Compute {
   readList(bytes: Uint8Array, fileName: string, encoding: Encoding | null): Promise<Outcome<ReadFile, FileProblem>>;
   /** The bytes of a bundle, held together; nor does this take long or much memory. */
   readBundle(bytes: Uint8Array): Promise<Outcome<CheckedBundle, ServiceProblem>>;
+  /** A drawing as a motif; whatever is in it, it neither takes long nor much memory. */
+  readMotif(text: string, name: string): Promise<Outcome<ReadMotif, SvgProblem>>;
   /** A text in a lettering of the shop. */
   sample(request: SampleRequest): Promise<SampleAnswer | null>;
   /** The proof of a run as a PDF. */

@@ -1,3 +1,4 @@
+import { readMotif } from '@/core/motifs';
 import type { ReadOutlines } from '@/core/release';
 import { readBundle } from '../bundle-file';
 import type { Compute } from './compute';
@@ -17,6 +18,7 @@ export function directCompute(readFace: (sha: string) => Uint8Array, readOutline
     changesSince: async (request) => jobs.changesSince(request),
     readList: readListFile,
     readBundle: async (bytes) => readBundle(bytes),
+    readMotif: async (text, name) => readMotif(text, name),
     sample: async (request) => jobs.sample(request),
     templatePdf: async (request) => jobs.templatePdf(request),
     proofPdf: async (request) => jobs.proofPdf(request),

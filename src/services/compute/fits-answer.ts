@@ -4,7 +4,7 @@ import { factsOf } from '@/core/figures';
 import { layerOutline, outlineAt, placedOutline } from '@/core/fit';
 import { outlineToNumbers } from '@/core/geometry';
 import { presentOrThrow } from '@/core/outcome';
-import { pieceIdOf } from '@/core/spec';
+import { pieceIdOf, takesOwnFilm } from '@/core/spec';
 import type { FrozenPiece } from '../frozen';
 import { pageOfList, toldOf } from '../page';
 import type { FitAnswer, FitsAnswer, LayerAnswer } from './answers';
@@ -48,7 +48,7 @@ function fitAnswer(
     yMm: spot?.yMm ?? 0,
     turnDeg: spot?.turnDeg ?? 0,
     materialId: presentOrThrow(
-      fit.slot.layers.find(({ make }) => make.kind === 'text') ?? fit.slot.layers.at(0),
+      [...fit.slot.layers].sort((a, b) => Number(takesOwnFilm(b)) - Number(takesOwnFilm(a)))[0],
       'a layer',
     ).materialId,
     layers,

@@ -4,6 +4,7 @@ import path from 'node:path';
 import { Tinypool } from 'tinypool';
 import { type Outcome, fail } from '@/core/outcome';
 import type { PackSearch, Packing } from '@/core/sheets';
+import type { ReadMotif, SvgProblem } from '@/core/motifs';
 import { type FileProblem, type ReadFile, MOST_INSIDE_BYTES } from '../list-file/list-file';
 import type { Compute } from './compute';
 import type { PlannedAnswer } from './jobs';
@@ -81,6 +82,7 @@ export function threadCompute(): Compute {
     sample: (request) => lanes.run(SHOP, 'sample', request),
     proofPdf: inRun('proofPdf'),
     readList,
+    readMotif: readDrawing,
     readBundle: (bytes) => readers.run(`file ${numRead++}`, 'bundle', bytes),
   };
 }
@@ -153,6 +155,17 @@ async function readList(
     const end = jobEndOf(error);
     if (end?.kind === 'tookTooLong') return fail(end);
     if (end) return fail({ kind: 'tooMuchInside', mostBytes: MOST_INSIDE_BYTES });
+    throw error;
+  }
+}
+
+/** The same of a drawing: edges that all cross each other would take minutes. */
+async function readDrawing(text: string, name: string): Promise<Outcome<ReadMotif, SvgProblem>> {
+  try {
+    return await readers.run(`file ${numRead++}`, 'motif', { text, name });
+  } catch (error) {
+    const end = jobEndOf(error);
+    if (end) return fail({ kind: 'tookTooLong', seconds: MOST_READING_SEC });
     throw error;
   }
 }

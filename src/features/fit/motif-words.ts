@@ -1,0 +1,24 @@
+import type { MotifSpot } from '@/core/spec';
+
+export const SPOT_WORDS: Readonly<Record<MotifSpot, string>> = {
+  before: 'before the text',
+  after: 'after the text',
+  both: 'on both sides of it',
+  above: 'above the text',
+  below: 'below the text',
+  behind: 'behind the text',
+  around: 'around the text',
+  alone: 'instead of a text',
+};
+
+/** What its size is said by. */
+export function shareWords(spot: MotifSpot): string {
+  return spot === 'around' ? 'How much of its inside the text fills' : 'Its height, of that of capitals';
+}
+
+/** Of a spot that keeps clear of the text. */
+export function hasGap(spot: MotifSpot): boolean {
+  return spot !== 'behind' && spot !== 'around' && spot !== 'alone';
+}
+
+export const LEFT_OUT = '';
