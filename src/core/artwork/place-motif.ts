@@ -118,8 +118,10 @@ const LEAST_ROOM = 0.05;
 
 /** As large as its inside takes the text; null where it has none. */
 function aroundText({ share }: SlotMotif, used: readonly Outline[], own: Box, text: Box): Copy | null {
+  // Whether it has an inside is the motif's, not this text's: one long name must not be laid out otherwise than the rest.
+  if (roomWithin(used, own, 1).halfHeight < LEAST_ROOM * MOTIF_UNITS) return null;
   const room = roomWithin(used, own, boxWidth(text) / boxHeight(text));
-  if (room.halfHeight < LEAST_ROOM * MOTIF_UNITS) return null;
+  if (room.halfHeight <= 0) return null;
   const scale = boxHeight(text) / 2 / (room.halfHeight * Math.min(1, share));
   return {
     scale,

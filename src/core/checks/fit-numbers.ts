@@ -24,6 +24,7 @@ export function fitNumbers({ fit, findings, looked, measures }: CheckedFit): Fit
     letteringId: slot.letteringId,
     layers: fit.layers.map(({ layer, part, spot, onBlank }, i) => ({
       layerId: layer.id,
+      kind: layer.make.kind,
       colourSlot: layer.colourSlot,
       materialId: layer.materialId,
       part,

@@ -28,7 +28,8 @@ export function sizeFindings(fit: Fit, stops: readonly Finding[]): Finding[] {
     found.push({ kind: 'belowOwn', severity: 'check', by: missed.by, mm, askedMm: missed.mm });
   }
   if (isHeld) return found;
-  if (largest.boundBy !== 'width') {
+  // Beside a motif nobody can tell what an extender costs: the two are sized as one.
+  if (largest.boundBy !== 'width' && !slot.motif) {
     const costMm = gainWithoutExtenders(artwork, space, largest) * letterEm;
     if (costMm >= WORTH_A_NOTE_MM) found.push({ kind: 'extenderCosts', severity: 'note', costMm });
   }

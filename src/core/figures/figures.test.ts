@@ -25,6 +25,7 @@ const anyFindings = fc.array(fc.constantFrom(STOP, CHECK, NOTE), { maxLength: 3 
 function aLayer(part: Partial<LayerNumbers> = {}): LayerNumbers {
   return {
     layerId: 'alayer0001',
+    kind: 'text',
     colourSlot: 'main',
     materialId: 'film-gold',
     part: { leftMm: 0, topMm: 0, widthMm: 10, heightMm: 5 },

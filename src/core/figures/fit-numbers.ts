@@ -37,6 +37,8 @@ export interface FitNumbers extends FitRef {
 
 export interface LayerNumbers {
   readonly layerId: string;
+  /** What it is made from, such as `text`, `border` or `motif`. */
+  readonly kind: string;
   readonly colourSlot: string;
   readonly materialId: string;
   /** Its ink within the ink of the whole, as it reads; null without any. */
@@ -52,6 +54,11 @@ export interface LayerNumbers {
   readonly areaMm2: number;
   /** Null until it was measured. */
   readonly measures: Measures | null;
+}
+
+/** What a layer is called: by its colour, but for a part of a motif in the colour of the letters. */
+export function layerWord({ kind, colourSlot }: Pick<LayerNumbers, 'kind' | 'colourSlot'>): string {
+  return kind === 'motif' && !colourSlot.startsWith('motif') ? 'motif' : colourSlot;
 }
 
 /** What all layers of a fit come to. */

@@ -2,7 +2,7 @@
  * Figures: what a fit comes to as plain values that cross from thread to thread, and the folds over them that screens share: what is
  * open, how many have to be decided, what all layers come to. Opens no engine, so that pages may read it.
  */
-export { type FitNumbers, type LayerNumbers, factsOf } from './fit-numbers';
+export { type FitNumbers, type LayerNumbers, factsOf, layerWord } from './fit-numbers';
 export { type MeasuredSpot, type Measures } from './measures';
 export { type Measured, withMeasured } from './with-measured';
 export { type ShownMeasure, awaitsMeasure, isMeasureFinding, shownMeasures } from './shown-measures';

@@ -6,12 +6,19 @@ import { Facet } from '@/ui';
 import { nextStage } from './bench-stages';
 import { Figure } from './figure';
 import { ItemPlaceView } from './item-place';
+import type { Bench } from './use-bench';
 import type { Clocks } from './use-clocks';
 import { itemPlaces, materialsWords } from './item-places';
 import { frozenSentence, otherFilmSentence } from './sentences';
 
+interface BenchCurrentProps {
+  readonly item: BenchItem;
+  readonly clocks: Clocks;
+  readonly onMarkPiece: Bench['markPiece'];
+}
+
 /** The item in hand: its name to be read from two metres, its lettering as it was cut, and where it goes. */
-export function BenchCurrent({ item, clocks }: { readonly item: BenchItem; readonly clocks: Clocks }) {
+export function BenchCurrent({ item, clocks, onMarkPiece }: BenchCurrentProps) {
   const { spec } = useRun();
   const places = itemPlaces(spec, item);
   const facet = facetOf(item);
@@ -43,6 +50,7 @@ export function BenchCurrent({ item, clocks }: { readonly item: BenchItem; reado
             at={at}
             isNamed={places.length > 1}
             isPressedNext={isPressedNext}
+            onMarkPiece={onMarkPiece}
           />
         ))}
       </div>

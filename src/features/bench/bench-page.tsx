@@ -50,7 +50,7 @@ export function BenchPage() {
       {message && <Notice severity="stop">{message}</Notice>}
       <div className="grid flex-1 md:grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_340px_300px]">
         {current ? (
-          <BenchCurrent item={current} clocks={clocks} />
+          <BenchCurrent item={current} clocks={clocks} onMarkPiece={bench.markPiece} />
         ) : (
           <p className="p-6 text-lg">Nothing of this kind is left.</p>
         )}

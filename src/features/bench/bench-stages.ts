@@ -1,6 +1,6 @@
 import { type Deed, type ItemStage, itemStageIndex } from '@/core/ledger';
-import { stagesOf } from '@/core/shop';
-import type { BenchItem } from '@/services';
+import { type PieceStage, stagesOf } from '@/core/shop';
+import type { BenchItem, BenchPiece } from '@/services';
 
 /** Stages that are marked at the bench, in the order of the work, with the key of each. */
 export const BENCH_STAGES = [
@@ -46,6 +46,19 @@ export function deedsOfPass(items: readonly BenchItem[], passNo: number, stage: 
   return items.flatMap((item) => {
     const pieces = item.pieces.filter((piece) => piece.passNo === passNo);
     return isBefore(item.stage, 'checked') ? deedsOfItem({ ...item, pieces }, stage) : [];
+  });
+}
+
+/** What has to be done to one layer next; null once it is on. */
+export function nextStageOfPiece({ stage, process }: Pick<BenchPiece, 'stage' | 'process'>): PieceStage | null {
+  return stagesOf(process).find((one) => isBefore(stage ?? 'open', one)) ?? null;
+}
+
+/** The deed that brings one layer of an item to a stage, and leaves its others where they are; none for one that is there. */
+export function deedsOfPiece(items: readonly BenchItem[], pieceId: string, stage: PieceStage): Deed[] {
+  return items.flatMap((item) => {
+    const pieces = item.pieces.filter((piece) => piece.pieceId === pieceId && isBefore(piece.stage ?? 'open', stage));
+    return pieces.length > 0 && isBefore(item.stage, 'checked') ? deedsOfItem({ ...item, pieces }, stage) : [];
   });
 }
 

@@ -1,7 +1,16 @@
 import type { BenchItem, BenchPiece } from '@/services';
 import { filterChoices, isInPass, isShown } from './bench-filter';
 import { benchKeys } from './bench-keys';
-import { deedsOfPass, deedsToReach, nextOfKind, nextStage, passInHandOf, passesOf } from './bench-stages';
+import {
+  deedsOfPass,
+  deedsOfPiece,
+  deedsToReach,
+  nextStageOfPiece,
+  nextOfKind,
+  nextStage,
+  passInHandOf,
+  passesOf,
+} from './bench-stages';
 import { itemsNamed } from './find-name';
 import { NOTHING, extendTo, neighbour, pickAll, pickOne, toggle } from './selection';
 import { cautionFor, frozenSentence, madeSentence, markWords } from './sentences';
@@ -58,6 +67,35 @@ test('deeds speak of the current cutting, by piece, place or item, and only wher
   expect(deedsToReach([anItem('bonded')], 'checked')).toEqual([{ kind: 'checked', itemId: 'item' }]);
   expect(deedsToReach([anItem('bonded'), anItem('packed')], 'weeded')).toEqual([]);
   expect(deedsToReach([anItem('open', 'card')], 'weeded')).toEqual([]);
+});
+
+test('one layer is marked by itself, by what its material asks for next', () => {
+  const piece = (pieceId: string, stage: BenchPiece['stage'], process: 'film' | 'card' = 'film') =>
+    ({
+      pieceId,
+      stage,
+      process,
+      attempt: 1,
+      placeId: 'front',
+      layerId: `layer-${pieceId}`,
+      passId: 'pass',
+    }) as unknown as BenchPiece;
+  expect(
+    [piece('a', null), piece('b', 'cut'), piece('c', 'cut', 'card'), piece('d', 'bonded')].map(nextStageOfPiece),
+  ).toEqual(['cut', 'weeded', 'bonded', null]);
+  const item = (stage: BenchItem['stage'], ...pieces: BenchPiece[]) =>
+    ({ itemId: 'item', stage, pieces }) as unknown as BenchItem;
+  const two = item('open', piece('gold', null), piece('white', 'weeded'));
+  expect(deedsOfPiece([two], 'gold', 'cut')).toEqual([{ kind: 'cut', pieceId: 'gold', attempt: 1, passId: 'pass' }]);
+  expect(deedsOfPiece([two], 'white', 'bonded')).toEqual([
+    { kind: 'bonded', itemId: 'item', placeId: 'front', layerIds: ['layer-white'], attempts: [1], face: 'front' },
+  ]);
+  // What is there already, is in another item or is past it all has no deed.
+  expect([
+    deedsOfPiece([two], 'white', 'weeded'),
+    deedsOfPiece([two], 'red', 'cut'),
+    deedsOfPiece([item('checked', piece('gold', null))], 'gold', 'cut'),
+  ]).toEqual([[], [], []]);
 });
 
 test('buttons and cautions name the deed of the material, and heat always defers to the makers', () => {

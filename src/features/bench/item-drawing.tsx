@@ -9,13 +9,15 @@ interface ItemDrawingProps {
   readonly label: string;
   /** Beside another place of the same item there is less height. */
   readonly isSmall: boolean;
+  /** The layer that the others give way to; null: none. */
+  readonly lifted: string | null;
 }
 
 /** Cloth shown around the place, as a share of its width. */
 const AROUND = 0.09;
 
 /** The place on its cloth with the lettering in it, to scale. */
-export function ItemDrawing({ place: { measured, variant }, layers, label, isSmall }: ItemDrawingProps) {
+export function ItemDrawing({ place: { measured, variant }, layers, label, isSmall, lifted }: ItemDrawingProps) {
   const { box, outline, clear } = placeGeometry(variant, measured);
   const around = box.widthMm * AROUND;
   return (
@@ -27,7 +29,7 @@ export function ItemDrawing({ place: { measured, variant }, layers, label, isSma
       style={{ background: variant.colour.hex }}
     >
       <PlaceGround outline={outline} clear={clear} lineWidth={box.widthMm / 360} />
-      <Ink layers={layers} />
+      <Ink layers={layers} lifted={lifted} />
     </svg>
   );
 }

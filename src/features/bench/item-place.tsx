@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { type ShownFit, shownFit, useFits, useLengths, useShownLayers } from '@/client';
 import type { InkOnBlank } from '@/core/place';
 import type { BenchItem } from '@/services';
@@ -9,6 +9,8 @@ import { Figure } from './figure';
 import { ItemDrawing } from './item-drawing';
 import { type ItemPlace, isPressed, passesWords } from './item-places';
 import type { Clocks } from './use-clocks';
+import { LayerRows } from './layer-rows';
+import type { Bench } from './use-bench';
 import { PressCards } from './press-card';
 import { acrossWords, dropWords } from './sentences';
 
@@ -20,13 +22,15 @@ interface ItemPlaceProps {
   readonly isNamed: boolean;
   /** Then how it is pressed stands first. */
   readonly isPressedNext: boolean;
+  readonly onMarkPiece: Bench['markPiece'];
 }
 
 /** One place of the item in hand: its lettering as it was cut, and where a ruler is laid. */
-export function ItemPlaceView({ item, at, clocks, isNamed, isPressedNext }: ItemPlaceProps) {
+export function ItemPlaceView({ item, at, clocks, isNamed, isPressedNext, onMarkPiece }: ItemPlaceProps) {
   const { place, pieces } = at;
   const fits = useFits().last?.fits;
   const { placeId } = place.at;
+  const [lifted, setLifted] = useState<string | null>(null);
   const shown = useMemo(() => {
     const fit = fits?.find((one) => one.itemId === item.itemId && one.placeId === placeId) ?? null;
     return [shownFit(fit, pieces)];
@@ -45,7 +49,9 @@ export function ItemPlaceView({ item, at, clocks, isNamed, isPressedNext }: Item
         layers={one.isSpotLost ? [] : (drawing?.layers ?? [])}
         label={one.text.join(' ')}
         isSmall={isNamed || isPressedNext}
+        lifted={lifted}
       />
+      {pieces.length > 1 && <LayerRows item={item} at={at} onMark={onMarkPiece} lifted={lifted} onLift={setLifted} />}
       {one.isSpotLost && (
         <p className="mt-2 border-l-4 border-brass bg-brass-tint px-3 py-1.5">
           It was made before Knurl kept where lettering lies: lay it by your own measure, or by a template of the day.

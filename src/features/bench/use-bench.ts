@@ -6,11 +6,13 @@ import { heldItems, secondsLeft } from '@/core/countdown';
 import type { BenchItem, BenchView } from '@/services';
 import { tellPassing } from '@/ui';
 import type { AgainReason, Deed } from '@/core/ledger';
+import type { PieceStage } from '@/core/shop';
 import { type BenchFilter, isInPass, isShown } from './bench-filter';
 import {
   type BenchStage,
   type PassInHand,
   deedsOfPass,
+  deedsOfPiece,
   deedsToReach,
   isOfPass,
   nextOfKind,
@@ -44,6 +46,8 @@ export interface Bench {
   /** Marks, and goes on to the next item that wants the same. */
   readonly markOn: (stage: BenchStage) => Promise<void>;
   readonly markPass: (stage: BenchStage) => Promise<void>;
+  /** One layer of the item in hand, its others left where they are. */
+  readonly markPiece: (pieceId: string, stage: PieceStage) => Promise<void>;
   readonly spoil: (spoiled: Spoiled) => Promise<void>;
   /** It did not hold: pressed once more, which is recorded and counted down. */
   readonly pressAgain: (option: AgainOption, why: AgainReason, seconds: number) => Promise<void>;
@@ -134,6 +138,11 @@ export function useBench(): Bench {
       if (passInHand === null) return setMessage(NO_PASS);
       setSelection(selection);
       tell(await queue.record((now) => deedsOfPass(now.items, passInHand.no, stage)));
+    },
+    markPiece: async (pieceId, stage) => {
+      if (isHeld(stage)) return;
+      setSelection(selection);
+      tell(await queue.record((now) => deedsOfPiece(now.items, pieceId, stage)));
     },
     spoil: async (spoiled) => {
       setSelection(selection);

@@ -24,7 +24,10 @@ interface FitSideProps {
   readonly selection: WallSelection;
 }
 
-/** Everything that changes the wall is beside the wall: size rule, the text in question, lettering and film are one decision. */
+/**
+ * Everything that changes the wall is beside the wall: size rule, the text in question, lettering and film are one decision. It scrolls by
+ * itself, so that the wall stays in sight while it is changed.
+ */
 export function FitSide({ place, shown, subject, selection }: FitSideProps) {
   const { spec, change } = useRun();
   const fits = useFits();
@@ -44,7 +47,7 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
     if (fit) selection.focus(fitKey(fit));
   };
   return (
-    <aside className="grid content-start gap-5 border-r border-rule-strong bg-paper p-5">
+    <aside className="grid content-start gap-5 border-r border-rule-strong bg-paper p-5 lg:sticky lg:top-0 lg:h-dvh lg:overflow-y-auto">
       {subject && <DecisionPanel shown={shown} subject={subject} onDone={() => selection.focus(null)} />}
       <SizeRulePanel
         group={sizeGroup}

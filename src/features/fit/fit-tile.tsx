@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { type Lengths, useFindingWords } from '@/client';
 import { areaWords } from '@/core/units';
-import { factsOf, isMeasureFinding, nameOfFit, shownMeasures } from '@/core/figures';
+import { factsOf, isMeasureFinding, layerWord, nameOfFit, shownMeasures } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import type { ShapeBox } from '@/core/shop';
 import type { DrawnLayer } from '@/drawing';
@@ -128,7 +128,7 @@ function MeasureLine({ fit, lengths }: { readonly fit: ScreenFit; readonly lengt
           className={`whitespace-nowrap ${broken ? 'font-semibold text-brass' : ''}`}
         >
           {broken && '▲ '}
-          {part} {fit.layers.length > 1 && `of ${layer.colourSlot} `}
+          {part} {fit.layers.length > 1 && `of ${layerWord(layer)} `}
           <span className="measure">
             {leastMm === null ? lengths.figure(spot.widthMm, 2) : lengths.apart(spot.widthMm, leastMm, 2)}
           </span>

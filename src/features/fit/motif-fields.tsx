@@ -25,7 +25,9 @@ export function MotifFields({ place, use, motif }: MotifFieldsProps) {
   return (
     <div className="grid gap-2 border-l-4 border-rule-strong pl-3">
       <p className="flex items-center gap-3">
-        <MotifDrawing motif={motif} hexOf={filmOf} className="h-12 max-w-28 bg-shade p-1" />
+        <span className="p-1.5" style={{ background: place.variant.colour.hex }}>
+          <MotifDrawing motif={motif} hexOf={filmOf} className="h-12 max-w-28" />
+        </span>
         <b>{motif.name}</b>
       </p>
       <FieldRow label="Stands">
