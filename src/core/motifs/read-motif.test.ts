@@ -3,7 +3,7 @@ import path from 'node:path';
 import fc from 'fast-check';
 import { type Outline, outlineArea, outlineFromNumbers } from '../geometry';
 import { type Motif, motifSchema } from '../shop';
-import { distanceToEdges, isOnInk } from '../test';
+import { chanceBy, distanceToEdges, isOnInk, spoiltDrawing } from '../test';
 import { MOST_SVG_BYTES, STARTER_MOTIFS, readMotif, writeMotif } from '.';
 
 const svg = (body: string, attributes = 'viewBox="0 0 100 100"') =>
@@ -299,4 +299,17 @@ test('what a bare shop begins with is what its drawings give, twelve that can be
     expect(drawn).toEqual({ ok: true, value: { motif: value, leftOut: [] } });
     expect(motifSchema.safeParse(value).success).toBe(true);
   }
+});
+
+test('spoilt drawings are refused with a reason, or give shapes and nothing else', () => {
+  const folder = 'src/core/motifs/starters';
+  const good = readdirSync(folder).map((file) => readFileSync(path.join(folder, file), 'utf8'));
+  const told = { taken: 0, refused: 0 };
+  for (let i = 0; i < 150; i++) {
+    const found = readMotif(spoiltDrawing(good, chanceBy(31 + 7919 * i)), 'spoilt');
+    told[found.ok ? 'taken' : 'refused']++;
+    if (found.ok) expect(motifSchema.safeParse(found.value.motif).success).toBe(true);
+  }
+  expect(told.taken).toBeGreaterThan(10);
+  expect(told.refused).toBeGreaterThan(10);
 });

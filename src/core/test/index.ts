@@ -10,3 +10,4 @@ export { aHead } from './a-head';
 export { answer, asked, means, runOf, texts } from './asked-lists';
 export { distanceToEdges, isOnInk } from './distance';
 export { aBorder, withBorders } from './borders';
+export { chanceBy, spoiltDrawing } from './spoilt-drawings';
