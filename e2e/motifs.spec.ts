@@ -1,0 +1,138 @@
+import { type Page, expect, test } from '@playwright/test';
+import { KnurlServer } from './knurl-server';
+import { expectNoAxeFinding, expectSaved, makeAllPasses, startRun } from './pages';
+import { type Outline, boxOfOutline } from './positions/truth';
+
+/** A village bakery's aprons: white names with a border, and an ear of grain in two films. */
+const BAKERS = ['Thessaly', 'Corwin', 'Anneke', 'Ludo'];
+
+const DRAWING = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 60">
+  <style>.grain{fill:#d09010}</style>
+  <g transform="translate(20 30)"><path d="M0 28V-4" stroke="#307030" stroke-width="5" stroke-linecap="round"/>
+  <ellipse class="grain" cx="0" cy="-18" rx="7" ry="12"/><ellipse class="grain" cx="-11" cy="-4" rx="6" ry="10"/><ellipse class="grain" cx="11" cy="-4" rx="6" ry="10"/></g>
+  <text x="0" y="9">Knead</text>
+</svg>`;
+
+const HOSTILE = DRAWING.replace('</svg>', '<image href="http://host.invalid/spy.png" width="9" height="9"/></svg>');
+
+let server: KnurlServer;
+test.beforeAll(async () => {
+  server = await KnurlServer.start();
+});
+test.afterAll(() => server.stop());
+
+interface FitJson {
+  readonly text: readonly string[];
+  readonly layers: readonly {
+    readonly kind: string;
+    readonly colourSlot: string;
+    readonly materialId: string;
+    readonly outline: Outline;
+  }[];
+}
+
+async function fitsOf(page: Page, id: string): Promise<readonly FitJson[]> {
+  const answer = await page.request.get(`${server.url}/api/runs/${id}/fits?outlines=1`);
+  return ((await answer.json()) as { fits: FitJson[] }).fits;
+}
+
+const settled = (page: Page) =>
+  expect(page.getByRole('heading', { name: /to measure|fitting/ })).toHaveCount(0, { timeout: 30_000 });
+const drawing = (text: string) => ({ name: 'ear_of_grain.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(text) });
+
+test('names with a border and a motif in two films go from a drawing to a cut file for each film, and to the bench layer by layer', async ({
+  page,
+}) => {
+  const id = await startRun(page, server.url, 'Aprons', BAKERS);
+  await page.goto(`${server.url}/runs/${id}/fit`);
+  await expect(page.getByTestId('fit')).toHaveCount(BAKERS.length);
+  const motif = page.getByRole('region', { name: 'Motif' });
+  const picker = page.getByRole('dialog', { name: 'A motif' });
+
+  await test.step('a drawing that asks for something from elsewhere is refused, and nothing is taken in', async () => {
+    await page.getByRole('radio', { name: 'Stand block', exact: true }).click();
+    await motif.getByRole('button', { name: 'Add a motif…' }).click();
+    await expect(picker.getByRole('listitem')).toHaveCount(12);
+    await picker.getByLabel('A drawing of your own').setInputFiles(drawing(HOSTILE));
+    await expect(picker).toContainText(
+      'ear_of_grain.svg asks for something from elsewhere, which Knurl never fetches.',
+    );
+    await expect(picker.getByRole('listitem')).toHaveCount(12);
+    await expectNoAxeFinding(page);
+  });
+
+  await test.step('a good one says what was left out of it, and stands beside every name', async () => {
+    await picker.getByLabel('A drawing of your own').setInputFiles(drawing(DRAWING));
+    await expect(picker).toContainText('Not taken over: a text (turn it to outlines).');
+    await picker.getByRole('button', { name: 'Take it as it is now' }).click();
+    await expect(motif).toContainText('ear of grain');
+    await page.getByRole('button', { name: 'Add a border' }).click();
+    await expect(page.getByText('“border” cut from')).toBeVisible();
+    await settled(page);
+    await expectSaved(page);
+    const fits = await fitsOf(page, id);
+    for (const { layers } of fits) {
+      expect(layers.map(({ kind, colourSlot }) => [kind, colourSlot])).toEqual([
+        ['border', 'border'],
+        ['motif', 'main'],
+        ['motif', 'motif'],
+        ['text', 'main'],
+      ]);
+      const [border, stem, grain, letters] = layers.map(({ outline }) => boxOfOutline(outline));
+      expect(stem!.xMm + stem!.widthMm).toBeLessThan(letters!.xMm);
+      expect(grain!.yMm).toBeLessThan(stem!.yMm);
+      for (const one of [stem!, grain!, letters!]) {
+        expect(one.xMm).toBeGreaterThan(border!.xMm + 1.4);
+        expect(one.yMm).toBeGreaterThan(border!.yMm + 1.4);
+      }
+    }
+  });
+
+  await test.step('it goes to another spot, one part gets another film, and undo takes both back', async () => {
+    await motif.getByRole('combobox').first().selectOption('on both sides of it');
+    await motif.getByLabel('Part 2 is cut in').selectOption('nothing: left out');
+    await settled(page);
+    await expectSaved(page);
+    const both = (await fitsOf(page, id)).map(({ layers }) => layers.map(({ kind }) => kind));
+    expect(both).toEqual(BAKERS.map(() => ['border', 'motif', 'text']));
+    await page.getByRole('heading', { name: /fits, all at one scale/ }).click();
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await expect(motif.getByRole('combobox').first()).toHaveValue('before');
+    await settled(page);
+    await expectSaved(page);
+  });
+
+  await test.step('each film has passes of its own, and every part is in them once a name', async () => {
+    await makeAllPasses(page.request, server.url, id);
+    const heads = await page.request.get(`${server.url}/api/runs/${id}/passes?heads=1`);
+    const { passes } = (await heads.json()) as { passes: { no: number }[] };
+    expect(passes.length).toBeGreaterThan(1);
+    const pieces: string[] = [];
+    for (const { no } of passes) {
+      const svg = await (await page.request.get(`${server.url}/api/runs/${id}/passes/${no}/cut.svg`)).text();
+      expect(svg).not.toMatch(/Knead|host\.invalid|<text|<style|<image/);
+      pieces.push(...[...svg.matchAll(/id="piece-([^"]+)"/g)].map(([, piece]) => piece!));
+    }
+    expect(new Set(pieces).size).toBe(pieces.length);
+    expect(pieces).toHaveLength(4 * BAKERS.length);
+  });
+
+  await test.step('at the bench one layer is marked by itself, and lifted out of the others', async () => {
+    await page.goto(`${server.url}/runs/${id}/bench`);
+    const layers = page.getByRole('list', { name: 'Layers' });
+    await expect(layers.getByRole('listitem')).toHaveCount(4);
+    const grain = layers.getByRole('listitem').nth(1);
+    await expect(grain).toContainText(/^motif, .* film · not cut yet/);
+    await grain.getByRole('button', { name: 'Mark it cut' }).click();
+    await expect(grain).toContainText('· cut');
+    await expect(layers.getByRole('listitem').nth(0)).toContainText('not cut yet');
+    await grain.getByRole('button', { name: 'show alone' }).click();
+    const drawn = page.getByRole('img', { name: `${BAKERS[0]} in its place` }).locator('path[data-layer]');
+    await expect(drawn).toHaveCount(4);
+    expect(await drawn.evaluateAll((paths) => paths.filter((path) => path.getAttribute('opacity')).length)).toBe(3);
+    await expectNoAxeFinding(page);
+    await page.keyboard.press('u');
+    await expect(grain).toContainText('not cut yet');
+  });
+});
