@@ -1,6 +1,7 @@
 import { type Bench, bestOf, calibrationMs, machine } from './bench';
 import { DEED_BENCHES } from './deeds.bench';
 import { FIT_BENCHES } from './fit.bench';
+import { LAYER_BENCHES } from './layers.bench';
 import { LEDGER_BENCHES } from './ledger.bench';
 import { LIST_BENCHES } from './list.bench';
 import { PACKING_BENCHES } from './packing.bench';
@@ -11,6 +12,7 @@ import { SHEETS_BENCHES } from './sheets.bench';
 const [wanted = ''] = process.argv.slice(2);
 const benches: readonly Bench[] = [
   ...FIT_BENCHES,
+  ...LAYER_BENCHES,
   ...PLACE_BENCHES,
   ...SHEETS_BENCHES,
   ...PACKING_BENCHES,

@@ -1,6 +1,7 @@
 import { addDays, format, subDays } from 'date-fns';
 import { STARTER_BLANKS, addBlank, changeRunBlank, replaceBlank } from '@/core/blanks';
 import { guessMapping, tableOf } from '@/core/intake';
+import { STARTER_MOTIFS } from '@/core/motifs';
 import { presentOrThrow } from '@/core/outcome';
 import type { RunSpec } from '@/core/spec';
 import {
@@ -8,6 +9,7 @@ import {
   addLayer,
   shapeLayersOf,
   changeLayer,
+  changeMotif,
   changeFilmBed,
   changeFilmColumn,
   changePlace,
@@ -15,6 +17,7 @@ import {
   changePrepare,
   nameFilm,
   placeAt,
+  takeMotif,
 } from '@/core/edit';
 import { type RandomBytes, makeId } from '@/core/ids';
 import {
@@ -173,7 +176,18 @@ function withBag(spec: RunSpec, { randomBytes }: Context): RunSpec {
   const field = 'Bag letters';
   const atHand = lettered.shop.materials;
   const byList = changeFilmColumn(lettered, at, { slot: 'main', field, atHand });
-  return changeFilmBed(withBagBorder(byList, at, field, randomBytes), 'film-white', OFFCUT);
+  const bordered = withBagBorder(byList, at, field, randomBytes);
+  return changeFilmBed(withNote(bordered, at, randomBytes), 'film-white', OFFCUT);
+}
+
+/** A note above every name, in the film of its letters and with the border around it, too. */
+function withNote(spec: RunSpec, at: PlaceAt, randomBytes: RandomBytes): RunSpec {
+  const note = presentOrThrow(
+    STARTER_MOTIFS.find(({ value }) => value.name === 'note'),
+    'the note',
+  );
+  const taken = takeMotif(spec, at, note, randomBytes);
+  return changeMotif(taken, at, { spot: 'above', share: 1.9, gapShare: 0.25 });
 }
 
 /** Around the letters of one film lies the other: white around gold, gold around white. */

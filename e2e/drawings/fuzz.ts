@@ -8,6 +8,7 @@ import { chanceBy, spoiltDrawing } from '@/core/test';
 const FOLDER = 'src/core/motifs/starters';
 const good = readdirSync(FOLDER).map((file) => readFileSync(path.join(FOLDER, file), 'utf8'));
 const [count, seed] = [Number(process.argv[2] ?? 1000), Number(process.argv[3] ?? 20261129)];
+const say = (line: string) => process.stdout.write(`${line}\n`);
 const refused = new Map<string, number>();
 const failures: string[] = [];
 let [numTaken, longestMs] = [0, 0];
@@ -40,9 +41,9 @@ for (let i = 0; i < count; i++) {
 }
 
 const reasons = [...refused].sort(([, a], [, b]) => b - a).map(([kind, num]) => `${kind} ${num}`);
-console.log(
+say(
   `${count} drawings, seed ${seed}: ${numTaken} taken, ${count - numTaken - failures.length} refused; longest ${Math.round(longestMs)} ms`,
 );
-console.log(reasons.join(', '));
-for (const failure of failures.slice(0, 20)) console.log(failure);
+say(reasons.join(', '));
+for (const failure of failures.slice(0, 20)) say(failure);
 if (failures.length > 0) process.exitCode = 1;

@@ -9,6 +9,7 @@ import {
   firstCopy,
   gravestFirst,
   isOpen,
+  layerWord,
   longestFit,
   lookedWord,
   nameOfFit,
@@ -150,4 +151,19 @@ test('a finding of one layer among several is let stand for that layer alone', (
   expect(lookedWord({ layers: [1] }, finding)).toBe('tooSmall');
   expect(lookedWord({ layers: [1, 2] }, finding)).toBe('tooSmall-alayer0002');
   expect(lookedWord({ layers: [1, 2] }, STOP)).toBe('tooSmall');
+});
+
+test('layers are called by their colours, plain letters and parts of a motif by what they are', () => {
+  const word = (kind: string, colourSlot: string) => layerWord({ kind, colourSlot });
+  expect([word('text', 'main'), word('text', 'second'), word('border', 'border'), word('plate', 'main')]).toEqual([
+    'letters',
+    'second',
+    'border',
+    'main',
+  ]);
+  expect([word('motif', 'main'), word('motif', 'motif'), word('motif', 'motif 2')]).toEqual([
+    'motif',
+    'motif',
+    'motif 2',
+  ]);
 });

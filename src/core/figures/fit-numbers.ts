@@ -56,8 +56,9 @@ export interface LayerNumbers {
   readonly measures: Measures | null;
 }
 
-/** What a layer is called: by its colour, but for a part of a motif in the colour of the letters. */
+/** What a layer is called: by its colour, but for plain letters, and for a part of a motif in their colour. */
 export function layerWord({ kind, colourSlot }: Pick<LayerNumbers, 'kind' | 'colourSlot'>): string {
+  if (kind === 'text' && colourSlot === 'main') return 'letters';
   return kind === 'motif' && !colourSlot.startsWith('motif') ? 'motif' : colourSlot;
 }
 

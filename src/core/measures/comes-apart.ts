@@ -21,13 +21,9 @@ export function comesApart(
   const parts = new Parts(ringStarts, ringNos);
   const stays = (i: number) => widths[i]! >= width;
   const wide: number[] = [];
-  const lost: Lost[] = [];
   for (const ringNo of ringNos) {
     const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
-    for (let i = start; i < end; i++) {
-      if (stays(i)) parts.add(i);
-      else lost.push({ at: i, step: samples.rings[ringNo]!.step });
-    }
+    for (let i = start; i < end; i++) if (stays(i)) parts.add(i);
   }
   for (const ringNo of ringNos) {
     const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
@@ -44,6 +40,7 @@ export function comesApart(
     if (discDistance(samples, local, sign, run, () => runs, width) <= width) parts.join(before, after);
   }
   // Where it was too wide to have been looked across, it is looked across now, as far as it takes.
+  const lost = parts.count > 1 && wide.length > 0 ? lostOf(samples, ringNos, stays) : [];
   for (const i of wide) {
     if (parts.count <= 1) break;
     const across = hitByRay(samples, sign, ringNos, i, { lost, width });
@@ -56,6 +53,19 @@ export function comesApart(
 interface Lost {
   readonly at: number;
   readonly step: number;
+}
+
+function lostOf(
+  { rings, ringStarts }: OutlineSamples,
+  ringNos: readonly number[],
+  stays: (i: number) => boolean,
+): readonly Lost[] {
+  const lost: Lost[] = [];
+  for (const ringNo of ringNos) {
+    const { step } = rings[ringNo]!;
+    for (let at = ringStarts[ringNo]!; at < ringStarts[ringNo + 1]!; at++) if (!stays(at)) lost.push({ at, step });
+  }
+  return lost;
 }
 
 /**

@@ -1,8 +1,10 @@
 import {
+  type Box,
   EMPTY_OUTLINE,
   type Outline,
   type Ring,
   boxOfRings,
+  boxesTouch,
   flattenCubic,
   growOutline,
   joinRings,
@@ -49,14 +51,17 @@ function merged(shapes: readonly Coloured[]): readonly Coloured[] {
   return runs.map(({ hex, outlines }) => ({ hex, outline: united(outlines) }));
 }
 
-/** From the top down, each without what is above it. */
+/** Each without what lies over it; whatever lies elsewhere is not even looked at. */
 function seen(shapes: readonly Coloured[]): readonly Coloured[] {
   const byColour = new Map<string, Outline[]>(shapes.map(({ hex }) => [hex, []]));
-  let above: Outline = EMPTY_OUTLINE;
+  const above: { readonly outline: Outline; readonly box: Box }[] = [];
   for (const { hex, outline } of [...shapes].reverse()) {
-    const left = takeOut(outline, above, SLIVER_AREA);
+    const box = boxOfRings(outlineRings(outline));
+    if (!box) continue;
+    const over = above.filter((one) => boxesTouch(one.box, box)).flatMap((one) => one.outline.islands);
+    const left = takeOut(outline, { islands: over }, SLIVER_AREA);
     byColour.get(hex)!.push(isHidden(outline, left) ? left : outline);
-    above = united([above, outline]);
+    above.push({ outline, box });
   }
   return [...byColour]
     .map(([hex, outlines]) => ({ hex, outline: united(outlines) }))
@@ -65,6 +70,7 @@ function seen(shapes: readonly Coloured[]): readonly Coloured[] {
 
 /** Colours that only touch stay as they were drawn, to the last point, also where their edges cross by a hair. */
 function isHidden(outline: Outline, left: Outline): boolean {
+  if (left === outline || outlineArea(outline) - outlineArea(left) < SLIVER_AREA) return false;
   const gone = takeOut(outline, left, SLIVER_AREA);
   return growOutline(gone, { distance: -TOLERANCE, tolerance: TOLERANCE / 2, leastArea: 0 }).islands.length > 0;
 }

@@ -231,8 +231,11 @@ describe('refused', () => {
       most: 500,
     });
     expect(problemOf(' '.repeat(MOST_SVG_BYTES + 1))).toEqual({ kind: 'tooLarge', mostBytes: MOST_SVG_BYTES });
-    const comb = `M0 0${Array.from({ length: 4500 }, (_, i) => `L${2 * i + 1} 900L${2 * i + 2} 0`).join('')}V-90H0z`;
-    expect(problemOf(svg(`<path d="${comb}"/>`))).toEqual({ kind: 'tooMany', what: 'points', most: 8000 });
+    const dots = Array.from(
+      { length: 3900 },
+      (_, i) => `<circle r="4" cx="${(i % 50) * 10}" cy="${10 * Math.floor(i / 50)}"/>`,
+    );
+    expect(problemOf(svg(dots.join('')))).toEqual({ kind: 'tooMany', what: 'points', most: 30_000 });
     // Copies of copies come to a thousand billion squares, and are stopped long before.
     const tower = Array.from(
       { length: 12 },

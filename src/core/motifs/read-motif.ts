@@ -41,7 +41,7 @@ export function readMotif(text: string, name: string): Outcome<ReadMotif, SvgPro
 }
 
 /** Points that say next to nothing are left out, and specks that nothing could be seen of. */
-const THIN = TOLERANCE / 2;
+const THIN = TOLERANCE;
 const LEAST_AREA = (4 * TOLERANCE) ** 2;
 
 /**

@@ -1,8 +1,9 @@
-import { changePlaceUse, changeUse } from '../edit';
+import { changeMotifSpot, changePlaceUse, changeUse, takeMotif } from '../edit';
+import { STARTER_MOTIFS } from '../motifs';
 import { changeQuantity, takeOut } from '../roster';
 import { type RunSpec, wordingOf } from '../spec';
-import { aRun } from '../test';
-import { blanksOfUse, blanksTaken, resolveSlots } from '.';
+import { aRun, seededBytes } from '../test';
+import { blanksOfUse, blanksTaken, numItems, resetSlot, resolveSlots } from '.';
 
 const spread = (spec: RunSpec, motifBlanks: number, spacesAreBlanks: boolean) =>
   changePlaceUse(spec, null, (place) => ({
@@ -44,6 +45,60 @@ test('an entry whose places are all empty for now takes its blank all the same',
   const empty = changePlaceUse(spec, null, (place) => ({ ...place, wording: null }));
   expect(resolveSlots(empty)).toEqual([]);
   expect(counts(empty)).toEqual([
+    [1, 0, 0],
+    [1, 0, 0],
+  ]);
+});
+
+test('with a motif of the place its blanks are items of their own: letters stand alone, and so does the motif', () => {
+  const star = STARTER_MOTIFS.find(({ value }) => value.name === 'star')!;
+  const spec = takeMotif(spread(aRun(['Ann Lee', 'Bo']), 2, true), null, star, seededBytes(5));
+  expect(counts(spec)).toEqual([
+    [8, 0, 1],
+    [4, 0, 0],
+  ]);
+  expect(numItems(spec)).toBe(12);
+  const slots = resolveSlots(spec);
+  expect(slots.map(({ text }) => text.join())).toEqual([
+    'A',
+    'n',
+    'n',
+    'L',
+    'e',
+    'e',
+    'star',
+    'star',
+    'B',
+    'o',
+    'star',
+    'star',
+  ]);
+  expect(slots.map(({ motif, copy, layers }) => [motif?.spot ?? null, copy, layers.length]).slice(5, 9)).toEqual([
+    [null, 1, 1],
+    ['alone', 1, 2],
+    ['alone', 1, 2],
+    [null, 1, 1],
+  ]);
+  // Two copies take each twice, one after the other.
+  const twice = resolveSlots(changeQuantity(spec, spec.entries[1]!.id, 2)).slice(8);
+  expect(twice.map(({ text, copy }) => `${text.join()}${copy}`)).toEqual([
+    'B1',
+    'o1',
+    'star1',
+    'star1',
+    'B2',
+    'o2',
+    'star2',
+    'star2',
+  ]);
+  // What is tried of one stays what it is.
+  const tried = [slots[0]!, slots[6]!].map((slot) => resetSlot(spec, slot, { widthShare: 0.9 }));
+  expect(tried.map(({ text, motif, widthShare }) => [text.join(), motif?.spot ?? null, widthShare])).toEqual([
+    ['A', null, 0.9],
+    ['star', 'alone', 0.9],
+  ]);
+  // Instead of a text there is one motif an item, however the words would have been spread.
+  expect(counts(changeMotifSpot(spec, null, 'alone'))).toEqual([
     [1, 0, 0],
     [1, 0, 0],
   ]);

@@ -2,6 +2,7 @@ import { type BlankUse, type Entry, type RunSpec, type TextRef, getsBlank } from
 import { spreadLetters, wordEntry } from '../wording';
 import { chooseVariant } from './choose-variant';
 import { resolveSlots } from './resolve-slots';
+import { isSpreadAt } from './spread-blanks';
 
 /** Blanks that one entry takes of one kind. All counts in pieces. */
 export interface BlanksTaken {
@@ -60,11 +61,14 @@ function besideLetters(
   use: BlankUse,
 ): { readonly motifs: number; readonly empty: number } {
   const each = use.places.flatMap((place) => {
-    if (place.wording?.spread !== 'letterPerBlank') return [];
+    if (!place.wording || !isSpreadAt(place)) return [];
     const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as TextRef;
     const words = wordEntry(spec, entry, at, place)?.lines.map(({ text }) => text) ?? [];
     const { numSpaces } = spreadLetters(words.join(' '));
-    return [{ motifs: place.wording.motifBlanks, empty: place.wording.spacesAreBlanks ? numSpaces : 0 }];
+    // With a motif of the place they are items like the letters, and counted with those.
+    return [
+      { motifs: place.motif ? 0 : place.wording.motifBlanks, empty: place.wording.spacesAreBlanks ? numSpaces : 0 },
+    ];
   });
   return {
     motifs: Math.max(0, ...each.map(({ motifs }) => motifs)),

@@ -1,6 +1,6 @@
 import type { Finding } from '../finding';
 import { presentOrThrow } from '../outcome';
-import { measuredOf, styleOf } from '../shop';
+import { measuredOf } from '../shop';
 import {
   type BlankUse,
   type Entry,
@@ -14,7 +14,6 @@ import {
   bedRoomOf,
   filmsOf,
   findBlank,
-  findLettering,
   findSizeGroup,
   itemIdOf,
   ownSettingsAt,
@@ -23,10 +22,11 @@ import {
   textKeyOf,
   getsBlank,
 } from '../spec';
-import { type Worded, type WordedLine, lettersOf, lineInCase, numberOf, proofStateOf, wordEntry } from '../wording';
+import { type Worded, type WordedLine, numberOf, proofStateOf, wordEntry } from '../wording';
 import { chooseVariant } from './choose-variant';
 import { entryPartsOf, saysNumber } from './entry-parts-of';
 import { type SettingChoice, setText } from './set-text';
+import { type BlankText, MOTIF_BLANK, blankTexts, choiceOnBlank, isSpreadAt } from './spread-blanks';
 import type { Slot, SlotSetting } from './slot';
 import { textStops } from './text-limits';
 
@@ -83,8 +83,8 @@ interface PlaceText {
   readonly placeId: string;
   readonly slotOn: (item: Pick<Slot, 'ref' | 'itemId' | 'copy'>) => Slot;
   readonly choice: SettingChoice;
-  /** Letters for a blank each; null when the whole stands on every item. */
-  readonly letters: readonly WordedLine[] | null;
+  /** What each blank gets of one copy: a letter, or the motif; null when the whole stands on every item. */
+  readonly letters: readonly BlankText[] | null;
 }
 
 function slotsOfUse(spec: RunSpec, of: EntryAt, use: BlankUse): Slot[] {
@@ -97,7 +97,9 @@ function slotsOfUse(spec: RunSpec, of: EntryAt, use: BlankUse): Slot[] {
       const slot = slotOn({ ref, itemId: itemIdOf(ref), copy: Math.ceil(ordinal / numBlanks) });
       if (!letters) return [slot];
       const letter = letters[(ordinal - 1) % numBlanks];
-      return letter ? [{ ...slot, setFrom: [letter], ...setText(spec, [letter], choice) }] : [];
+      if (letter === undefined) return [];
+      const setFrom = letter === MOTIF_BLANK ? [] : [letter];
+      return [{ ...slot, setFrom, ...setText(spec, setFrom, choiceOnBlank(choice, letter === MOTIF_BLANK)) }];
     }),
   );
 }
@@ -126,7 +128,7 @@ interface SetWords {
   readonly choice: SettingChoice;
   readonly filmStops: readonly Finding[];
   readonly setting: SlotSetting;
-  readonly letters: readonly WordedLine[];
+  readonly letters: readonly BlankText[];
 }
 
 const wordsOf = new WeakMap<Entry, Map<string, SetWords>>();
@@ -145,7 +147,7 @@ function setWords(spec: RunSpec, { entry, ownParts }: EntryAt, at: TextRef, plac
   const choice = choiceOf(place, own, entry);
   const setting = setText(spec, worded.lines, choice);
   const isSpread = isSpreadAt(place);
-  const letters = isSpread ? spreadOf(spec, worded.lines, choice) : [];
+  const letters = isSpread ? blankTexts(spec, worded.lines, choice, place) : [];
   const set: SetWords = {
     from,
     worded,
@@ -235,11 +237,6 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
   };
 }
 
-/** A motif alone is one shape, whatever the words would have been. */
-function isSpreadAt({ wording, motif }: PlaceUse): boolean {
-  return motif?.spot !== 'alone' && wording?.spread === 'letterPerBlank';
-}
-
 function choiceOf(place: PlaceUse, own: OwnSettings, entry: Entry): SettingChoice {
   return {
     letteringId: own.letteringId ?? place.letteringId,
@@ -268,12 +265,6 @@ function filmStops(
     field,
     said,
   }));
-}
-
-/** Letters are told apart after capitals are set, since ß gives two; they are not set again. */
-function spreadOf(spec: RunSpec, words: readonly WordedLine[], { letteringId }: SettingChoice): WordedLine[] {
-  const lettering = findLettering(spec, letteringId);
-  return lettersOf(words.map((line) => lineInCase(line, styleOf(lettering, line.no).caseForm, spec.language)));
 }
 
 function quantityFindings(entry: Entry): Finding[] {
@@ -323,6 +314,7 @@ export function resetSlot(spec: RunSpec, slot: Slot, { setFrom = slot.setFrom, l
     use.places.find(({ placeId }) => placeId === slot.ref.placeId),
     `place ${slot.ref.placeId}`,
   );
-  const choice = { ...choiceOf(place, ownSettingsAt(spec, slot.ref), slot.entry), ...part };
+  const whole = { ...choiceOf(place, ownSettingsAt(spec, slot.ref), slot.entry), ...part };
+  const choice = slot.isSpread ? choiceOnBlank(whole, slot.setFrom.length === 0) : whole;
   return { ...slot, setFrom, ...setText(spec, setFrom, choice), liesLargest: liesLargest ?? slot.liesLargest };
 }

@@ -84,11 +84,15 @@ export function numItems(spec: RunSpec): number {
 /** As many as there may be at most, without wording a text. */
 function mostItems({ entries, uses }: RunSpec): number {
   const isSpread = uses.some(({ places }) => places.some(({ wording }) => wording?.spread === 'letterPerBlank'));
+  const motifs = uses.flatMap(({ places }) =>
+    places.map(({ motif, wording }) => (motif ? (wording?.motifBlanks ?? 0) : 0)),
+  );
+  const mostMotifs = motifs.reduce((most, count) => Math.max(most, count), 0);
   const each = uses.reduce((sum, use) => sum + use.each, 0);
   let most = 0;
   for (const { quantity, fields, withdrawn } of entries) {
     if (withdrawn) continue;
-    const letters = isSpread ? Object.values(fields).reduce((sum, value) => sum + value.length, 1) : 1;
+    const letters = isSpread ? Object.values(fields).reduce((sum, value) => sum + value.length, 1) + mostMotifs : 1;
     most += quantity * each * letters;
   }
   return most;

@@ -151,7 +151,7 @@ export const letteringSchema = z.object({
 
 /** Colours of a motif, and points of all its edges: a finer drawing is none that anybody weeds. */
 export const MOST_MOTIF_PARTS = 8;
-export const MOST_MOTIF_POINTS = 8000;
+export const MOST_MOTIF_POINTS = 30_000;
 
 /** The frame of a motif: millionths of its height from its top left corner. */
 export const MOTIF_UNITS = 1_000_000;
