@@ -6,7 +6,8 @@ import type { Deed } from '@/core/ledger';
 import { type Outcome, presentOrThrow } from '@/core/outcome';
 import { addEntry, changeField } from '@/core/roster';
 import { type RunSpec, readPieceId, wordingOf } from '@/core/spec';
-import { changeLayout, changePlaceUse, changeRule, changeWordingAt } from '@/core/edit';
+import { addLayer, changeLayout, changePlaceUse, changeRule, changeWordingAt, takeMotif } from '@/core/edit';
+import { STARTER_MOTIFS } from '@/core/motifs';
 import { faceFilePath } from '@/core/shop';
 import { placedIn } from '@/core/freeze';
 import { seededBytes } from '@/core/test';
@@ -48,6 +49,7 @@ const context = valueOf(
 );
 await keepRun('kit-bags', await kitBags(context));
 await keepRun('quay-pennants', await quayPennants(context));
+await keepRun('crew-shirts', await crewShirts(context));
 await context.store.close();
 copyFileSync(path.join(dataDir, DATABASE_FILE), path.join(folder, DATABASE_FILE));
 rmSync(dataDir, { recursive: true });
@@ -64,6 +66,29 @@ async function keepRun(file: string, runId: string): Promise<void> {
   for (const { no } of valueOf(await listMadePasses(context, runId))) {
     writeFileSync(path.join(folder, `${file}-pass-${no}.svg`), valueOf(await cutFile(context, runId, no)));
   }
+}
+
+/** In two films, one around the other, with a motif; the upper one cut and weeded, the lower one in a pass. */
+async function crewShirts(to: Context): Promise<string> {
+  const star = presentOrThrow(
+    STARTER_MOTIFS.find(({ value }) => value.name === 'star'),
+    'the star',
+  );
+  const run = valueOf(
+    await createRun(to, { title: 'Crew shirts', dueOn: null, list: ['Odalys', 'Bram', 'Ivo'].join('\n') }),
+  );
+  await save(to, run.id, (spec) => {
+    const block = changePlaceUse(spec, null, (place) => ({ ...place, letteringId: 'heavy-slab' }));
+    return takeMotif(addLayer(block, null, 'border', to.randomBytes), null, star, to.randomBytes);
+  });
+  const first = valueOf(await makeNextPass(to, run.id, null)).pass;
+  const second = valueOf(await makeNextPass(to, run.id, null)).pass;
+  const deeds = (kind: 'cut' | 'weeded'): Deed[] =>
+    piecesOn(first).map(({ pieceId, attempt }) => ({ kind, pieceId, attempt, passId: first.id }));
+  await record(to, run.id, 'crewshirt-act-0', deeds('cut'));
+  await record(to, run.id, 'crewshirt-act-1', deeds('weeded'));
+  if (piecesOn(second).length === 0) throw new Error('the fixture wants a second film');
+  return run.id;
 }
 
 /** Released, cut, one torn and cut again, one reworded since; on a bed, some pieces turned. */

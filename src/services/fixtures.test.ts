@@ -45,6 +45,21 @@ const KEPT: Readonly<Record<string, Kept>> = {
     tally: { items: 24, cut: 6, weeded: 3, bonded: 3, checked: 0, packed: 0, recuts: 0 },
     nextNo: null,
   },
+  'spec-8/kit-bags': {
+    title: /^Kit bags/,
+    tally: { items: 11, cut: 10, weeded: 3, bonded: 2, checked: 1, packed: 0, recuts: 0 },
+    nextNo: null,
+  },
+  'spec-8/quay-pennants': {
+    title: /^Quay pennants/,
+    tally: { items: 24, cut: 6, weeded: 3, bonded: 3, checked: 0, packed: 0, recuts: 0 },
+    nextNo: null,
+  },
+  'spec-8/crew-shirts': {
+    title: /^Crew shirts/,
+    tally: { items: 3, cut: 0, weeded: 0, bonded: 0, checked: 0, packed: 0, recuts: 0 },
+    nextNo: null,
+  },
 };
 
 const bundles = readdirSync(FIXTURES).flatMap((step) =>
