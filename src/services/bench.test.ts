@@ -223,3 +223,14 @@ test('what the bench is told after each act is what it would read anew, also aft
   await apply([{ kind: 'undone', actId: undoId }]);
   expect(known.tally).toMatchObject({ cut: 2, checked: 1 });
 });
+
+test('size and colour are said where the blank has several, and only there', async () => {
+  expect(new Set((await bench()).items.map(({ variantWords }) => variantWords))).toEqual(new Set(['']));
+  const [copy, ...others] = run.spec.shop.blanks;
+  const [variant] = copy!.value.variants;
+  const second = { ...variant!, id: 'variant002', size: 'L', colour: { name: 'teal', hex: '#107070' } };
+  const value = { ...copy!.value, variants: [{ ...variant!, size: 'M' }, second] };
+  const spec = { ...run.spec, shop: { ...run.spec.shop, blanks: [{ ...copy!, value }, ...others] } };
+  valueOf(await saveSpec(context, run.id, run.counter, spec));
+  for (const { variantWords } of (await bench()).items) expect(variantWords).toMatch(/^M, /);
+});

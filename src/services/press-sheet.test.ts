@@ -53,3 +53,8 @@ test('a pass that is not made, and a run that is not there, have none', async ()
   });
   expect(problemOf(await pressSheetOfRun(context, 'nosuchrun0', wish)).kind).toBe('runNotFound');
 });
+
+test('where no pass is made yet, none is the last', async () => {
+  const fresh = valueOf(await createRun(context, { title: 'Nothing yet', dueOn: null, list: 'Bo' }));
+  expect(problemOf(await pressSheetOfRun(context, fresh.id, wish))).toEqual({ kind: 'passNotFound', no: 1, lastNo: 0 });
+});
