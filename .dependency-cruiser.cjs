@@ -23,7 +23,7 @@ const CORE = {
   colour: [],
   tokens: [],
   place: ['shop'],
-  artwork: ['shop', 'faces', 'geometry', 'resolve'],
+  artwork: ['shop', 'faces', 'geometry', 'resolve', 'place'],
   largest: ['shop', 'geometry', 'faces', 'artwork', 'place'],
   fit: ['spec', 'units', 'geometry', 'faces', 'resolve', 'artwork', 'place', 'largest', 'finding'],
   figures: ['spec', 'place', 'finding'],

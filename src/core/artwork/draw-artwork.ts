@@ -1,11 +1,12 @@
 import { EM_UNITS } from '../faces';
+import type { Aside } from '../place';
 import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, joinRings, outlineRings } from '../geometry';
 import type { ArtJob } from './art-job';
 import { type FaceOf, type MissingCharacter, layLine, movedRing } from './lay-line';
 import type { BorderFacts } from './border-facts';
 import { withMotif } from './place-motif';
 import { LEAST_AREA, type Letters, type MadeLayer, lettersOf } from './letters';
-import { coversLetters, keepsMillimetres, makeLayer, makeRoom, reachMm } from './makers';
+import { asideMm, coversLetters, keepsMillimetres, makeLayer, makeRoom, reachMm } from './makers';
 
 /** One layer drawn, not yet sized: millionths of an em, y down, baseline of the first line at y = 0, pen start at x = 0. */
 export interface LayerArt {
@@ -28,6 +29,8 @@ export interface Artwork extends LayerArt {
   readonly missing: readonly (MissingCharacter & { readonly line: number })[];
   /** How far layers that keep millimetres reach beyond the others. Until the size is known they have no ink. */
   readonly beyondMm: number;
+  /** How much farther than that they reach to the left and above. */
+  readonly aside: Aside;
   /** The same with all of its layers, as they are at a size; itself where all of them grow with the letters. */
   readonly at: (emMm: number) => Artwork;
 }
@@ -110,6 +113,10 @@ function artworkOf(drawn: Drawn, layers: readonly LayerArt[]): Artwork {
     lastBaselineEm,
     missing,
     beyondMm: Math.max(0, ...job.layers.map(({ make }) => reachMm(make))),
+    aside: {
+      leftMm: Math.max(0, ...job.layers.map(({ make }) => asideMm(make).leftMm)),
+      topMm: Math.max(0, ...job.layers.map(({ make }) => asideMm(make).topMm)),
+    },
     at: (emMm) => (isScaling ? artwork : at(emMm)),
   };
   return artwork;

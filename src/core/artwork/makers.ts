@@ -1,5 +1,6 @@
 import { type Outline, takeOut } from '../geometry';
 import { assertNever } from '../outcome';
+import type { Aside } from '../place';
 import type { SlotLayer } from '../resolve';
 import { bodyOf } from './bodies';
 import { borderOf } from './border';
@@ -12,7 +13,7 @@ import { LEAST_AREA, type Letters, type MadeLayer } from './letters';
 export function keepsMillimetres({ make, under }: Pick<SlotLayer, 'make' | 'under'>): boolean {
   if (under) return true;
   if (make.kind === 'text' || make.kind === 'motif') return false;
-  if (make.distance.by === 'mm') return true;
+  if (make.distance.by === 'mm' || ((make.kind === 'backing' || make.kind === 'plate') && make.hole)) return true;
   return (make.kind === 'border' && make.fillsUnderMm > 0) || (make.kind === 'inside' && make.lineMm !== null);
 }
 
@@ -26,6 +27,18 @@ export function reachMm(make: SlotLayer['make']): number {
   const hasSquareCorners = (make.kind === 'backing' || make.kind === 'plate') && make.body === 'box';
   return hasSquareCorners ? SQUARE_CORNER * make.distance.mm : make.distance.mm;
 }
+
+/** How much farther than that a layer reaches to one side, for a hole in it. */
+export function asideMm(make: SlotLayer['make']): Aside {
+  if ((make.kind !== 'backing' && make.kind !== 'plate') || !make.hole) return NOT_ASIDE;
+  const { side, diameterMm, edgeMm } = make.hole;
+  const reach = make.distance.by === 'mm' ? make.distance.mm : 0;
+  // From the text to the middle of the hole, and from there to the edge of the body.
+  const mm = Math.max(0, edgeMm + diameterMm / 2 + Math.max(diameterMm / 2 + edgeMm, reach) - reachMm(make));
+  return side === 'left' ? { leftMm: mm, topMm: 0 } : { leftMm: 0, topMm: mm };
+}
+
+const NOT_ASIDE: Aside = { leftMm: 0, topMm: 0 };
 
 /** It covers its letters, and what is drawn in from them. */
 export function coversLetters({ make, under }: Pick<SlotLayer, 'make' | 'under'>): boolean {

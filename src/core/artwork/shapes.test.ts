@@ -92,7 +92,7 @@ test('a line inside keeps its distance from the edge of the letters, and its wid
 
 describe('bodies', () => {
   const backing = (body: 'box' | 'rounded' | 'grown', by: number): Made => ({
-    make: { kind: 'backing', body, distance: mm(by) },
+    make: { kind: 'backing', body, distance: mm(by), hole: null },
   });
 
   test('a rectangle reaches as far on every side; with round corners it is less by what they take', () => {
@@ -128,7 +128,7 @@ describe('bodies', () => {
   });
 
   test('a plate is its body without the letters, and what is inside them falls apart from it', () => {
-    const plate: Made = { make: { kind: 'plate', body: 'box', distance: mm(4) } };
+    const plate: Made = { make: { kind: 'plate', body: 'box', distance: mm(4), hole: null } };
     const { layers, inkBox } = drawn('Bo', [plate]).at(EM_MM);
     const { outline: letters } = drawn('Bo', [TEXT]);
     const [{ outline }] = layers as [(typeof layers)[number]];
@@ -143,7 +143,7 @@ describe('bodies', () => {
     const [box, round] = [at(backing('box', 6)), at(backing('rounded', 6))];
     expect([box.beyondMm, round.beyondMm]).toEqual([6 * Math.SQRT2, 6]);
     expect(round.layers[0]!.inkBox).toEqual(round.layers[1]!.inkBox);
-    const grows = at({ make: { kind: 'backing', body: 'box', distance: { by: 'height', share: 0.5 } } });
+    const grows = at({ make: { kind: 'backing', body: 'box', distance: { by: 'height', share: 0.5 }, hole: null } });
     expect([grows.beyondMm, grows.at(90) === grows]).toEqual([0, true]);
   });
 });
@@ -208,7 +208,7 @@ test('whatever kinds lie over each other, all of their ink together is what has 
     { kind: 'border', distance: mm(2), fillsUnderMm: 0.5 },
     { kind: 'border', distance: mm(3), fillsUnderMm: 0.5 },
     { kind: 'castEdge', distance: mm(3), towardDeg: 200 },
-    { kind: 'backing', body: 'grown', distance: mm(1) },
+    { kind: 'backing', body: 'grown', distance: mm(1), hole: null },
     { kind: 'inside', distance: mm(0.4), lineMm: null },
   ];
   fc.assert(

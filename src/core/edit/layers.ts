@@ -29,8 +29,8 @@ const FIRST: Readonly<Record<ShapeKind, ShapeMake>> = {
   border: { kind: 'border', distance: { by: 'mm', mm: 1.5 }, fillsUnderMm: 1 },
   inside: { kind: 'inside', distance: { by: 'mm', mm: 1 }, lineMm: null },
   castEdge: { kind: 'castEdge', distance: { by: 'height', share: 0.08 }, towardDeg: 45 },
-  backing: { kind: 'backing', body: 'rounded', distance: { by: 'mm', mm: 5 } },
-  plate: { kind: 'plate', body: 'rounded', distance: { by: 'mm', mm: 5 } },
+  backing: { kind: 'backing', body: 'rounded', distance: { by: 'mm', mm: 5 }, hole: null },
+  plate: { kind: 'plate', body: 'rounded', distance: { by: 'mm', mm: 5 }, hole: null },
 };
 
 const SLOT_NAMES: Readonly<Record<ShapeKind, string>> = {

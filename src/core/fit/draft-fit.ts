@@ -43,7 +43,7 @@ function computed(slot: Slot, cache: ArtCache): Draft {
   const { variant, measured, group, ownSize, liesLargest } = slot;
   const artwork = cache.draw(artJobOf(slot));
   const whole = variant && measured ? freeSpace(variant, measured) : null;
-  const space = whole && keptOff(whole, artwork.beyondMm);
+  const space = whole && keptOff(whole, artwork.beyondMm, artwork.aside);
   const ink = inkShape(artwork);
   const held = ink && space ? heldIn(ink, space) : null;
   const largest = held && liesLargest ? held.most : held;

@@ -66,3 +66,36 @@ test('a clear zone grows by the distance to every side, round its corners, and n
   expect(inner.blocks).toHaveLength(space.blocks.length);
   expect(inner.blocks.map(({ zone: own }) => own)).toEqual(space.blocks.map(({ zone: own }) => own));
 });
+
+test('what reaches farther to the left and above has its walls, its zones and its middle so much farther', () => {
+  const zone = aZone('label', aRect(20, 10), 40, 15);
+  const space = spaceOf({ outline: aRect(100, 40), clear: [zone] });
+  const inner = keptOff(space, 2, { leftMm: 7, topMm: 3 })!;
+  expect(inner.usable.xMm - space.usable.xMm).toBeCloseTo(9, 9);
+  expect(space.usable.widthMm - inner.usable.widthMm).toBeCloseTo(11, 9);
+  expect(space.usable.heightMm - inner.usable.heightMm).toBeCloseTo(7, 9);
+  // Left, right, top and bottom by the outward normal of each wall.
+  const moved = inner.walls.map(({ nx, ny, c }, i) => [nx, ny, space.walls[i]!.c - c] as const);
+  for (const [nx, ny, mm] of moved) expect(mm).toBeCloseTo(2 + 7 * Math.max(0, -nx) + 3 * Math.max(0, -ny), 9);
+  const [grown] = inner.blocks.map(({ ring }) => flat(ring));
+  // Ink whose own reach to the left would touch the label stands to its right.
+  const isKeptOff = (x: number, y: number) => isPointInRing(x, y, grown!);
+  expect([isKeptOff(37.9, 20), isKeptOff(38.1, 20), isKeptOff(68.9, 20), isKeptOff(69.1, 20)]).toEqual([
+    false,
+    true,
+    true,
+    false,
+  ]);
+  expect([isKeptOff(50, 12.9), isKeptOff(50, 13.1), isKeptOff(50, 29.9), isKeptOff(50, 30.1)]).toEqual([
+    false,
+    true,
+    true,
+    false,
+  ]);
+  const centred = spaceOf({ outline: aRect(100, 40), anchor: 'centre' });
+  expect(keptOff(centred, 2, { leftMm: 7, topMm: 3 })!.aim.map(({ atMm }) => atMm)).toEqual([53.5, 21.5]);
+  const corner = spaceOf({ outline: aRect(100, 40), anchor: 'topLeft' });
+  expect(keptOff(corner, 2, { leftMm: 7, topMm: 3 })!.aim.map(({ atMm }) => atMm)).toEqual([9, 5]);
+  expect(keptOff(space, 2)).not.toBe(inner);
+  expect(keptOff(space, 2, { leftMm: 97, topMm: 0 })).toBeNull();
+});

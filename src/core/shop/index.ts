@@ -65,6 +65,7 @@ export {
   type Motif,
   type MotifPart,
   type Reach,
+  type StringHole,
   type Lettering,
   type LetterStyle,
   type Bought,

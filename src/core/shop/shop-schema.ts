@@ -72,6 +72,13 @@ const reachSchema = z.discriminatedUnion('by', [
 /** `box`: a rectangle around all letters; `rounded`: the same with round corners; `grown`: the letters grown until they are one body. */
 export const BODIES = ['box', 'rounded', 'grown'] as const;
 
+/** For a string or a ring: beside the text or above it. The body is so much longer there that the hole keeps off its edge and the text. */
+const stringHoleSchema = z.object({
+  side: z.enum(['left', 'top']),
+  diameterMm: mm.min(1).max(50),
+  edgeMm: mm.min(1).max(50),
+});
+
 /** How a layer comes to be; each kind is a maker in the room artwork. All of them start from the letters, never from each other. */
 export const layerMakeSchema = z.discriminatedUnion('kind', [
   /** The letters of its colour slot, joined. */
@@ -93,9 +100,19 @@ export const layerMakeSchema = z.discriminatedUnion('kind', [
     towardDeg: z.number().min(0).max(360),
   }),
   /** A body under all letters. */
-  z.object({ kind: z.literal('backing'), body: z.enum(BODIES), distance: reachSchema }),
+  z.object({
+    kind: z.literal('backing'),
+    body: z.enum(BODIES),
+    distance: reachSchema,
+    hole: stringHoleSchema.nullable(),
+  }),
   /** The same with the letters taken out. */
-  z.object({ kind: z.literal('plate'), body: z.enum(BODIES), distance: reachSchema }),
+  z.object({
+    kind: z.literal('plate'),
+    body: z.enum(BODIES),
+    distance: reachSchema,
+    hole: stringHoleSchema.nullable(),
+  }),
 ]);
 
 /** What becomes of a layer below others: all of it stays where nothing is said. */
@@ -209,5 +226,6 @@ export type Motif = DeepReadonly<z.infer<typeof motifSchema>>;
 export type MotifPart = Motif['parts'][number];
 export type LayerUnder = NonNullable<Layer['under']>;
 export type Reach = BorderMake['distance'];
+export type StringHole = DeepReadonly<z.infer<typeof stringHoleSchema>>;
 export type Body = (typeof BODIES)[number];
 export type BorderMake = Extract<LayerMake, { kind: 'border' }>;

@@ -41,5 +41,14 @@ export function lookOf(spec: RunSpec, { motif }: Pick<PlaceUse, 'motif'>, letter
 }
 
 function aroundWord({ kind, distance, ...others }: Exclude<LayerMake, { kind: 'text' }>): string {
-  return [kind, distance.by, distance.by === 'mm' ? distance.mm : distance.share, ...Object.values(others)].join(' ');
+  return [
+    kind,
+    distance.by,
+    distance.by === 'mm' ? distance.mm : distance.share,
+    ...Object.values(others).map(wordOf),
+  ].join(' ');
+}
+
+function wordOf(value: unknown): unknown {
+  return typeof value === 'object' && value !== null ? Object.values(value).join(' ') : value;
 }

@@ -4,15 +4,8 @@ import { useLengths, useRun } from '@/client';
 import { type MainPlace, type ShapeLayer, type ShapeMake, changeLayer, changeUnder, dropLayer } from '@/core/edit';
 import type { Reach } from '@/core/shop';
 import { Choice, FieldRow, LengthField, NumberField, Select, TextButton, optionsOf, withOwn } from '@/ui';
-import {
-  BODY_WORDS,
-  FIRST_REACH,
-  FIRST_UNDER,
-  HOW_FAR_WORDS,
-  REACH_WORDS,
-  TOWARD_WORDS,
-  UNDER_WORDS,
-} from './layer-words';
+import { BodyFields } from './body-fields';
+import { FIRST_REACH, FIRST_UNDER, HOW_FAR_WORDS, REACH_WORDS, TOWARD_WORDS, UNDER_WORDS } from './layer-words';
 
 interface LayerFieldsProps {
   readonly place: MainPlace;
@@ -117,11 +110,7 @@ function OwnFields({ make, onChange }: MakeFieldsProps) {
         </FieldRow>
       );
     default:
-      return (
-        <FieldRow label="Shape">
-          <Select options={optionsOf(BODY_WORDS)} value={make.body} onChange={(body) => onChange({ ...make, body })} />
-        </FieldRow>
-      );
+      return <BodyFields make={make} onChange={onChange} />;
   }
 }
 

@@ -1,5 +1,5 @@
 import type { ShapeKind } from '@/core/edit';
-import type { Body, LayerUnder } from '@/core/shop';
+import type { Body, LayerUnder, StringHole } from '@/core/shop';
 
 /** What layers are called on Fit. */
 
@@ -60,3 +60,12 @@ export const UNDER_WORDS: Readonly<Record<'whole' | LayerUnder['kind'], string>>
 /** What a turn to one way or the other begins with. */
 export const FIRST_REACH = { mm: { by: 'mm', mm: 1.5 }, height: { by: 'height', share: 0.06 } } as const;
 export const FIRST_UNDER = { trap: { kind: 'trap', mm: 2 }, inlay: { kind: 'inlay', mm: 0.1 } } as const;
+
+export const HOLE_WORDS: Readonly<Record<'none' | StringHole['side'], string>> = {
+  none: 'none',
+  left: 'left of the text',
+  top: 'above the text',
+};
+
+/** A thin cord goes through, and card holds. */
+export const FIRST_HOLE = { side: 'left', diameterMm: 4, edgeMm: 4 } as const;
