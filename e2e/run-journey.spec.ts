@@ -235,5 +235,5 @@ test('a file that is no run is refused with its name and the reason', async ({ p
   await page
     .getByLabel('File of a run')
     .setInputFiles({ name: 'notes.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });
-  await expect(page.getByRole('alert').filter({ hasText: 'notes.json' })).toContainText('format');
+  await expect(page.getByRole('alert').filter({ hasText: 'notes.json' })).toContainText('is no run that Knurl wrote');
 });
