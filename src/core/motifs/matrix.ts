@@ -1,3 +1,5 @@
+import { numbersIn } from './numbers';
+
 /** `x' = a·x + c·y + e`, `y' = b·x + d·y + f`. */
 export type Matrix = readonly [a: number, b: number, c: number, d: number, e: number, f: number];
 
@@ -19,6 +21,13 @@ export function scaleOf([a, b, c, d]: Matrix): number {
   return Math.sqrt(Math.abs(a * d - b * c));
 }
 
+/** How much longer it draws what it draws longest than what it draws shortest; infinite where it draws everything on a line. */
+export function squeezeOf([a, b, c, d]: Matrix): number {
+  const [sum, area] = [a * a + b * b + c * c + d * d, Math.abs(a * d - b * c)];
+  const longest2 = (sum + Math.sqrt(Math.max(0, sum * sum - 4 * area * area))) / 2;
+  return longest2 / area;
+}
+
 /** What a `transform` attribute says; null where it says nothing that can be understood. */
 export function readTransform(text: string): Matrix | null {
   let matrix: Matrix = IDENTITY;
@@ -30,13 +39,8 @@ export function readTransform(text: string): Matrix | null {
   return rest.trim() === '' && matrix.every(Number.isFinite) ? matrix : null;
 }
 
-function numbersIn(list: string): readonly number[] {
-  const words = list.split(/[\s,]+/).filter((word) => word !== '');
-  return words.map(Number);
-}
-
-function readOne(name: string, n: readonly number[]): Matrix | null {
-  if (n.some((value) => !Number.isFinite(value))) return null;
+function readOne(name: string, n: readonly number[] | null): Matrix | null {
+  if (!n) return null;
   const [p = 0, q, r] = n;
   switch (name) {
     case 'matrix':

@@ -1,5 +1,6 @@
 import svgpath from 'svgpath';
 import { type Outcome, fail, ok } from '../outcome';
+import { numbersIn } from './numbers';
 import type { SvgNode } from './svg-tree';
 
 /** A stretch of straight lines and cubics, in the space of its element: where it begins, and what follows. */
@@ -20,10 +21,16 @@ export const SHAPES: ReadonlySet<string> = new Set([
   'polygon',
 ]);
 
+/** What a per cent is of; null: the drawing does not say how large it is. */
+export interface Viewport {
+  readonly width: number;
+  readonly height: number;
+}
+
 /** The stretches of a shape; the name of an attribute that is none, or is no number that can be drawn with. */
-export function stretchesOf(node: SvgNode): Outcome<readonly Stretch[], string> {
+export function stretchesOf(node: SvgNode, viewport: Viewport | null): Outcome<readonly Stretch[], string> {
   try {
-    const d = pathData(node);
+    const d = pathData((name) => number(node, name, viewport), node);
     return ok(d === '' ? [] : stretchesOfPath(d));
   } catch (error) {
     if (error instanceof BadAttribute) return fail(error.message);
@@ -58,39 +65,54 @@ function drawable(value: number): number | null {
   return Number.isFinite(value) && Math.abs(value) <= MOST ? value : null;
 }
 
-function number(node: SvgNode, name: string, fallback: number | null = 0): number {
+function number(node: SvgNode, name: string, viewport: Viewport | null): number {
   const said = node.attributes.get(name);
-  const value = said === undefined || said === 'auto' ? fallback : lengthOf(said);
+  const value = said === undefined || said === 'auto' ? 0 : (percentOf(said, name, viewport) ?? lengthOf(said));
   if (value === null) throw new BadAttribute(name);
   return value;
 }
 
+const ACROSS: ReadonlySet<string> = new Set(['x', 'width', 'cx', 'rx', 'x1', 'x2']);
+
+/** Null where it is no per cent, or of something that is not known. */
+function percentOf(text: string, name: string, viewport: Viewport | null): number | null {
+  const share = /^\s*([+-]?(?:\d+\.?\d*|\.\d+))%\s*$/.exec(text)?.[1];
+  if (share === undefined || !viewport) return null;
+  const { width, height } = viewport;
+  // A radius is of both: of the root of their mean square.
+  const whole = name === 'r' ? Math.hypot(width, height) / Math.SQRT2 : ACROSS.has(name) ? width : height;
+  return drawable((Number(share) / 100) * whole);
+}
+
+/** Reads an attribute; nothing said is nought. */
+type Read = (name: string) => number;
+
 /** Every shape as path data. */
-function pathData(node: SvgNode): string {
+function pathData(number: Read, node: SvgNode): string {
   switch (node.name) {
     case 'path':
       return node.attributes.get('d') ?? '';
     case 'rect':
-      return rectData(node);
+      return rectData(number, node);
     case 'circle': {
-      const r = number(node, 'r');
-      return ellipseData(number(node, 'cx'), number(node, 'cy'), r, r);
+      const r = number('r');
+      return ellipseData(number('cx'), number('cy'), r, r);
     }
     case 'ellipse':
-      return ellipseData(number(node, 'cx'), number(node, 'cy'), number(node, 'rx'), number(node, 'ry'));
+      return ellipseData(number('cx'), number('cy'), number('rx'), number('ry'));
     case 'line':
-      return `M${number(node, 'x1')} ${number(node, 'y1')}L${number(node, 'x2')} ${number(node, 'y2')}`;
+      return `M${number('x1')} ${number('y1')}L${number('x2')} ${number('y2')}`;
     default:
       return pointsData(node);
   }
 }
 
-function rectData(node: SvgNode): string {
-  const [x, y, w, h] = [number(node, 'x'), number(node, 'y'), number(node, 'width'), number(node, 'height')];
+function rectData(number: Read, node: SvgNode): string {
+  const [x, y, w, h] = [number('x'), number('y'), number('width'), number('height')];
   if (w <= 0 || h <= 0) return '';
   const has = (name: string) => node.attributes.has(name) && node.attributes.get(name) !== 'auto';
-  const rx = Math.min(w / 2, Math.max(0, has('rx') ? number(node, 'rx') : number(node, 'ry')));
-  const ry = Math.min(h / 2, Math.max(0, has('ry') ? number(node, 'ry') : number(node, 'rx')));
+  const rx = Math.min(w / 2, Math.max(0, has('rx') ? number('rx') : number('ry')));
+  const ry = Math.min(h / 2, Math.max(0, has('ry') ? number('ry') : number('rx')));
   if (rx === 0 || ry === 0) return `M${x} ${y}h${w}v${h}h${-w}z`;
   const arc = (dx: number, dy: number) => `a${rx} ${ry} 0 0 1 ${dx} ${dy}`;
   return `M${x + rx} ${y}h${w - 2 * rx}${arc(rx, ry)}v${h - 2 * ry}${arc(-rx, ry)}h${2 * rx - w}${arc(-rx, -ry)}v${2 * ry - h}${arc(rx, -ry)}z`;
@@ -103,9 +125,8 @@ function ellipseData(cx: number, cy: number, rx: number, ry: number): string {
 }
 
 function pointsData(node: SvgNode): string {
-  const words = (node.attributes.get('points') ?? '').split(/[\s,]+/).filter((word) => word !== '');
-  const numbers = words.map((word) => lengthOf(word));
-  if (numbers.includes(null)) throw new BadAttribute('points');
+  const numbers = numbersIn(node.attributes.get('points') ?? '');
+  if (!numbers || numbers.some((value) => drawable(value) === null)) throw new BadAttribute('points');
   const pairs = Math.floor(numbers.length / 2);
   if (pairs < 2) return '';
   const line = Array.from({ length: pairs }, (_, i) => `${numbers[2 * i]} ${numbers[2 * i + 1]}`).join('L');

@@ -25,6 +25,9 @@ const INHERITED = [
 /** Those that are of an element alone. */
 const OWN = ['display', 'opacity', 'clip-path', 'mask', 'filter', 'vector-effect'] as const;
 
+/** A style sheet may move things in ways of its own, with units: told, not followed. */
+export const CSS_TRANSFORM = 'transform';
+
 const KNOWN: ReadonlySet<string> = new Set([...INHERITED, ...OWN]);
 
 export type Style = ReadonlyMap<string, string>;
@@ -65,7 +68,8 @@ function readDeclarations(body: string): Style {
   const style = new Map<string, string>();
   for (const part of body.split(';')) {
     const [, name, value] = /^\s*([\w-]+)\s*:\s*(.*?)\s*(!important\s*)?$/.exec(part) ?? [];
-    if (name !== undefined && value !== undefined && KNOWN.has(name)) style.set(name, value);
+    if (name !== undefined && value !== undefined && (KNOWN.has(name) || name === CSS_TRANSFORM))
+      style.set(name, value);
   }
   return style;
 }

@@ -1,5 +1,5 @@
 import { type Outcome, fail, ok } from '../outcome';
-import { IDENTITY, type Matrix, readTransform, through } from './matrix';
+import { IDENTITY, type Matrix, readTransform, squeezeOf, through } from './matrix';
 import {
   type LeftOut,
   type LeftOutKind,
@@ -9,8 +9,9 @@ import {
   MOST_SEGMENTS,
   type SvgProblem,
 } from './svg-problem';
-import { SHAPES, type Stretch, lengthOf, stretchesOf } from './svg-shapes';
-import { NO_STYLE, type Paint, type Style, isHidden, paintOf, rulesOf, styleOf } from './svg-style';
+import { SHAPES, type Stretch, type Viewport, lengthOf, stretchesOf } from './svg-shapes';
+import { innerBox, rootViewport } from './viewport';
+import { CSS_TRANSFORM, NO_STYLE, type Paint, type Style, isHidden, paintOf, rulesOf, styleOf } from './svg-style';
 import type { SvgNode } from './svg-tree';
 
 /** How a shape is drawn along, in its own space. */
@@ -53,7 +54,7 @@ const SILENT: ReadonlySet<string> = new Set([
   'view',
 ]);
 
-const GROUPS: ReadonlySet<string> = new Set(['svg', 'g', 'a', 'switch']);
+const GROUPS: ReadonlySet<string> = new Set(['g', 'a', 'switch']);
 
 const LOST: Readonly<Record<string, LeftOutKind>> = {
   text: 'text',
@@ -66,7 +67,8 @@ export function walkSvg(svg: SvgNode): Outcome<Walked, SvgProblem> {
   const rules = rulesOf(svg);
   if (!rules) return fail({ kind: 'tooMany', what: 'rules', most: MOST_RULES });
   const walk = new Walk(rules, byId(svg));
-  const problem = walk.into(svg, { style: NO_STYLE, matrix: IDENTITY, level: 0, within: [] });
+  const above: Above = { style: NO_STYLE, matrix: IDENTITY, viewport: rootViewport(svg), level: 0, within: [] };
+  const problem = walk.root(svg, above);
   return problem ? fail(problem) : ok({ painted: walk.painted, leftOut: walk.leftOut() });
 }
 
@@ -84,6 +86,7 @@ function byId(svg: SvgNode): ReadonlyMap<string, SvgNode> {
 interface Above {
   readonly style: Style;
   readonly matrix: Matrix;
+  readonly viewport: Viewport | null;
   readonly level: number;
   /** What it is a copy within, so that nothing is a copy within itself. */
   readonly within: readonly SvgNode[];
@@ -104,19 +107,42 @@ class Walk {
     return [...this.#lost].map(([what, count]) => ({ what, count }));
   }
 
+  root(svg: SvgNode, above: Above): SvgProblem | null {
+    const here = this.#within(svg, above);
+    return isAbove(here) ? this.#each(svg.children, here) : here;
+  }
+
   into(node: SvgNode, above: Above): SvgProblem | null {
-    if (above.level > MOST_LEVELS) return { kind: 'tooMany', what: 'levels', most: MOST_LEVELS };
     if (SILENT.has(node.name)) return null;
+    const here = this.#within(node, above);
+    if (!isAbove(here)) return here;
+    if (GROUPS.has(node.name)) return this.#each(node.children, here);
+    if (node.name === 'svg') return this.#inner(node, node, here);
+    if (node.name === 'use') return this.#copy(node, here);
+    return SHAPES.has(node.name) ? this.#paint(node, here) : this.#lose('element');
+  }
+
+  /** What comes down to what is in an element; null where nothing of it is painted. */
+  #within(node: SvgNode, above: Above): Above | SvgProblem | null {
+    if (above.level > MOST_LEVELS) return { kind: 'tooMany', what: 'levels', most: MOST_LEVELS };
     const style = styleOf(node, above.style, this.rules);
     if (isHidden(style)) return null;
     const lost = LOST[node.name] ?? lostBy(style);
     if (lost) return this.#lose(lost);
     const matrix = matrixOf(node, above.matrix);
     if (!matrix) return { kind: 'badNumber', element: node.name, attribute: 'transform' };
-    const here: Above = { ...above, style, matrix, level: above.level + 1 };
-    if (GROUPS.has(node.name)) return this.#each(node.children, here);
-    if (node.name === 'use') return this.#copy(node, here);
-    return SHAPES.has(node.name) ? this.#paint(node, here) : this.#lose('element');
+    return { ...above, style, matrix, level: above.level + 1 };
+  }
+
+  /** A drawing within the drawing, or a symbol that `by` copies. */
+  #inner(node: SvgNode, by: SvgNode, here: Above): SvgProblem | null {
+    const inner = innerBox(node, by, here.viewport);
+    if (!inner) return this.#lose('element');
+    return this.#each(node.children, {
+      ...here,
+      matrix: through(here.matrix, inner.matrix),
+      viewport: inner.viewport,
+    });
   }
 
   #each(children: readonly SvgNode[], here: Above): SvgProblem | null {
@@ -139,17 +165,17 @@ class Walk {
     if (++this.#numCopies > MOST_COPIES) return { kind: 'tooMany', what: 'copies', most: MOST_COPIES };
     const [x, y] = [lengthOf(node.attributes.get('x') ?? '0'), lengthOf(node.attributes.get('y') ?? '0')];
     if (x === null || y === null) return { kind: 'badNumber', element: 'use', attribute: x === null ? 'x' : 'y' };
-    const within: Above = {
-      ...here,
-      matrix: through(here.matrix, [1, 0, 0, 1, x, y]),
-      within: [...here.within, target],
-    };
-    return target.name === 'symbol' ? this.#each(target.children, within) : this.into(target, within);
+    const within: Above = { ...here, within: [...here.within, target] };
+    if (target.name === 'symbol') {
+      const symbol = this.#within(target, within);
+      return isAbove(symbol) ? this.#inner(target, node, symbol) : symbol;
+    }
+    return this.into(target, { ...within, matrix: through(here.matrix, [1, 0, 0, 1, x, y]) });
   }
 
-  #paint(node: SvgNode, { style, matrix }: Above): SvgProblem | null {
+  #paint(node: SvgNode, { style, matrix, viewport }: Above): SvgProblem | null {
     if (style.get('visibility') === 'hidden' || style.get('visibility') === 'collapse') return null;
-    const stretches = stretchesOf(node);
+    const stretches = stretchesOf(node, viewport);
     if (!stretches.ok) return { kind: 'badNumber', element: node.name, attribute: stretches.problem };
     this.#numSegments += stretches.value.reduce((sum, { segments }) => sum + segments.length + 1, 0);
     if (this.#numSegments > MOST_SEGMENTS) return { kind: 'tooMany', what: 'segments', most: MOST_SEGMENTS };
@@ -159,8 +185,9 @@ class Walk {
     if (stroke === 'bad') return { kind: 'badNumber', element: node.name, attribute: 'stroke-width' };
     if (stroke && (style.get('stroke-dasharray') ?? 'none') !== 'none') this.#lose('dashes');
     if (stroke && MARKERS.some((name) => (style.get(name) ?? 'none') !== 'none')) this.#lose('markers');
-    const isFixed = stroke !== null && style.get('vector-effect') === 'non-scaling-stroke';
-    // It is as wide as the screen says, and film has no screen.
+    // It is as wide as the screen says, and film has no screen; or it is squeezed until nobody could tell where it ends.
+    const isFixed =
+      stroke !== null && (style.get('vector-effect') === 'non-scaling-stroke' || !(squeezeOf(matrix) < MOST_SQUEEZE));
     if (isFixed) this.#lose('fixedStroke');
     this.painted.push({
       stretches: stretches.value,
@@ -180,12 +207,18 @@ class Walk {
   }
 }
 
+function isAbove(found: Above | SvgProblem | null): found is Above {
+  return found !== null && 'matrix' in found;
+}
+
+const MOST_SQUEEZE = 1000;
 const GREY = '#808080';
 const MARKERS = ['marker', 'marker-start', 'marker-mid', 'marker-end'] as const;
 
 /** What cannot be done with a blade: shapes seen through others, and what a filter makes of them. */
 function lostBy(style: Style): LeftOutKind | null {
   if ((style.get('clip-path') ?? 'none') !== 'none' || (style.get('mask') ?? 'none') !== 'none') return 'clipped';
+  if ((style.get(CSS_TRANSFORM) ?? 'none') !== 'none') return 'element';
   return (style.get('filter') ?? 'none') !== 'none' ? 'filter' : null;
 }
 
