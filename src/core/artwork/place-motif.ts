@@ -6,7 +6,7 @@ import {
   boxHeight,
   boxOfRings,
   boxWidth,
-  joinRings,
+  joinOutlines,
   mapOutline,
   outlineRings,
 } from '../geometry';
@@ -27,12 +27,18 @@ export function withMotif(letters: Letters, motif: SlotMotif, heights: BesideLet
   const shapes = motifShapes(motif.motif);
   const used = motif.parts.map((part) => shapes[part] ?? EMPTY_OUTLINE);
   const copies = copiesOf(motif, used, boxOf([letters.all()]), heights);
-  const placed = shapes.map((shape) => united(copies.map((copy) => moved(shape, copy))));
+  const placed = shapes.map((shape) =>
+    joinOutlines(
+      copies.map((copy) => moved(shape, copy)),
+      LEAST_AREA,
+    ),
+  );
   let all: Outline | null = null;
   return {
     ...letters,
     ofMotif: (part) => placed[part] ?? EMPTY_OUTLINE,
-    all: () => (all ??= united([letters.all(), ...motif.parts.map((part) => placed[part] ?? EMPTY_OUTLINE)])),
+    all: () =>
+      (all ??= joinOutlines([letters.all(), ...motif.parts.map((part) => placed[part] ?? EMPTY_OUTLINE)], LEAST_AREA)),
   };
 }
 
@@ -46,15 +52,6 @@ interface Copy {
 
 function moved(shape: Outline, { scale, x, y, isReversed }: Copy): Outline {
   return mapOutline(shape, isReversed ? -scale : scale, scale, x, y);
-}
-
-function united(outlines: readonly Outline[]): Outline {
-  const [only, ...others] = outlines.filter(({ islands }) => islands.length > 0);
-  if (!only || others.length === 0) return only ?? EMPTY_OUTLINE;
-  return joinRings(
-    [only, ...others].flatMap((outline) => [...outlineRings(outline)]),
-    LEAST_AREA,
-  );
 }
 
 function boxOf(outlines: readonly Outline[]): Box | null {

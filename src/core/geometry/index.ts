@@ -7,7 +7,7 @@ export { type Box, boxHeight, boxOfRings, boxWidth, boxesTouch } from './box';
 export { outlineArea, ringArea } from './area';
 export { isPointInRing } from './containment';
 export { flattenCubic, flattenQuadratic } from './flatten';
-export { type FillRule, joinRings } from './join-rings';
+export { type FillRule, joinOutlines, joinRings } from './join-rings';
 export { type LineStyle, strokeRings } from './stroke-rings';
 export { type Growing, growOutline } from './grow-outline';
 export { takeOut, thinned } from './take-out';

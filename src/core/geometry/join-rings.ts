@@ -1,6 +1,6 @@
 import { clipper } from './clipper';
 import { islandsOf, throughEngine } from './engine-paths';
-import type { Outline, Ring } from './outline';
+import { EMPTY_OUTLINE, type Outline, type Ring, outlineRings } from './outline';
 
 /** Whether what rings wind round is material, or what they wind round an odd number of times. */
 export type FillRule = 'nonzero' | 'evenodd';
@@ -16,6 +16,16 @@ export function joinRings(rings: Iterable<Ring>, leastArea: number, rule: FillRu
   const { NonZero, EvenOdd } = clipper.FillRule;
   return islandsOf(
     throughEngine(rings, (subject) => clipper.UnionSelfD(subject, rule === 'nonzero' ? NonZero : EvenOdd, 0)),
+    leastArea,
+  );
+}
+
+/** Outlines as one; the very same where only one has anything. Rings under `leastArea` are dropped where two meet. */
+export function joinOutlines(outlines: readonly Outline[], leastArea: number): Outline {
+  const [only, ...others] = outlines.filter(({ islands }) => islands.length > 0);
+  if (!only || others.length === 0) return only ?? EMPTY_OUTLINE;
+  return joinRings(
+    [only, ...others].flatMap((outline) => [...outlineRings(outline)]),
     leastArea,
   );
 }

@@ -7,6 +7,7 @@ import {
   boxesTouch,
   flattenCubic,
   growOutline,
+  joinOutlines,
   joinRings,
   outlineArea,
   outlineRings,
@@ -48,7 +49,7 @@ function merged(shapes: readonly Coloured[]): readonly Coloured[] {
     if (runs.at(-1)?.hex === hex) runs.at(-1)!.outlines.push(outline);
     else runs.push({ hex, outlines: [outline] });
   }
-  return runs.map(({ hex, outlines }) => ({ hex, outline: united(outlines) }));
+  return runs.map(({ hex, outlines }) => ({ hex, outline: joinOutlines(outlines, LEAST_AREA) }));
 }
 
 /** Each without what lies over it; whatever lies elsewhere is not even looked at. */
@@ -64,7 +65,7 @@ function seen(shapes: readonly Coloured[]): readonly Coloured[] {
     above.push({ outline, box });
   }
   return [...byColour]
-    .map(([hex, outlines]) => ({ hex, outline: united(outlines) }))
+    .map(([hex, outlines]) => ({ hex, outline: joinOutlines(outlines, LEAST_AREA) }))
     .filter(({ outline }) => outlineArea(outline) > 0);
 }
 
@@ -73,15 +74,6 @@ function isHidden(outline: Outline, left: Outline): boolean {
   if (left === outline || outlineArea(outline) - outlineArea(left) < SLIVER_AREA) return false;
   const gone = takeOut(outline, left, SLIVER_AREA);
   return growOutline(gone, { distance: -TOLERANCE, tolerance: TOLERANCE / 2, leastArea: 0 }).islands.length > 0;
-}
-
-function united(outlines: readonly Outline[]): Outline {
-  const [only, ...others] = outlines.filter(({ islands }) => islands.length > 0);
-  if (!only || others.length === 0) return only ?? EMPTY_OUTLINE;
-  return joinRings(
-    [only, ...others].flatMap((outline) => [...outlineRings(outline)]),
-    LEAST_AREA,
-  );
 }
 
 /** From the drawing's space into one in which all of it is as tall as it should be; null where it has no height and no width. */
