@@ -9,7 +9,8 @@ export function stopFindings({ slot, artwork, draft }: Fit): Finding[] {
   const unusable: Finding[] = variant && !draft.space ? [{ kind: 'placeUnusable', severity: 'stop' }] : [];
   const words = slot.findings.filter(({ severity }) => severity === 'stop');
   const found = [...words, ...missingLetters(slot.text.join(' '), artwork.missing, words)];
-  if (!artwork.inkBox) {
+  const isWordless = slot.text.join('').trim() === '';
+  if (!artwork.inkBox || isWordless) {
     if (found.length === 0) found.push({ kind: 'nothingToDraw', severity: 'stop' });
   } else if (draft.isTooSmall && draft.largest) {
     const capHeightMm = draft.largest.emMm * artwork.capHeightEm;
