@@ -15,7 +15,15 @@ export {
   setPlate,
   shapeLayersOf,
 } from './layers';
-export { changeMotif, changeMotifPart, changeMotifSpot, dropMotif, mayTakeMotif, takeMotif } from './motifs';
+export {
+  changeMotif,
+  changeMotifPart,
+  changeMotifSpot,
+  dropMotif,
+  mayTakeMotif,
+  motifSlotName,
+  takeMotif,
+} from './motifs';
 export { changeWho, toggleTaker, toggleValue } from './change-who';
 export { changeFilmColumn, nameFilm } from './change-films';
 export { type ShopCopies, withShop } from './with-shop';

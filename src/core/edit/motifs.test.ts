@@ -1,8 +1,9 @@
+import { artCache } from '../artwork';
 import { STARTER_MOTIFS } from '../motifs';
 import { resolveSlots } from '../resolve';
-import type { Copy, Motif } from '../shop';
+import { type Copy, type Motif, STARTER_MATERIALS } from '../shop';
 import { type RunSpec, MOST_RUN_MOTIFS, placeLayers, runSpecSchema, specFaults } from '../spec';
-import { aRun, seededBytes } from '../test';
+import { aRun, fitRun, seededBytes, shippedFaces } from '../test';
 import { proofRows, tickRows } from '../wording';
 import {
   addLayer,
@@ -102,6 +103,34 @@ test('alone it needs no words, is called by its name and can be ticked; an empty
   ]);
 });
 
+test('a colour more is told from all that the place has, not from the letters alone', () => {
+  const films = STARTER_MATERIALS.filter(({ value }) => value.kind === 'standardFilm');
+  const stocked = {
+    ...spec,
+    shop: {
+      ...spec.shop,
+      materials: [...spec.shop.materials.filter(({ id }) => !films.some((film) => film.id === id)), ...films],
+    },
+  };
+  const both = addLayer(takeMotif(stocked, null, named('rosette'), random), null, 'border', random);
+  const { materials } = placeAt(both, null).placeUse;
+  expect(new Set(Object.values(materials)).size).toBe(3);
+});
+
+test('a text that is empty stops also beside a motif: nobody wants a shape without its name', () => {
+  const emptied = {
+    ...spec,
+    entries: spec.entries.map((entry) => ({ ...entry, fields: { ...entry.fields, text: ' ' } })),
+  };
+  const stops = (run: RunSpec) =>
+    fitRun(run, artCache(shippedFaces())).fits.map(({ findings }) =>
+      findings.filter(({ severity }) => severity === 'stop').map(({ kind }) => kind),
+    );
+  const beside = takeMotif(emptied, null, named('lyre'), random);
+  expect(stops(beside)).toEqual([['nothingToDraw'], ['nothingToDraw']]);
+  expect(stops(changeMotifSpot(beside, null, 'alone'))).toEqual([[], []]);
+});
+
 test('it lies over what is made around the letters, and below them', () => {
   const one = takeMotif(
     addLayer(addLayer(spec, null, 'border', random), null, 'inside', random),
@@ -121,12 +150,24 @@ test('a run has room for so many, and those that nothing uses make room', () => 
   expect(run.shop.motifs.map(({ id }) => id)).toEqual([copies.at(-1)!.id]);
   const uses = copies.slice(0, MOST_RUN_MOTIFS).map(({ id }, i) => ({
     ...run.uses[0]!,
-    id: `use000000${String(i).padStart(2, '0')}`.slice(0, 10),
+    id: `use00000${String(i).padStart(2, '0')}`,
     places: run.uses[0]!.places.map((place) => ({ ...place, motif: { ...place.motif!, motifId: id } })),
   }));
-  const full = { ...run, uses, shop: { ...run.shop, motifs: copies.slice(0, MOST_RUN_MOTIFS) } };
-  expect([mayTakeMotif(full, copies[0]!.id), mayTakeMotif(full, copies.at(-1)!.id)]).toEqual([true, false]);
-  expect(takeMotif(full, null, copies.at(-1)!, random)).toBe(full);
+  const motifs = copies.slice(0, MOST_RUN_MOTIFS);
+  const full = { ...run, uses, shop: { ...run.shop, motifs } };
+  const more = copies.at(-1)!;
+  const at = { useId: uses[3]!.id, placeId: uses[3]!.places[0]!.placeId, variantId: null };
+  // Whoever has one of their own gives it up for another.
+  expect(mayTakeMotif(full, at, more.id)).toBe(true);
+  expect(takeMotif(full, at, more, random).shop.motifs.map(({ id }) => id)).toEqual([
+    ...motifs.filter((_, i) => i !== 3).map(({ id }) => id),
+    more.id,
+  ]);
+  const without = { ...uses[0]!, id: 'anotheruse', places: uses[0]!.places.map(({ motif: _, ...place }) => place) };
+  const fuller = { ...full, uses: [...uses, without] };
+  const empty = { ...at, useId: without.id };
+  expect([mayTakeMotif(fuller, empty, copies[0]!.id), mayTakeMotif(fuller, empty, more.id)]).toEqual([true, false]);
+  expect(takeMotif(fuller, empty, more, random)).toBe(fuller);
 });
 
 test('faults are told: a motif that is not there, a part that it has not, a layer that stands twice', () => {

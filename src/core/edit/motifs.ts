@@ -1,6 +1,7 @@
 import { type RandomBytes, makeId } from '../ids';
+import { presentOrThrow } from '../outcome';
 import type { Copy, Motif } from '../shop';
-import { type MotifSpot, type MotifUse, type RunSpec, MOST_RUN_MOTIFS } from '../spec';
+import { type MotifSpot, type MotifUse, type PlaceUse, type RunSpec, MOST_RUN_MOTIFS, takesOwnFilm } from '../spec';
 import { changePlaceUse, withFilms, withoutFilms } from './change-place';
 import { type PlaceAt, placeAt } from './main-place';
 import { tellingFilm } from './telling-film';
@@ -22,19 +23,20 @@ const FIRST_SHARE: Readonly<Record<MotifSpot, number>> = {
 const FIRST_GAP = 0.35;
 
 /** What a motif of the shop is copied into: there is room for so many, those that no place uses go first. */
-export function mayTakeMotif(spec: RunSpec, motifId: string): boolean {
-  const used = usedMotifs(spec);
+export function mayTakeMotif(spec: RunSpec, at: PlaceAt | null, motifId: string): boolean {
+  const { placeUse } = placeAt(spec, at);
+  // What it takes the place of makes room.
+  const used = usedMotifs(spec, placeUse);
   return used.has(motifId) || used.size < MOST_RUN_MOTIFS;
 }
 
 /** A motif for a place: all of its parts, the first in the colour of the letters, the others in colours of their own. */
 export function takeMotif(spec: RunSpec, at: PlaceAt | null, copy: Copy<Motif>, randomBytes: RandomBytes): RunSpec {
-  if (!mayTakeMotif(spec, copy.id)) return spec;
-  const { placeUse, slots } = placeAt(spec, at);
-  const [own] = placeUse.motif ? [] : slots;
+  if (!mayTakeMotif(spec, at, copy.id)) return spec;
+  const { placeUse, lettering } = placeAt(spec, at);
   const known = putMotifCopy(spec, copy);
   const spot = placeUse.motif?.spot ?? 'before';
-  const letters = letterSlot(spec, at) ?? own?.slot ?? 'main';
+  const letters = presentOrThrow(lettering.layers.find(takesOwnFilm), 'a layer of letters').slot;
   const motif: MotifUse = {
     motifId: copy.id,
     spot,
@@ -43,20 +45,15 @@ export function takeMotif(spec: RunSpec, at: PlaceAt | null, copy: Copy<Motif>, 
     layers: copy.value.parts.map((_, part) => ({
       id: makeId<'layer'>(randomBytes),
       part,
-      slot: part === 0 ? letters : slotName(part),
+      slot: part === 0 ? letters : motifSlotName(part),
     })),
   };
   return withMotifUse(known, at, motif);
 }
 
-/** Of the second part on, as they are counted for a person. */
-function slotName(part: number): string {
-  return part === 1 ? 'motif' : `motif ${part}`;
-}
-
-function letterSlot(spec: RunSpec, at: PlaceAt | null): string | null {
-  const { layers } = placeAt(spec, at).lettering;
-  return layers.find(({ make }) => make.kind === 'text' || make.kind === 'plate')?.slot ?? null;
+/** What the colour of a part is called where it has one of its own. */
+export function motifSlotName(part: number): string {
+  return part <= 1 ? 'motif' : `motif ${part}`;
 }
 
 /** Where it stands; its size begins anew, since each spot measures it by something else. */
@@ -125,8 +122,10 @@ function withoutUnused(spec: RunSpec, before: MotifUse): RunSpec {
   return before.layers.reduce((now, { slot }) => withoutFilms(now, slot), kept);
 }
 
-function usedMotifs({ uses }: RunSpec): ReadonlySet<string> {
-  return new Set(uses.flatMap(({ places }) => places.flatMap(({ motif }) => motif?.motifId ?? [])));
+/** By any place but `except`. */
+function usedMotifs({ uses }: RunSpec, except: PlaceUse | null = null): ReadonlySet<string> {
+  const places = uses.flatMap((use) => use.places).filter((place) => place !== except);
+  return new Set(places.flatMap(({ motif }) => motif?.motifId ?? []));
 }
 
 /** The run's own copy of a motif; one that it did not have is added, and those that nothing uses make room. */

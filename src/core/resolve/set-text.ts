@@ -63,8 +63,7 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
 
 /** The colour slot of the lowest layer of letters, or of what they are taken out of: what words are cut from of which nobody said it. */
 function groundSlot({ layers }: Lettering): string {
-  const [ground] = [...layers.filter(({ make }) => make.kind === 'text'), ...layers];
-  return presentOrThrow(ground, 'a layer').slot;
+  return presentOrThrow(layers.find(takesOwnFilm), 'a layer of letters').slot;
 }
 
 function motifOf(spec: RunSpec, { motifId, spot, share, gapShare, layers }: NonNullable<PlaceUse['motif']>): SlotMotif {

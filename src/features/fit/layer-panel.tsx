@@ -2,6 +2,7 @@
 
 import { randomBytes, useRun } from '@/client';
 import { type MainPlace, addLayer, mayAddLayer, setPlate, shapeLayersOf } from '@/core/edit';
+import { MOST_LAYERS } from '@/core/shop';
 import { Button, Choice } from '@/ui';
 import { LayerFields } from './layer-fields';
 import { ADD_WORDS, LETTERS_WORDS } from './layer-words';
@@ -25,6 +26,9 @@ export function LayerPanel({ place }: { readonly place: MainPlace }) {
       {[...shapes].reverse().map((layer) => (
         <LayerFields key={layer.id} place={place} layer={layer} />
       ))}
+      {!mayAddLayer(lettering) && (
+        <p className="text-soft">A lettering has at most {MOST_LAYERS} layers, and this one has them.</p>
+      )}
       {mayAddLayer(lettering) && (
         <div className="flex flex-wrap gap-2">
           {ADD_WORDS.map(({ kind, words, again }) => (

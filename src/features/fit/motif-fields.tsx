@@ -1,7 +1,7 @@
 'use client';
 
 import { randomBytes, useRun } from '@/client';
-import { type MainPlace, changeMotif, changeMotifPart, changeMotifSpot } from '@/core/edit';
+import { type MainPlace, changeMotif, changeMotifPart, changeMotifSpot, motifSlotName } from '@/core/edit';
 import type { Motif } from '@/core/shop';
 import { MOTIF_SPOTS, type MotifUse } from '@/core/spec';
 import { MotifDrawing } from '@/drawing';
@@ -66,8 +66,7 @@ export function MotifFields({ place, use, motif }: MotifFieldsProps) {
 function PartField({ place, use, part, motif }: MotifFieldsProps & { readonly part: number }) {
   const { change } = useRun();
   const own = use.layers.find((layer) => layer.part === part)?.slot;
-  const named = part === 0 ? 'motif' : part === 1 ? 'motif' : `motif ${part}`;
-  const known = [...new Set([...place.slots.map(({ slot }) => slot), named])];
+  const known = [...new Set([...place.slots.map(({ slot }) => slot), motifSlotName(part)])];
   return (
     <label className="flex items-center gap-2">
       <MotifDrawing

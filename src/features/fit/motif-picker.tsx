@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { api, keepMotifFile, useApiQuery } from '@/client';
+import { api, keepMotifFile, problemSentence, useApiQuery } from '@/client';
 import type { Copy, Motif } from '@/core/shop';
 import { MotifDrawing } from '@/drawing';
 import { DialogCard, FileButton, Notice, TextButton } from '@/ui';
@@ -13,7 +13,7 @@ interface MotifPickerProps {
 
 /** What the shop has, drawn, and a drawing of one's own. */
 export function MotifPicker({ onTake, onClose }: MotifPickerProps) {
-  const { value } = useApiQuery({ key: ['shop', 'motifs'], ask: () => api.things('motifs'), isKept: false });
+  const shelf = useApiQuery({ key: ['shop', 'motifs'], ask: () => api.things('motifs'), isKept: false });
   const [problem, setProblem] = useState<string | null>(null);
   const [lost, setLost] = useState<{ readonly words: string; readonly copy: Copy<Motif> } | null>(null);
   const bringIn = async (file: File) => {
@@ -26,6 +26,7 @@ export function MotifPicker({ onTake, onClose }: MotifPickerProps) {
   };
   return (
     <DialogCard title="A motif" tone="work" isWide isOpen onClose={onClose}>
+      {shelf.problem && <Notice severity="stop">{problemSentence(shelf.problem)}</Notice>}
       {problem && <Notice severity="stop">{problem}</Notice>}
       {lost && (
         <Notice severity="check">
@@ -33,7 +34,7 @@ export function MotifPicker({ onTake, onClose }: MotifPickerProps) {
         </Notice>
       )}
       <ul className="grid max-h-[60vh] grid-cols-[repeat(auto-fill,minmax(8rem,1fr))] gap-3 overflow-y-auto">
-        {(value?.motifs ?? []).map(({ id, rev, value: motif }) => (
+        {(shelf.value?.motifs ?? []).map(({ id, rev, value: motif }) => (
           <li key={id}>
             <button
               type="button"

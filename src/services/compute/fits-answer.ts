@@ -47,10 +47,7 @@ function fitAnswer(
     xMm: spot?.xMm ?? 0,
     yMm: spot?.yMm ?? 0,
     turnDeg: spot?.turnDeg ?? 0,
-    materialId: presentOrThrow(
-      [...fit.slot.layers].sort((a, b) => Number(takesOwnFilm(b)) - Number(takesOwnFilm(a)))[0],
-      'a layer',
-    ).materialId,
+    materialId: presentOrThrow(fit.slot.layers.find(takesOwnFilm), 'a layer of letters').materialId,
     layers,
     outline: withOutlines ? outlineToNumbers(placedOutline(fit)) : null,
   };
