@@ -30,7 +30,8 @@ export function sizeFindings(fit: Fit, stops: readonly Finding[]): Finding[] {
   if (isHeld) return found;
   // Beside a motif nobody can tell what an extender costs: the two are sized as one.
   if (largest.boundBy !== 'width' && !slot.motif) {
-    const costMm = gainWithoutExtenders(artwork, space, largest) * letterEm;
+    // As it was sized: without what keeps millimetres around it, for which the place is moved in.
+    const costMm = gainWithoutExtenders(draft.artwork, space, largest) * letterEm;
     if (costMm >= WORTH_A_NOTE_MM) found.push({ kind: 'extenderCosts', severity: 'note', costMm });
   }
   const loop = gainInLoops(ink, space, largest);
