@@ -1,6 +1,16 @@
 import { expect, test, type Page } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
-import { expectNoAxeFinding, expectSaved, field, makeAllPasses, startRun } from './pages';
+import {
+  cutFilesOf,
+  expectNoAxeFinding,
+  expectSaved,
+  field,
+  fitsOf,
+  makeAllPasses,
+  piecesIn,
+  settled,
+  startRun,
+} from './pages';
 import { type Outline, boxOfOutline } from './positions/truth';
 
 /** A sailing club's kit bags, white lettering with a gold border. */
@@ -12,20 +22,6 @@ test.beforeAll(async () => {
   server = await KnurlServer.start();
 });
 test.afterAll(() => server.stop());
-
-interface FitJson {
-  readonly text: readonly string[];
-  readonly capHeightMm: number;
-  readonly inkWidthMm: number;
-  readonly inkHeightMm: number;
-  readonly layers: readonly { readonly colourSlot: string; readonly materialId: string; readonly outline: Outline }[];
-  readonly findings: readonly { readonly kind: string }[];
-}
-
-async function fitsOf(page: Page, id: string): Promise<readonly FitJson[]> {
-  const answer = await page.request.get(`${server.url}/api/runs/${id}/fits?outlines=1`);
-  return ((await answer.json()) as { fits: FitJson[] }).fits;
-}
 
 /** From a point to the nearest edge, 0.1 µm: every edge is looked at. */
 function toEdge(outline: Outline, x: number, y: number): number {
@@ -41,8 +37,6 @@ function toEdge(outline: Outline, x: number, y: number): number {
 }
 
 const decision = (page: Page) => page.getByRole('region', { name: 'To decide' });
-const settled = (page: Page) =>
-  expect(page.getByRole('heading', { name: /to measure|fitting/ })).toHaveCount(0, { timeout: 30_000 });
 
 test('a name with a border goes from the list to a cut file for each film, and to the bench as two films in their order', async ({
   page,
@@ -55,7 +49,7 @@ test('a name with a border goes from the list to a cut file for each film, and t
     await page.getByRole('radio', { name: 'Stand block', exact: true }).click();
     await settled(page);
     await expectSaved(page);
-    const before = await fitsOf(page, id);
+    const before = await fitsOf(page, server.url, id);
     await page.getByRole('button', { name: 'Add a border' }).click();
     await field(page, 'Beyond the letters').fill(String(BORDER_MM));
     await page.keyboard.press('Tab');
@@ -63,7 +57,7 @@ test('a name with a border goes from the list to a cut file for each film, and t
     await settled(page);
     await expectSaved(page);
     await expectNoAxeFinding(page);
-    const after = await fitsOf(page, id);
+    const after = await fitsOf(page, server.url, id);
     for (const [i, { layers, text, inkWidthMm, inkHeightMm, capHeightMm }] of after.entries()) {
       expect(layers.map(({ colourSlot, materialId }) => [colourSlot, materialId])).toEqual([
         ['border', 'film-white'],
@@ -104,23 +98,19 @@ test('a name with a border goes from the list to a cut file for each film, and t
       .click();
     await expect(closed()).toHaveCount(0);
     await expectSaved(page);
-    const found = (await fitsOf(page, id)).flatMap(({ findings }) => findings.map(({ kind }) => kind));
+    const found = (await fitsOf(page, server.url, id)).flatMap(({ findings }) => findings.map(({ kind }) => kind));
     expect(found).not.toContain('borderCloses');
   });
 
   await test.step('each film has passes of its own, in which every border, or every name, lies', async () => {
     await makeAllPasses(page.request, server.url, id);
-    const { passes } = (await (await page.request.get(`${server.url}/api/runs/${id}/passes?heads=1`)).json()) as {
-      passes: { no: number }[];
-    };
     const names = new Map<string, Set<string>>();
-    for (const { no } of passes) {
-      const svg = await (await page.request.get(`${server.url}/api/runs/${id}/passes/${no}/cut.svg`)).text();
+    for (const svg of await cutFilesOf(page, server.url, id)) {
       const layersHere = new Set([...svg.matchAll(/data-layer="([^"]+)"/g)].map(([, layer]) => layer!));
-      expect([no, layersHere.size]).toEqual([no, 1]);
+      expect(layersHere.size).toBe(1);
       const [layer] = layersHere;
       const pieces = names.get(layer!) ?? new Set<string>();
-      for (const [, piece] of svg.matchAll(/id="piece-([^"]+)"/g)) pieces.add(piece!);
+      for (const piece of piecesIn(svg)) pieces.add(piece);
       names.set(layer!, pieces);
     }
     expect([...names.values()].map((pieces) => pieces.size)).toEqual([CREW.length, CREW.length]);

@@ -1,7 +1,16 @@
-import { type Page, expect, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
-import { expectNoAxeFinding, expectSaved, makeAllPasses, startRun } from './pages';
-import { type Outline, boxOfOutline } from './positions/truth';
+import {
+  cutFilesOf,
+  expectNoAxeFinding,
+  expectSaved,
+  fitsOf,
+  makeAllPasses,
+  piecesIn,
+  settled,
+  startRun,
+} from './pages';
+import { boxOfOutline } from './positions/truth';
 
 /** A village bakery's aprons: white names with a border, and an ear of grain in two films. */
 const BAKERS = ['Thessaly', 'Corwin', 'Anneke', 'Ludo'];
@@ -21,23 +30,6 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.stop());
 
-interface FitJson {
-  readonly text: readonly string[];
-  readonly layers: readonly {
-    readonly kind: string;
-    readonly colourSlot: string;
-    readonly materialId: string;
-    readonly outline: Outline;
-  }[];
-}
-
-async function fitsOf(page: Page, id: string): Promise<readonly FitJson[]> {
-  const answer = await page.request.get(`${server.url}/api/runs/${id}/fits?outlines=1`);
-  return ((await answer.json()) as { fits: FitJson[] }).fits;
-}
-
-const settled = (page: Page) =>
-  expect(page.getByRole('heading', { name: /to measure|fitting/ })).toHaveCount(0, { timeout: 30_000 });
 const drawing = (text: string) => ({ name: 'ear_of_grain.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(text) });
 
 test('names with a border and a motif in two films go from a drawing to a cut file for each film, and to the bench layer by layer', async ({
@@ -70,7 +62,7 @@ test('names with a border and a motif in two films go from a drawing to a cut fi
     await expect(page.getByText('“border” cut from')).toBeVisible();
     await settled(page);
     await expectSaved(page);
-    const fits = await fitsOf(page, id);
+    const fits = await fitsOf(page, server.url, id);
     for (const { layers } of fits) {
       expect(layers.map(({ kind, colourSlot }) => [kind, colourSlot])).toEqual([
         ['border', 'border'],
@@ -93,7 +85,7 @@ test('names with a border and a motif in two films go from a drawing to a cut fi
     await motif.getByLabel('Part 2 is cut in').selectOption('nothing: left out');
     await settled(page);
     await expectSaved(page);
-    const both = (await fitsOf(page, id)).map(({ layers }) => layers.map(({ kind }) => kind));
+    const both = (await fitsOf(page, server.url, id)).map(({ layers }) => layers.map(({ kind }) => kind));
     expect(both).toEqual(BAKERS.map(() => ['border', 'motif', 'text']));
     await page.getByRole('heading', { name: /fits, all at one scale/ }).click();
     await page.keyboard.press('Control+z');
@@ -105,15 +97,10 @@ test('names with a border and a motif in two films go from a drawing to a cut fi
 
   await test.step('each film has passes of its own, and every part is in them once a name', async () => {
     await makeAllPasses(page.request, server.url, id);
-    const heads = await page.request.get(`${server.url}/api/runs/${id}/passes?heads=1`);
-    const { passes } = (await heads.json()) as { passes: { no: number }[] };
-    expect(passes.length).toBeGreaterThan(1);
-    const pieces: string[] = [];
-    for (const { no } of passes) {
-      const svg = await (await page.request.get(`${server.url}/api/runs/${id}/passes/${no}/cut.svg`)).text();
-      expect(svg).not.toMatch(/Knead|host\.invalid|<text|<style|<image/);
-      pieces.push(...[...svg.matchAll(/id="piece-([^"]+)"/g)].map(([, piece]) => piece!));
-    }
+    const files = await cutFilesOf(page, server.url, id);
+    expect(files.length).toBeGreaterThan(1);
+    for (const svg of files) expect(svg).not.toMatch(/Knead|host\.invalid|<text|<style|<image/);
+    const pieces = files.flatMap(piecesIn);
     expect(new Set(pieces).size).toBe(pieces.length);
     expect(pieces).toHaveLength(4 * BAKERS.length);
   });

@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Outline } from './positions/truth';
 import { type APIRequestContext, type Locator, type Page, expect } from '@playwright/test';
 
 /** What several journeys do on the pages of a run. */
@@ -69,4 +70,45 @@ export async function takeInstead(page: Page, name: RegExp): Promise<void> {
 
 export function field(page: Page, name: string): Locator {
   return page.getByLabel(name, { exact: true });
+}
+
+/** A fit as the interface answers it with its outlines. */
+export interface FitJson {
+  readonly text: readonly string[];
+  readonly capHeightMm: number;
+  readonly inkWidthMm: number;
+  readonly inkHeightMm: number;
+  readonly layers: readonly {
+    readonly kind: string;
+    readonly colourSlot: string;
+    readonly materialId: string;
+    readonly outline: Outline;
+  }[];
+  readonly findings: readonly { readonly kind: string }[];
+}
+
+export async function fitsOf(page: Page, url: string, id: string): Promise<readonly FitJson[]> {
+  const answer = await page.request.get(`${url}/api/runs/${id}/fits?outlines=1`);
+  return ((await answer.json()) as { fits: FitJson[] }).fits;
+}
+
+/** Every text on Fit is drawn and measured. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.getByRole('heading', { name: /to measure|fitting/ })).toHaveCount(0, { timeout: 30_000 });
+}
+
+/** The cut files of every made pass. */
+export async function cutFilesOf(page: Page, url: string, id: string): Promise<readonly string[]> {
+  const heads = await page.request.get(`${url}/api/runs/${id}/passes?heads=1`);
+  const { passes } = (await heads.json()) as { passes: { no: number }[] };
+  const files: string[] = [];
+  for (const { no } of passes) {
+    files.push(await (await page.request.get(`${url}/api/runs/${id}/passes/${no}/cut.svg`)).text());
+  }
+  return files;
+}
+
+/** Names of the pieces in a cut file. */
+export function piecesIn(svg: string): readonly string[] {
+  return [...svg.matchAll(/id="piece-([^"]+)"/g)].map(([, piece]) => piece!);
 }

@@ -1,7 +1,15 @@
 import { expect, test } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
-import { expectNoAxeFinding, expectSaved, makeAllPasses, startRun } from './pages';
-import type { Outline } from './positions/truth';
+import {
+  cutFilesOf,
+  expectNoAxeFinding,
+  expectSaved,
+  fitsOf,
+  makeAllPasses,
+  piecesIn,
+  settled,
+  startRun,
+} from './pages';
 
 /** A plant nursery's labels: a name on a tag of its own outline, and the same tag once more in card. */
 const PLANTS = ['Bramble', 'Quince', 'Medlar'];
@@ -11,10 +19,6 @@ test.beforeAll(async () => {
   server = await KnurlServer.start();
 });
 test.afterAll(() => server.stop());
-
-interface FitJson {
-  readonly layers: readonly { readonly colourSlot: string; readonly materialId: string; readonly outline: Outline }[];
-}
 
 test('a tag with a hole and its twin in card are cut by the same outline, each from its own material', async ({
   page,
@@ -32,13 +36,12 @@ test('a tag with a hole and its twin in card are cut by the same outline, each f
   const film = page.getByLabel('“backing 2” cut from');
   const card = await film.locator('option').filter({ hasText: /card/ }).first().textContent();
   await film.selectOption(card!);
-  await expect(page.getByRole('heading', { name: /to measure|fitting/ })).toHaveCount(0, { timeout: 30_000 });
+  await settled(page);
   await expectSaved(page);
   await expectNoAxeFinding(page);
 
-  const { fits } = (await (await page.request.get(`${server.url}/api/runs/${id}/fits?outlines=1`)).json()) as {
-    fits: FitJson[];
-  };
+  const fits = await fitsOf(page, server.url, id);
+  expect(fits).toHaveLength(PLANTS.length);
   for (const { layers } of fits) {
     const [twin, tag, letters] = layers;
     expect([twin!.colourSlot, tag!.colourSlot, letters!.colourSlot]).toEqual(['backing 2', 'backing', 'main']);
@@ -55,12 +58,6 @@ test('a tag with a hole and its twin in card are cut by the same outline, each f
   }
 
   await makeAllPasses(page.request, server.url, id);
-  const heads = await page.request.get(`${server.url}/api/runs/${id}/passes?heads=1`);
-  const { passes } = (await heads.json()) as { passes: { no: number }[] };
-  const pieces: string[] = [];
-  for (const { no } of passes) {
-    const svg = await (await page.request.get(`${server.url}/api/runs/${id}/passes/${no}/cut.svg`)).text();
-    pieces.push(...[...svg.matchAll(/id="piece-([^"]+)"/g)].map(([, piece]) => piece!));
-  }
+  const pieces = (await cutFilesOf(page, server.url, id)).flatMap(piecesIn);
   expect(new Set(pieces).size).toBe(3 * PLANTS.length);
 });

@@ -1,7 +1,7 @@
 // Bundles what Node starts from a file of its own: the server's worker thread, the seeding of the demo, the checker.
-import { build } from 'esbuild';
+import { bundle } from './bundle.mjs';
 
-await build({
+await bundle({
   entryPoints: {
     'compute-thread': 'src/services/compute/thread.ts',
     'packing-thread': 'src/services/compute/packing-thread.ts',
@@ -17,10 +17,4 @@ await build({
   },
   outdir: 'build',
   outExtension: { '.js': '.mjs' },
-  bundle: true,
-  platform: 'node',
-  target: 'node20',
-  format: 'esm',
-  packages: 'external',
-  logLevel: 'warning',
 });

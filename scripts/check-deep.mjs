@@ -1,6 +1,6 @@
 // Checks the core against computations of another kind, with as many random cases as wanted: `npm run check:deep 1000`.
 import { spawnSync } from 'node:child_process';
-import { build } from 'esbuild';
+import { bundle } from './bundle.mjs';
 
 const programs = [
   ['e2e/measures/deep.ts', 'build/deep.mjs'],
@@ -10,15 +10,9 @@ const programs = [
   ['e2e/cut-file-checker/deep.ts', 'build/deep-cut-files.mjs'],
 ];
 for (const [entry, outfile] of programs) {
-  await build({
+  await bundle({
     entryPoints: [entry],
     outfile,
-    bundle: true,
-    platform: 'node',
-    target: 'node20',
-    format: 'esm',
-    packages: 'external',
-    logLevel: 'warning',
   });
 }
 const [count = '1000', ...rest] = process.argv.slice(2);

@@ -1,16 +1,10 @@
 // Reads spoilt drawings, as many as wanted and by a seed: `npm run check:drawings 1000 7`.
 import { spawnSync } from 'node:child_process';
-import { build } from 'esbuild';
+import { bundle } from './bundle.mjs';
 
-await build({
+await bundle({
   entryPoints: ['e2e/drawings/fuzz.ts'],
   outfile: 'build/fuzz-drawings.mjs',
-  bundle: true,
-  platform: 'node',
-  target: 'node20',
-  format: 'esm',
-  packages: 'external',
-  logLevel: 'warning',
 });
 process.exitCode =
   spawnSync(process.execPath, ['build/fuzz-drawings.mjs', ...process.argv.slice(2)], { stdio: 'inherit' }).status ?? 1;
