@@ -32,7 +32,7 @@ export {
 export { type Shelf, type ShopValues, isShelf, noShelf } from './shelves';
 export { MOST_PHOTO_BYTES } from './jpeg';
 export { parseJson } from './parse-json';
-export { MOST_MOTIF_BYTES, readMotifFile } from './motifs';
+export { MOST_MOTIF_BYTES, motifDrawing, readMotifFile } from './motifs';
 export { type KeptPhoto, MOST_PHOTO_PX, keepPhoto, photoBytes } from './photos';
 export { letteringSample } from './lettering-sample';
 export { type SampleAnswer } from './compute/sample';

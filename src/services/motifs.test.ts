@@ -1,5 +1,5 @@
 import type { Context } from './context';
-import { getThing, listThings, readMotifFile, saveThing } from '.';
+import { getThing, listThings, motifDrawing, readMotifFile, saveThing } from '.';
 import { aContext, problemOf, removeFolders, valueOf } from './test/a-context';
 
 let context: Context;
@@ -67,4 +67,13 @@ test('on the shelf it stands among the twelve that a bare shop has, and what is 
   expect(problemOf(await saveThing(context, 'motifs', { id: 'motif-none', rev: 0, candidate: none })).kind).toBe(
     'invalidInput',
   );
+});
+
+test('it is handed out as Knurl writes it, and comes back the same', async () => {
+  const { motif } = valueOf(await readMotifFile(context, bytes(DRAWING), 'Grüner Zweig.svg'));
+  valueOf(await saveThing(context, 'motifs', { id: 'motif-zweig', rev: 0, candidate: motif }));
+  const { svg, fileName } = valueOf(await motifDrawing(context, 'motif-zweig'));
+  expect(fileName).toMatch(/^gr.+ner-zweig\.svg$/);
+  expect(valueOf(await readMotifFile(context, bytes(svg), 'Grüner Zweig.svg'))).toEqual({ motif, leftOut: [] });
+  expect(problemOf(await motifDrawing(context, 'motif-gone')).kind).toBe('shopThingNotFound');
 });

@@ -1,7 +1,9 @@
-import { type ReadMotif, MOST_SVG_BYTES } from '@/core/motifs';
+import { type ReadMotif, MOST_SVG_BYTES, writeMotif } from '@/core/motifs';
+import { fileStem } from '@/core/names';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import type { Context } from './context';
 import type { ServiceProblem } from './problem';
+import { getThing } from './shop';
 
 /** More is not even taken off the wire: a drawing that names shapes has a tenth of it. */
 export const MOST_MOTIF_BYTES = MOST_SVG_BYTES;
@@ -35,4 +37,15 @@ function nameOf(fileName: string): string {
     .replace(/[_-]+/g, ' ')
     .trim();
   return name.slice(0, MOST_NAME) || 'motif';
+}
+
+/** A motif of the shop as Knurl writes it, with the name that its file gets. */
+export async function motifDrawing(
+  context: Context,
+  id: string,
+): Promise<Outcome<{ readonly svg: string; readonly fileName: string }, ServiceProblem>> {
+  const found = await getThing(context, 'motifs', id);
+  if (!found.ok) return found;
+  const { value } = found.value;
+  return ok({ svg: writeMotif(value), fileName: `${fileStem(value.name) || id}.svg` });
 }

@@ -82,6 +82,7 @@ export {
   MOTIF_UNITS,
   hasLayerFor,
   motifSchema,
+  pointsOf,
   copyOf,
   faceShaSchema,
   letteringSchema,

@@ -179,6 +179,16 @@ const motifRing = z
   .min(6)
   .max(2 * MOST_MOTIF_POINTS);
 
+/** How many points all edges of a motif have. */
+export function pointsOf({
+  parts,
+}: {
+  readonly parts: readonly { readonly outline: readonly (readonly (readonly number[])[])[] }[];
+}): number {
+  const rings = parts.flatMap(({ outline }) => outline.flat());
+  return rings.reduce((sum, ring) => sum + ring.length / 2, 0);
+}
+
 /** A drawn shape in one or more colours, read from a drawing: geometry alone is kept of that. */
 export const motifSchema = z.object({
   name,
@@ -194,14 +204,7 @@ export const motifSchema = z.object({
     )
     .min(1)
     .max(MOST_MOTIF_PARTS)
-    .refine(
-      (parts) =>
-        parts.reduce(
-          (sum, { outline }) => sum + outline.flat().reduce((points, ring) => points + ring.length / 2, 0),
-          0,
-        ) <= MOST_MOTIF_POINTS,
-      `A motif has at most ${MOST_MOTIF_POINTS} points.`,
-    ),
+    .refine((parts) => pointsOf({ parts }) <= MOST_MOTIF_POINTS, `A motif has at most ${MOST_MOTIF_POINTS} points.`),
 });
 
 /** A run's own copy of a shop thing; `fromRev` is null while it comes from the shipped defaults. */

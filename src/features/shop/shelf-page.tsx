@@ -13,22 +13,24 @@ interface ShelfPageProps<S extends Shelf> {
   readonly word: string;
   readonly things: readonly ShopThingView<ShopValues[S]>[];
   readonly columns: readonly TableColumn<ShopThingView<ShopValues[S]>>[];
-  /** What a new one starts as. */
-  readonly fresh: ShopValues[S];
+  /** What a new one starts as, or how one comes to be that does not start from anything. */
+  readonly fresh: ShopValues[S] | ((onProblem: (problem: string | null) => void) => ReactNode);
   /** Id of the thing that was just taken out; null otherwise. */
   readonly removedId: string | null;
+  /** How tall a line is, in pixels. */
+  readonly rowPx?: number;
   /** What holds for all of them. */
   readonly note: ReactNode;
 }
 
 /** Everything on a shelf of the shop: made, looked through, brought back. */
 export function ShelfPage<S extends Shelf>(props: ShelfPageProps<S>) {
-  const { shelf, word, things, columns, fresh, removedId, note } = props;
+  const { shelf, word, things, columns, fresh, removedId, rowPx = 40, note } = props;
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
-  const make = async () => {
+  const make = async (value: ShopValues[S]) => {
     const id = makeId<'thing'>(randomBytes);
-    const made = await api.saveThing(shelf, { id, rev: 0, value: fresh });
+    const made = await api.saveThing(shelf, { id, rev: 0, value });
     if (made.ok) router.push(`/shop/${shelf}/${id}`);
     else setProblem(problemSentence(made.problem));
   };
@@ -42,9 +44,13 @@ export function ShelfPage<S extends Shelf>(props: ShelfPageProps<S>) {
     <main className="mx-auto max-w-[1240px] px-6 py-6">
       <div className="mb-4 flex flex-wrap items-center justify-between gap-4">
         <h1 className="text-2xl font-bold">Shop: {count}</h1>
-        <Button weight="main" onClick={() => void make()}>
-          A new {word}
-        </Button>
+        {typeof fresh === 'function' ? (
+          fresh(setProblem)
+        ) : (
+          <Button weight="main" onClick={() => void make(fresh)}>
+            A new {word}
+          </Button>
+        )}
       </div>
       {problem && <Notice severity="stop">{problem}</Notice>}
       {removedId !== null && !things.some(({ id }) => id === removedId) && (
@@ -58,10 +64,10 @@ export function ShelfPage<S extends Shelf>(props: ShelfPageProps<S>) {
           columns={columns}
           rows={things}
           idOf={({ id }) => id}
-          rowPx={40}
+          rowPx={rowPx}
         />
       </div>
-      <p className="mt-3 text-soft">{note}</p>
+      <div className="mt-3 text-soft">{note}</div>
     </main>
   );
 }
