@@ -47,7 +47,7 @@ const CORE = {
   pieces: ['spec', 'geometry', 'resolve', 'place', 'fit', 'checks', 'finding'],
   sheets: ['shop', 'spec', 'units', 'geometry', 'pieces', 'random'],
   freeze: ['shop', 'units', 'geometry', 'faces', 'checks', 'figures', 'pieces', 'sheets'],
-  release: ['units', 'geometry', 'resolve', 'checks', 'pieces', 'freeze'],
+  release: ['units', 'geometry', 'figures', 'resolve', 'checks', 'pieces', 'freeze'],
   cutfile: ['spec', 'units', 'geometry', 'sheets', 'freeze'],
   ledger: ['shop', 'spec'],
   countdown: ['spec'],

@@ -1,6 +1,6 @@
 import { artCache } from '@/core/artwork';
 import { checkedReport, measuredReport } from '@/core/checks';
-import { addLayer, changeMotifSpot, changeRule, setPlate, takeMotif } from '@/core/edit';
+import { addLayer, changeMotifSpot, changeRule, setLetters, takeMotif } from '@/core/edit';
 import { EM_UNITS } from '@/core/faces';
 import { largestDisc } from '@/core/geometry';
 import { STARTER_MOTIFS, readMotif } from '@/core/motifs';
@@ -51,8 +51,8 @@ const timed = (name: string, spec: RunSpec, withMeasures = false): Bench => ({
 export const LAYER_BENCHES: readonly Bench[] = [
   timed('with a cast edge, cold', addLayer(plain, null, 'castEdge', random)),
   timed('with a line inside, cold', addLayer(plain, null, 'inside', random)),
-  timed('left open in a plate, cold', setPlate(plain, null, true)),
-  timed('left open in a plate, with all measures', setPlate(plain, null, true), true),
+  timed('left open in a plate, cold', setLetters(plain, null, 'plate', seededBytes(4))),
+  timed('left open in a plate, with all measures', setLetters(plain, null, 'plate', seededBytes(4)), true),
   timed('within a laurel, cold', changeMotifSpot(takeMotif(plain, null, laurel, random), null, 'around')),
   {
     name: 'layers: the largest disc in each of 200 holes',

@@ -2,8 +2,9 @@
 
 import { useQueries } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import { outlinesOf } from '@/core/figures';
 import type { OutlineNumbers } from '@/core/geometry';
-import { type DrawnLayer, filmsOf, frozenLayer, layersOfFit } from '@/drawing';
+import { type DrawnLayer, filmsOf, frozenLayer, frozenLines, layersOfFit } from '@/drawing';
 import { api } from './api';
 import { outlineQuery } from './api-query';
 import { useRun } from './run-session';
@@ -23,7 +24,9 @@ export interface ShownDrawing {
 export function useShownLayers(shown: readonly ShownFit[]): readonly ShownDrawing[] {
   const { spec, paths } = useRun();
   const shas = useMemo(
-    () => [...new Set(shown.flatMap(({ layers }) => layers.flatMap(({ frozen }) => frozen?.outline ?? [])))],
+    () => [
+      ...new Set(shown.flatMap(({ layers }) => layers.flatMap(({ frozen }) => (frozen ? outlinesOf(frozen) : [])))),
+    ],
     [shown],
   );
   const answers = useQueries({ queries: shas.map((sha) => outlineQuery(sha, () => api.outline(sha))) });
@@ -66,7 +69,12 @@ export function drawingOf(
       return [];
     }
     numHoles = (numHoles ?? 0) + holesIn(outline);
-    return [frozen(layer, outline, layer.frozen.spot)];
+    const own = frozen(layer, outline, layer.frozen.spot);
+    const lines = (layer.frozen.lines ?? []).flatMap((line) => {
+      const rings = outlineOf(line.outline);
+      return rings ? [frozenLines(own, rings, line)] : [];
+    });
+    return [own, ...lines];
   });
   return { layers: drawn, numHoles, isReading };
 }

@@ -114,7 +114,7 @@ type FindingFacts =
       readonly has: number;
       readonly least: number;
     }
-  /** No pass of the run's bed holds it. `passesAtMm` is the letter height at which it would; `otherBed` would hold it as it is. */
+  /** No pass of the run's bed holds it. `passesAtMm` is the letter height at which it would, null where that is not what its size is by; `otherBed` would hold it as it is. */
   | {
       readonly kind: 'largerThanBed';
       readonly severity: 'check';
@@ -122,7 +122,7 @@ type FindingFacts =
       readonly heightMm: number;
       readonly roomWidthMm: number;
       readonly roomHeightMm: number;
-      readonly passesAtMm: number;
+      readonly passesAtMm: number | null;
       readonly otherBed: string | null;
     }
   /** The list says a quantity that is no number of pieces; one is made until somebody chooses. */

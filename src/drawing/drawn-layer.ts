@@ -1,4 +1,5 @@
 import { HOUSE } from '@/core/tokens';
+import type { LineTool } from '@/core/shop';
 import { type Spot, cornerAsRead, inkOrigin, inkToPlace } from '@/core/place';
 import type { RunSpec } from '@/core/spec';
 import { UM10_PER_MM } from '@/core/units';
@@ -12,6 +13,8 @@ export interface DrawnLayer {
   /** The corner of the ink that the spot speaks of at the origin. */
   readonly path: string;
   readonly hex: string;
+  /** A line so wide along the path, in millimetres; left out: what the path encloses. */
+  readonly lineMm?: number;
   /** Path units to millimetres. */
   readonly mmPerUnit: number;
   readonly spot: Spot;
@@ -39,15 +42,18 @@ export function layersOfFit(
   filmOf: FilmOf,
 ): DrawnLayer[] {
   if (emMm <= 0) return [];
-  return layers.map(({ layerId, materialId, shapeNo }) => ({
-    id: layerId,
-    path: paths.pathOf(shapeNo),
-    hex: filmOf(materialId),
+  const lies = {
     mmPerUnit: emMm / PATH_UNITS_PER_EM,
     spot: spot ?? AT_ORIGIN,
     widthMm: inkWidthMm,
     heightMm: inkHeightMm,
-  }));
+  };
+  return layers.flatMap(({ layerId: id, materialId, shapeNo, edge, linesNo }): DrawnLayer[] => {
+    const path = paths.pathOf(shapeNo);
+    const own = edge ? { id, path, ...lineLook(edge.by, edge.lineMm) } : { id, path, hex: filmOf(materialId) };
+    const lines = linesNo === null ? [] : [{ id, path: paths.pathOf(linesNo), ...lineLook('score') }];
+    return [own, ...lines].map((layer) => ({ ...layer, ...lies }));
+  });
 }
 
 /** The same, and the very same layers for the same fit, so that what draws them need not be drawn again. */
@@ -60,6 +66,14 @@ export function keptLayers(paths: ShapePaths, filmOf: FilmOf): (fit: DrawnFit) =
   };
 }
 
+/** A scored or pierced line has no width of its own. */
+const THIN_MM = 0.3;
+
+/** Ink is seen; what is pressed in or cut halfway shows by its shade alone. */
+function lineLook(by: LineTool, lineMm = THIN_MM): Pick<DrawnLayer, 'hex' | 'lineMm'> {
+  return { hex: by === 'draw' ? HOUSE.ink : HOUSE.soft, lineMm };
+}
+
 /** Islands of an outline as it was frozen, integers of 0.1 µm. */
 export type FrozenIslands = readonly (readonly (readonly number[])[])[];
 
@@ -68,6 +82,15 @@ export function frozenLayer(id: string, islands: FrozenIslands, hex: string, spo
   const shape = shapes.get(islands) ?? shapeOf(islands);
   shapes.set(islands, shape);
   return { id, hex, mmPerUnit: 1 / UM10_PER_MM, spot: spot ?? AT_ORIGIN, ...shape };
+}
+
+/** Lines on a frozen layer, in its frame. */
+export function frozenLines(
+  on: DrawnLayer,
+  islands: FrozenIslands,
+  { by, layerId }: { readonly by: LineTool; readonly layerId: string },
+): DrawnLayer {
+  return { ...on, id: layerId, path: islandsPath(islands), ...lineLook(by) };
 }
 
 /** Outlines never change, and lists draw them again and again. */
@@ -90,7 +113,7 @@ export function layerTransform({
   widthMm,
   heightMm,
   mmPerUnit,
-}: Omit<DrawnLayer, 'path' | 'hex' | 'id'>): string {
+}: Omit<DrawnLayer, 'path' | 'hex' | 'id' | 'lineMm'>): string {
   const [x, y] = inkOrigin(spot, widthMm, heightMm);
   return `translate(${x} ${y}) ${spot.turnDeg === 0 ? '' : `rotate(${spot.turnDeg}) `}scale(${mmPerUnit})`;
 }

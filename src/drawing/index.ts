@@ -11,13 +11,14 @@ export {
   boxOfLayers,
   filmsOf,
   frozenLayer,
+  frozenLines,
   keptLayers,
   layerTransform,
   layersOfFit,
   movedPath,
 } from './drawn-layer';
 export { DimensionLine } from './dimension-line';
-export { Ink } from './ink';
+export { Ink, inkLook } from './ink';
 export { lineOn } from './line-on';
 export { ClearZones, PlaceGround } from './place-ground';
 export { islandsPath, ringPath } from './ring-path';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { outlinesOf } from '@/core/figures';
 import { type Act, actSchema } from '@/core/ledger';
 import { outlineFromNumbers, outlineSha, writeOutline } from '@/core/geometry';
 import { type Outcome, fail, ok } from '@/core/outcome';
@@ -102,8 +103,8 @@ export function upgradeBundle(candidate: unknown): unknown {
 
 /** Every outline that something frozen names. */
 export function outlinesNamed(passes: readonly MadePass[], releases: readonly Release[]): string[] {
-  const cut = passes.flatMap((pass) => [...placedIn(pass)].map(({ placed }) => placed.outline));
-  const released = releases.flatMap(({ pieces }) => pieces.map(({ outline }) => outline));
+  const cut = passes.flatMap((pass) => [...placedIn(pass)].flatMap(({ placed }) => outlinesOf(placed)));
+  const released = releases.flatMap(({ pieces }) => pieces.flatMap(outlinesOf));
   return [...new Set([...cut, ...released])].sort();
 }
 

@@ -60,6 +60,11 @@ const KEPT: Readonly<Record<string, Kept>> = {
     tally: { items: 3, cut: 0, weeded: 0, bonded: 0, checked: 0, packed: 0, recuts: 0 },
     nextNo: null,
   },
+  'spec-9/presents': {
+    title: /presents for the helpers$/,
+    tally: { items: 36, cut: 12, weeded: 0, bonded: 0, checked: 0, packed: 0, recuts: 0 },
+    nextNo: 6,
+  },
 };
 
 const bundles = readdirSync(FIXTURES).flatMap((step) =>

@@ -1,4 +1,4 @@
-import { type FrozenSpot, type MadePass, type Release, attemptKey, placedIn } from '@/core/freeze';
+import { type FrozenSpot, type MadePass, type Placed, type Release, attemptKey, placedIn } from '@/core/freeze';
 import { type LedgerState, currentAttempt } from '@/core/ledger';
 
 /** A piece as it was frozen: cut in a made pass, or let through to be cut. It lies where it lay then, whatever the run says now. */
@@ -12,6 +12,8 @@ export interface FrozenPiece {
   readonly materialId: string;
   /** By SHA-256. */
   readonly outline: string;
+  /** What else is done to it; left out: nothing. */
+  readonly lines?: NonNullable<Placed['lines']>;
   /** Null where an earlier Knurl did not keep it. */
   readonly spot: FrozenSpot;
 }
@@ -37,10 +39,20 @@ function readMade(passes: readonly MadePass[]): ReadonlyMap<string, FrozenPiece>
   const made = new Map<string, FrozenPiece>();
   for (const pass of passes) {
     for (const { patch, placed } of placedIn(pass)) {
-      const { pieceId, attempt, text, outline, spot } = placed;
+      const { pieceId, attempt, text, outline, lines, spot } = placed;
       const { no, id: passId } = pass;
       const { materialId } = patch;
-      made.set(attemptKey(pieceId, attempt), { pieceId, by: 'pass', no, passId, text, materialId, outline, spot });
+      made.set(attemptKey(pieceId, attempt), {
+        pieceId,
+        by: 'pass',
+        no,
+        passId,
+        text,
+        materialId,
+        outline,
+        ...(lines ? { lines } : {}),
+        spot,
+      });
     }
   }
   return made;
@@ -48,9 +60,19 @@ function readMade(passes: readonly MadePass[]): ReadonlyMap<string, FrozenPiece>
 
 function readReleased({ no, pieces }: Release): ReadonlyMap<string, FrozenPiece> {
   return new Map(
-    pieces.map(({ pieceId, text, materialId, outline, spot }) => [
+    pieces.map(({ pieceId, text, materialId, outline, lines, spot }) => [
       pieceId,
-      { pieceId, by: 'release', no, passId: null, text, materialId, outline, spot },
+      {
+        pieceId,
+        by: 'release',
+        no,
+        passId: null,
+        text,
+        materialId,
+        outline,
+        ...(lines ? { lines } : {}),
+        spot,
+      },
     ]),
   );
 }

@@ -1,4 +1,5 @@
-import { pathData, writeSvg } from '@/core/cutfile';
+import { linesPath, pathData, writeSvg } from '@/core/cutfile';
+import { outlinesOf } from '@/core/figures';
 import { outlineSize } from '@/core/fit';
 import { type Outline, outlineArea, outlineFromNumbers } from '@/core/geometry';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
@@ -192,9 +193,11 @@ async function madePass(context: Context, runId: string, no: number): Promise<Ou
   if (!pass) return fail({ kind: 'passNotFound', no, lastNo: nextPassNo(passes.value) - 1 });
   const outlines = new Map<string, Outline>();
   for (const { placed } of placedIn(pass)) {
-    if (outlines.has(placed.outline)) continue;
-    const body = presentOrThrow(await findOutline(context.store.db, placed.outline), `outline ${placed.outline}`);
-    outlines.set(placed.outline, outlineFromNumbers(JSON.parse(body)));
+    for (const sha of outlinesOf(placed)) {
+      if (outlines.has(sha)) continue;
+      const body = presentOrThrow(await findOutline(context.store.db, sha), `outline ${sha}`);
+      outlines.set(sha, outlineFromNumbers(JSON.parse(body)));
+    }
   }
   return ok({ pass, outlineOf: (sha) => presentOrThrow(outlines.get(sha), sha) });
 }
@@ -236,6 +239,7 @@ function patchOnBed(patch: Patch, outlineOf: KeptPass['outlineOf']): PatchOnBed 
   let [covered, ink] = [0, 0];
   const pieces = placed.map((piece): PieceOnBed => {
     const outline = outlineOf(piece.outline);
+    const lying = { x: piece.x, y: piece.y, turnDeg: piece.turnDeg, reversed };
     const { inkWidthMm, inkHeightMm } = outlineSize(outline);
     covered += inkWidthMm * inkHeightMm;
     ink += outlineArea(outline);
@@ -248,7 +252,10 @@ function patchOnBed(patch: Patch, outlineOf: KeptPass['outlineOf']): PatchOnBed 
       widthMm: inkWidthMm,
       heightMm: inkHeightMm,
       turnDeg: piece.turnDeg,
-      path: pathData(outlineOnBed(outline, { x: piece.x, y: piece.y, turnDeg: piece.turnDeg, reversed })),
+      path: pathData(outlineOnBed(outline, lying)),
+      linesPath: (piece.lines ?? [])
+        .map((line) => linesPath(outlineOnBed(outlineOf(line.outline), lying, outline)))
+        .join(''),
     };
   });
   const [widthMm, heightMm] = [um10ToMm(w), um10ToMm(h)];

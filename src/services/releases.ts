@@ -110,7 +110,8 @@ export async function releasedToCut(
   const isMade = new Set(made);
   return last.pieces
     .filter(({ pieceId }) => !isMade.has(attemptKey(pieceId, attempts[pieceId] ?? 1)))
-    .map(({ pieceId, text, materialId, outline, spot, proof, open }) => {
-      return { pieceId, text, materialId, outline, spot, proof, open };
+    .map(({ pieceId, text, materialId, outline, lines, spot, proof, open }) => {
+      const drawn = lines ? { lines } : {};
+      return { pieceId, text, materialId, outline, ...drawn, spot, proof, open };
     });
 }

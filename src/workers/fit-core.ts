@@ -1,4 +1,4 @@
-import { artCache, artJobKey, artJobOf, facesOfJob, keepsMillimetres } from '@/core/artwork';
+import { artCache, artJobOf, facesOfJob } from '@/core/artwork';
 import { type CheckedFit, fitNumbers, measureFit } from '@/core/checks';
 import { type PlaceAt, changePlaceUse } from '@/core/edit';
 import { type Finding, hasStop } from '@/core/finding';
@@ -17,13 +17,14 @@ import type {
   TakenRemedy,
   WantedRemedy,
 } from './fit-protocol';
+import { FitShapes } from './fit-shapes';
 import { type ShapeToSend, packShapes } from './pack-shapes';
 import { inSlices, letMessagesIn } from './slices';
 import { faceOf, haveFaces } from './worker-faces';
 
 const cache = artCache(faceOf);
 const reports = new KeptReports(cache);
-const numbers = new Map<string, number>();
+const shapes = new FitShapes();
 const sent = new Set<number>();
 
 /** The request that was answered last: what is measured, and what remedies are asked for. */
@@ -54,32 +55,19 @@ async function drafted(slots: readonly Slot[], isCurrent: () => boolean): Promis
 
 function screenFit(checked: CheckedFit): ScreenFit {
   const { layers, ...fit } = fitNumbers(checked);
-  const shapes = shapeNosOf(checked.fit);
+  const nos = shapes.of(checked.fit);
   return {
     ...fit,
-    layers: layers.map((layer, i) => ({ ...layer, shapeNo: shapes[i]! })),
+    layers: layers.map((layer, i) => ({ ...layer, ...nos[i]! })),
     isMeasured: checked.measures !== null,
   };
-}
-
-function shapeNosOf({ slot, emMm }: Fit): number[] {
-  const key = artJobKey(artJobOf(slot));
-  return slot.layers.map((layer, i) => {
-    // What keeps millimetres is another shape at each size.
-    const shapeKey = `${i} ${keepsMillimetres(layer) ? emMm : ''} ${key}`;
-    const no = numbers.get(shapeKey) ?? numbers.size;
-    numbers.set(shapeKey, no);
-    return no;
-  });
 }
 
 /** Only shapes that were not sent before. */
 function packFresh(fits: readonly Fit[]): DrawnShapes {
   const fresh = new Map<number, ShapeToSend>();
   for (const fit of fits) {
-    shapeNosOf(fit).forEach((no, layerIndex) => {
-      if (!sent.has(no)) fresh.set(no, { artwork: fit.artwork, layerIndex });
-    });
+    for (const [no, shape] of shapes.toSend(fit)) if (!sent.has(no)) fresh.set(no, shape);
   }
   for (const no of fresh.keys()) sent.add(no);
   return packShapes(fresh);
@@ -167,14 +155,14 @@ export async function compareForScreen(
 
 function comparedFit({ fit, findings }: CheckedFit): ComparedFit {
   const { emMm, capHeightMm, inkWidthMm, inkHeightMm, spot, slot } = fit;
-  const shapes = shapeNosOf(fit);
+  const nos = shapes.of(fit);
   return {
     emMm,
     capHeightMm,
     inkWidthMm,
     inkHeightMm,
     spot,
-    layers: slot.layers.map(({ id: layerId, materialId }, i) => ({ layerId, materialId, shapeNo: shapes[i]! })),
+    layers: slot.layers.map(({ id: layerId, materialId }, i) => ({ layerId, materialId, ...nos[i]! })),
     hasStop: hasStop(findings),
   };
 }

@@ -4,11 +4,16 @@ import type { Finding } from '@/core/finding';
 import type { SetSize } from '@/core/fit';
 import type { Spot } from '@/core/place';
 import type { RemedyOffer } from '@/core/remedies';
+import type { EdgeTool } from '@/core/shop';
 import type { OverrideSet, RunSpec } from '@/core/spec';
 
 /** One layer of a fit, with the number under which its shape was sent. */
 export interface ScreenLayer extends LayerNumbers {
   readonly shapeNo: number;
+  /** It is drawn or marked along its edges; null: it is cut. */
+  readonly edge: EdgeTool | null;
+  /** Number of the shape of what is scored and pierced in it; null without any. */
+  readonly linesNo: number | null;
 }
 
 /** One fit as the screen needs it. */
@@ -50,7 +55,7 @@ export interface DrawnFit {
   readonly inkWidthMm: number;
   readonly inkHeightMm: number;
   readonly spot: Spot | null;
-  readonly layers: readonly Pick<ScreenLayer, 'layerId' | 'materialId' | 'shapeNo'>[];
+  readonly layers: readonly Pick<ScreenLayer, 'layerId' | 'materialId' | 'shapeNo' | 'edge' | 'linesNo'>[];
 }
 
 /** One text in another lettering, drawn for comparing: as large as its place allows. */

@@ -1,11 +1,14 @@
 import { readFileSync } from 'node:fs';
-import { artCache } from '@/core/artwork';
+import { type Artwork, artCache } from '@/core/artwork';
 import { changeRule } from '@/core/edit';
+import { outlineRings } from '@/core/geometry';
 import { aRun, fitRun, shippedFaces, withPlace } from '@/core/test';
 import { packShapes } from './pack-shapes';
 import { PATH_UNITS_PER_EM, ShapePaths } from './shape-paths';
 
 const cache = artCache(shippedFaces());
+
+const sent = ({ outline, inkBox }: Artwork) => ({ rings: [...outlineRings(outline)], inkBox });
 
 /** Points of a path, ring by ring. */
 const ringsOf = (path: string) =>
@@ -22,7 +25,7 @@ const ringsOf = (path: string) =>
 test('outlines survive the trip through one buffer: every ring of every text, to the pixel', () => {
   const { fits } = fitRun(aRun(['Bo', 'Ægir', 'Ohm']), cache);
   const paths = new ShapePaths();
-  paths.add(packShapes(new Map(fits.map(({ artwork }, i) => [i + 10, { artwork, layerIndex: 0 }]))));
+  paths.add(packShapes(new Map(fits.map(({ artwork }, i) => [i + 10, sent(artwork)]))));
   fits.forEach(({ artwork: { outline, inkBox } }, i) => {
     const rings = ringsOf(paths.pathOf(i + 10));
     expect(rings).toHaveLength(outline.islands.reduce((sum, { holes }) => sum + 1 + holes.length, 0));
@@ -38,13 +41,11 @@ test('outlines survive the trip through one buffer: every ring of every text, to
 
 test('a shape is packed into just its points, from the corner of the whole ink, and drawn in thousandths of an em', () => {
   const ring = Int32Array.from([10_000, 20_000, 40_000, 20_000, 40_000, 60_000]);
-  const artwork = (inkBox: object | null) =>
-    ({ layers: [{ outline: { islands: [{ outer: ring, holes: [] }] } }], inkBox }) as never;
   const packed = packShapes(
     new Map([
-      [4, { artwork: artwork({ minX: 10_000, minY: 15_000 }), layerIndex: 0 }],
-      [7, { artwork: artwork(null), layerIndex: 0 }],
-      [9, { artwork: artwork(null), layerIndex: 3 }],
+      [4, { rings: [ring], inkBox: { minX: 10_000, minY: 15_000, maxX: 0, maxY: 0 } }],
+      [7, { rings: [ring], inkBox: null }],
+      [9, { rings: [], inkBox: null }],
     ]),
   );
   expect([...packed.points]).toEqual([0, 5_000, 30_000, 5_000, 30_000, 45_000, ...ring]);
@@ -65,9 +66,9 @@ test('a shape is packed into just its points, from the corner of the whole ink, 
 test('texts that come later do not disturb those that came before', () => {
   const [first, second] = fitRun(aRun(['Bo', 'Ægir']), cache).fits;
   const paths = new ShapePaths();
-  paths.add(packShapes(new Map([[0, { artwork: first!.artwork, layerIndex: 0 }]])));
+  paths.add(packShapes(new Map([[0, sent(first!.artwork)]])));
   const before = paths.pathOf(0);
-  paths.add(packShapes(new Map([[1, { artwork: second!.artwork, layerIndex: 0 }]])));
+  paths.add(packShapes(new Map([[1, sent(second!.artwork)]])));
   expect(paths.pathOf(0)).toBe(before);
   expect(paths.pathOf(1)).not.toBe(before);
 });

@@ -2,14 +2,22 @@ import { EM_UNITS } from '../faces';
 import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, boxRing, outlineRings, takeOut } from '../geometry';
 import type { Body, StringHole } from '../shop';
 import type { SlotLayer } from '../resolve';
+import { discOutline } from './disc-outline';
 import { grownBy } from './grown-by';
-import { LEAST_AREA, type Letters } from './letters';
+import { LEAST_AREA, type Letters, type MadeLayer } from './letters';
 import { reachEmOf } from './reach';
+import { sewingLines } from './sewing-lines';
 
 type BodyMake = Extract<SlotLayer['make'], { kind: 'backing' | 'plate' }>;
 
-/** Under all letters, or around what is taken out of it. Without a size it ends where the letters do: what it adds is known then. */
-export function bodyOf(make: BodyMake, letters: Letters, emMm: number): Outline {
+/** Under all letters, or around what is taken out of it; one as large as its place is made where the place is known. Without a size it ends where the letters do: what it adds is known then. */
+export function bodyOf(make: BodyMake, letters: Letters, emMm: number): MadeLayer {
+  const outline = make.body === 'place' ? EMPTY_OUTLINE : bodyAround(make, make.body, letters, emMm);
+  const sewing = make.kind === 'backing' ? make.sewing : undefined;
+  return sewing ? { outline, lines: sewingLines(outline, sewing, emMm) } : { outline };
+}
+
+function bodyAround(make: BodyMake, body: Body, letters: Letters, emMm: number): Outline {
   const all = letters.all();
   const text = boxOfRings(outlineRings(all));
   if (!text) return EMPTY_OUTLINE;
@@ -17,12 +25,17 @@ export function bodyOf(make: BodyMake, letters: Letters, emMm: number): Outline 
   const hole = make.hole && emMm > 0 ? holeBeside(text, make.hole, emMm) : null;
   // What lies around the hole is grown with the letters, so that the body goes around both as one.
   const around = hole
-    ? { islands: [...all.islands, ...discOutline(hole, hole.radius + hole.edge - reachEm * EM_UNITS).islands] }
+    ? {
+        islands: [
+          ...all.islands,
+          ...discOutline(hole.x, hole.y, Math.max(LEAST_RADIUS, hole.radius + hole.edge - reachEm * EM_UNITS)).islands,
+        ],
+      }
     : all;
   const box = boxOfRings(outlineRings(around)) ?? text;
-  const body = BODY_OF[make.body](around, { box, reachEm, emMm });
-  const open = make.kind === 'plate' ? takeOut(body, all, LEAST_AREA) : body;
-  return hole ? takeOut(open, discOutline(hole, hole.radius), LEAST_AREA) : open;
+  const solid = BODY_OF[body](around, { box, reachEm, emMm });
+  const open = make.kind === 'plate' ? takeOut(solid, all, LEAST_AREA) : solid;
+  return hole ? takeOut(open, discOutline(hole.x, hole.y, hole.radius), LEAST_AREA) : open;
 }
 
 /** A hole where it lies, in the units of the letters. */
@@ -46,19 +59,8 @@ function holeBeside(
     : { x: (minX + maxX) / 2, y: minY - off, radius, edge };
 }
 
-/** Corners of what is cut as a circle: at 5 mm across less than a hundredth of a millimetre off. */
-const DISC_CORNERS = 72;
 /** What nothing is left of still has a middle that the body goes around. */
 const LEAST_RADIUS = 200;
-
-function discOutline({ x, y }: Pick<PlacedHole, 'x' | 'y'>, radius: number): Outline {
-  const r = Math.max(LEAST_RADIUS, radius);
-  const corners = Array.from({ length: DISC_CORNERS }, (_, i) => {
-    const angle = (2 * Math.PI * i) / DISC_CORNERS;
-    return [x + r * Math.cos(angle), y + r * Math.sin(angle)];
-  });
-  return { islands: [{ outer: Int32Array.from(corners.flat(), Math.round), holes: [] }] };
-}
 
 interface Around {
   readonly box: Box;

@@ -5,7 +5,7 @@ import type { ArtJob } from './art-job';
 import { type FaceOf, type MissingCharacter, layLine, movedRing } from './lay-line';
 import type { BorderFacts } from './border-facts';
 import { withMotif } from './place-motif';
-import { LEAST_AREA, type Letters, type MadeLayer, lettersOf } from './letters';
+import { LEAST_AREA, type Letters, type MadeLayer, type MadeLine, lettersOf } from './letters';
 import { asideMm, coversLetters, keepsMillimetres, makeLayer, makeRoom, reachMm } from './makers';
 
 /** One layer drawn, not yet sized: millionths of an em, y down, baseline of the first line at y = 0, pen start at x = 0. */
@@ -15,6 +15,8 @@ export interface LayerArt {
   readonly inkBox: Box | null;
   /** Of a border: what it does to its letters. */
   readonly border?: BorderFacts;
+  /** What else a machine does on it; left out: nothing. */
+  readonly lines?: readonly MadeLine[];
 }
 
 /** A text drawn in all its layers, all in one frame. */

@@ -4,7 +4,9 @@
  */
 export { type ArtJob, artJobKey, artJobOf, facesOfJob } from './art-job';
 export type { BorderFacts } from './border-facts';
-export { keepsMillimetres } from './makers';
+export type { MadeLine } from './letters';
+export { isWholePlace, keepsMillimetres } from './makers';
+export { type Hole, placeBody } from './place-body';
 export { type ArtCache, artCache } from './art-cache';
 export { type Artwork, type LayerArt, drawArtwork } from './draw-artwork';
 export { type FaceOf, type PlacedLetter, placedLetters } from './lay-line';

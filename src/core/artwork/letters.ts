@@ -1,5 +1,6 @@
 import { FLATTEN_TOLERANCE_EM, EM_UNITS } from '../faces';
-import { EMPTY_OUTLINE, type Outline, joinRings, mapOutline } from '../geometry';
+import { EMPTY_OUTLINE, type Outline, type Ring, joinRings, mapOutline } from '../geometry';
+import type { LineTool } from '../shop';
 import type { BorderFacts } from './border-facts';
 
 /** The letters of a text where they stand, by the colour slot that they are cut from. */
@@ -19,6 +20,14 @@ export interface Letters {
 export interface MadeLayer {
   readonly outline: Outline;
   readonly border?: BorderFacts;
+  /** What else a machine does along lines on it; left out: nothing. */
+  readonly lines?: readonly MadeLine[];
+}
+
+/** A line on a layer in its frame: a ring, or of two points alone a straight line. */
+export interface MadeLine {
+  readonly by: LineTool;
+  readonly ring: Ring;
 }
 
 /** Rings smaller than a square of twice the flattening tolerance are noise of the curves, not drawn shapes. */

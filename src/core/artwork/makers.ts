@@ -13,8 +13,14 @@ import { LEAST_AREA, type Letters, type MadeLayer } from './letters';
 export function keepsMillimetres({ make, under }: Pick<SlotLayer, 'make' | 'under'>): boolean {
   if (under) return true;
   if (make.kind === 'text' || make.kind === 'motif') return false;
+  if (isWholePlace(make) || (make.kind === 'backing' && make.sewing)) return true;
   if (make.distance.by === 'mm' || ((make.kind === 'backing' || make.kind === 'plate') && make.hole)) return true;
   return (make.kind === 'border' && make.fillsUnderMm > 0) || (make.kind === 'inside' && make.lineMm !== null);
+}
+
+/** As large as its place, which is not known before it lies there. */
+export function isWholePlace(make: SlotLayer['make']): boolean {
+  return make.kind === 'backing' && make.body === 'place';
 }
 
 /** A square corner is farther from the letters than its sides are. */
@@ -23,14 +29,14 @@ const SQUARE_CORNER = Math.SQRT2;
 /** How many millimetres a layer reaches beyond the letters at most, whatever their size; zero for what grows with them. */
 export function reachMm(make: SlotLayer['make']): number {
   if (make.kind === 'text' || make.kind === 'motif' || make.kind === 'inside') return 0;
-  if (make.distance.by !== 'mm') return 0;
+  if (isWholePlace(make) || make.distance.by !== 'mm') return 0;
   const hasSquareCorners = (make.kind === 'backing' || make.kind === 'plate') && make.body === 'box';
   return hasSquareCorners ? SQUARE_CORNER * make.distance.mm : make.distance.mm;
 }
 
 /** How much farther than that a layer reaches to one side, for a hole in it. */
 export function asideMm(make: SlotLayer['make']): Aside {
-  if ((make.kind !== 'backing' && make.kind !== 'plate') || !make.hole) return NOT_ASIDE;
+  if ((make.kind !== 'backing' && make.kind !== 'plate') || isWholePlace(make) || !make.hole) return NOT_ASIDE;
   const { side, diameterMm, edgeMm } = make.hole;
   const reach = make.distance.by === 'mm' ? make.distance.mm : 0;
   // From the text to the middle of the hole, and from there to the edge of the body.
@@ -64,7 +70,7 @@ export function makeLayer(
       return { outline: castEdgeOf(make, letters, emMm) };
     case 'backing':
     case 'plate':
-      return { outline: bodyOf(make, letters, emMm) };
+      return bodyOf(make, letters, emMm);
     default:
       return assertNever(make);
   }

@@ -1,3 +1,4 @@
+import { isWholePlace } from '../artwork';
 import { EM_UNITS } from '../faces';
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
@@ -11,10 +12,10 @@ interface Size {
 
 /** Layers that no pass of the run's bed would hold: told where their size is decided, before Sheets leaves them out. */
 export function bedFindings({ artwork, emMm, slot }: Fit): Finding[] {
-  return slot.layers.flatMap(({ id, materialId, material }, i): Finding[] => {
+  return slot.layers.flatMap(({ id, make, line, materialId, material }, i): Finding[] => {
     const bedRoom = slot.bedRoom.byMaterial[materialId] ?? slot.bedRoom.usual;
     const box = artwork.layers[i]?.inkBox;
-    if (!box || emMm <= 0 || !isCut(processOf(material))) return [];
+    if (!box || emMm <= 0 || line || !isCut(processOf(material))) return [];
     const scale = emMm / EM_UNITS;
     const size = { widthMm: (box.maxX - box.minX) * scale, heightMm: (box.maxY - box.minY) * scale };
     const { rest, mayTurn } = bedRoom;
@@ -27,10 +28,11 @@ export function bedFindings({ artwork, emMm, slot }: Fit): Finding[] {
         ...size,
         roomWidthMm,
         roomHeightMm,
-        passesAtMm:
-          emMm *
-          artwork.capHeightEm *
-          Math.max(...[bedRoom, ...(rest ? [rest] : [])].map((room) => largestShare(room, size, mayTurn))),
+        passesAtMm: isWholePlace(make)
+          ? null
+          : emMm *
+            artwork.capHeightEm *
+            Math.max(...[bedRoom, ...(rest ? [rest] : [])].map((room) => largestShare(room, size, mayTurn))),
         otherBed: smallestOther(bedRoom, size),
         at: { layerId: id },
       },

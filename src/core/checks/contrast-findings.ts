@@ -1,12 +1,12 @@
 import { contrastProblem } from '../colour';
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
-import { layerBelow } from './layer-below';
+import { layerBelow, lyingLayers } from './layer-below';
 
 /** Layers that are hard to tell from what they lie on: letters with a border from the border, the lowest from the blank. */
 export function contrastFindings({ slot: { variant }, layers }: Fit): Finding[] {
   if (!variant) return [];
-  const inked = layers.filter(({ part }) => part !== null);
+  const inked = lyingLayers(layers);
   return inked.flatMap(({ layer }, i): Finding[] => {
     const { colour } = layer.material;
     const ground = layerBelow(inked, i)?.layer.material.colour ?? variant.colour;

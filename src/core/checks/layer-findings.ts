@@ -1,11 +1,11 @@
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
-import { layerBelow } from './layer-below';
+import { layerBelow, lyingLayers } from './layer-below';
 import { bearsFilm, processFacts, processOf } from '../shop';
 
 /** Layers that lie over another which nothing holds on. */
 export function layerFindings({ layers }: Fit): Finding[] {
-  const inked = layers.filter(({ part }) => part !== null);
+  const inked = lyingLayers(layers);
   return inked.flatMap(({ layer }, i): Finding[] => {
     const under = layerBelow(inked, i)?.layer;
     const below = under?.under?.kind === 'inlay' ? undefined : under?.material;

@@ -1,5 +1,5 @@
 import { artCache } from '../artwork';
-import { addLayer, changeLayer, changeUnder, placeAt, shapeLayersOf, setPlate } from '../edit';
+import { addLayer, changeLayer, changeUnder, placeAt, shapeLayersOf, setLetters } from '../edit';
 import type { ShapeMake } from '../edit';
 import type { Finding } from '../finding';
 import { fitAll } from '../fit';
@@ -92,7 +92,7 @@ test('a border that is fitted beside its letters is as thin as it is wide, and t
 });
 
 test('counters of small letters in a plate are crumbs', () => {
-  const plate = (mm: number) => crumbsIn(setPlate(atHeight(['Bea'], mm), null, true));
+  const plate = (mm: number) => crumbsIn(setLetters(atHeight(['Bea'], mm), null, 'plate', seededBytes(9)));
   expect(plate(60)).toEqual([]);
   const [small] = plate(4);
   expect([small!.numCrumbs, small!.numParts]).toEqual([4, 5]);

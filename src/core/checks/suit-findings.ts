@@ -4,6 +4,7 @@ import type { Fit } from '../fit';
 import { pressFor } from '../press';
 import type { Slot, SlotLayer } from '../resolve';
 import { type Blank, fabricFacts, kindFacts } from '../shop';
+import { lyingLayers } from './layer-below';
 
 /** Transfer ink goes into polyester alone, and shows only on what is light. */
 const LEAST_POLYESTER_PCT = 65;
@@ -11,7 +12,7 @@ const LEAST_LIGHTNESS = 75;
 
 /** Films that do not suit what they are pressed on; each layer by its own film. */
 export function suitFindings({ slot, layers }: Fit): Finding[] {
-  const inked = layers.filter(({ part }) => part !== null);
+  const inked = lyingLayers(layers);
   return inked.flatMap(({ layer }): Finding[] => {
     const why = unsuited(slot, layer);
     if (!why) return [];

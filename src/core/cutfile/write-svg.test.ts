@@ -20,14 +20,16 @@ function svgOf(texts: readonly string[], materialId = 'film-gold'): string {
 test('the page is the usable bed in true millimetres, and nothing is moved by a transform', () => {
   const svg = svgOf(['Ann', 'Bo']);
   expect(svg).toContain('width="290mm" height="290mm" viewBox="0 0 290 290"');
-  expect(svg).not.toMatch(/transform|style=|NaN|Infinity|-0[^.\d]|\d\.\d{4}/);
+  // The spot of each piece is written as it was kept, to 0.1 µm.
+  const drawn = svg.replace(/ data-[xy]-mm="\d+(\.\d{1,4})?"/g, '');
+  expect(drawn).not.toMatch(/transform|style=|NaN|Infinity|-0[^.\d]|\d\.\d{4}|-mm/);
 });
 
 test('each piece is one group with its entry, text, material and reversal, one path an island', () => {
   const svg = svgOf(['Pip & Co'], 'adhesive-silver');
   expect(svg.match(/<g /g)).toHaveLength(1);
   expect(svg).toMatch(
-    /<g id="piece-([a-z0-9]{10})-[a-z0-9]{10}-1-chestplace-textlayera-1" data-entry="\1" data-place="chestplace" data-layer="textlayera" data-text="Pip &amp; Co" data-material="adhesive-silver" data-reversed="false">/,
+    /<g id="piece-([a-z0-9]{10})-[a-z0-9]{10}-1-chestplace-textlayera-1" data-entry="\1" data-place="chestplace" data-layer="textlayera" data-text="Pip &amp; Co" data-material="adhesive-silver" data-reversed="false" data-tool="cut" data-x-mm="[\d.]+" data-y-mm="[\d.]+">/,
   );
   expect(svg.match(/<path fill-rule="evenodd" d="/g)!.length).toBeGreaterThan(3);
 });

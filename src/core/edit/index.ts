@@ -4,15 +4,18 @@
  */
 export { newRunSpec } from './new-run';
 export {
+  type LettersAre,
   type ShapeKind,
   type ShapeLayer,
   type ShapeMake,
   addLayer,
   changeLayer,
+  changeLineWidth,
   changeUnder,
   dropLayer,
+  lettersAre,
   mayAddLayer,
-  setPlate,
+  setLetters,
   shapeLayersOf,
 } from './layers';
 export {

@@ -1,15 +1,18 @@
 import { resetSlot, resolveSlots } from '../resolve';
+import { letteringSchema } from '../shop';
 import { specFaults, runSpecSchema } from '../spec';
 import { aRun, seededBytes } from '../test';
 import {
   addLayer,
   changeLayer,
+  changeLineWidth,
   changePlaceUse,
   dropLayer,
+  lettersAre,
   mayAddLayer,
   placeAt,
   changeUnder,
-  setPlate,
+  setLetters,
   setOverrides,
   shapeLayersOf,
   withShop,
@@ -180,7 +183,7 @@ test('what becomes of a layer below others is said and taken back; it stays of i
 
 test('letters left open in a plate are one layer of what they were cut from, and are cut again as before', () => {
   const bordered = addLayer(spec, null, 'border', random);
-  const plate = setPlate(bordered, null, true);
+  const plate = setLetters(bordered, null, 'plate', seededBytes(9));
   expect(kindsIn(plate)).toEqual([
     ['border', 'border'],
     ['main', 'plate'],
@@ -190,6 +193,65 @@ test('letters left open in a plate are one layer of what they were cut from, and
   // It goes by turning it back alone.
   const [, { id }] = bordersIn(plate) as [unknown, ReturnType<typeof bordersIn>[number]];
   expect(dropLayer(plate, null, id)).toBe(plate);
-  expect(setPlate(plate, null, true)).toBe(plate);
-  expect(placeAt(setPlate(plate, null, false), null).lettering).toEqual(placeAt(bordered, null).lettering);
+  expect(setLetters(plate, null, 'plate', seededBytes(9))).toBe(plate);
+  expect(placeAt(setLetters(plate, null, 'cut', seededBytes(9)), null).lettering).toEqual(
+    placeAt(bordered, null).lettering,
+  );
+});
+
+describe('letters that are drawn', () => {
+  const drawn = setLetters(spec, null, 'draw', random);
+  const toolsIn = (run: typeof spec) => placeAt(run, null).lettering.layers.map(({ slot, tool }) => [slot, tool?.by]);
+  const are = (run: typeof spec) => lettersAre(placeAt(run, null).lettering);
+
+  test('get a card as large as their place to be drawn on, and need no film', () => {
+    expect(specFaults(runSpecSchema.parse(drawn) as typeof spec)).toEqual([]);
+    expect(toolsIn(drawn)).toEqual([
+      ['card', undefined],
+      ['main', 'draw'],
+    ]);
+    expect(bordersIn(drawn)[0]!.make).toMatchObject({ kind: 'backing', body: 'place', hole: null });
+    expect(placeAt(drawn, null).slots.map(({ slot, materialId }) => [slot, materialId])).toEqual([
+      ['card', 'card-cream'],
+    ]);
+    expect(are(drawn)).toBe('draw');
+    expect(setLetters(drawn, null, 'draw', random)).toBe(drawn);
+  });
+
+  test('lie on what there is: a backing that is cut whole, or a border', () => {
+    const bordered = setLetters(addLayer(spec, null, 'border', random), null, 'mark', random);
+    expect(toolsIn(bordered)).toEqual([
+      ['border', undefined],
+      ['main', 'mark'],
+    ]);
+    const under = changeUnder(
+      addLayer(spec, null, 'backing', random),
+      null,
+      bordersIn(addLayer(spec, null, 'backing', random))[0]!.id,
+      null,
+    );
+    expect(toolsIn(setLetters(under, null, 'draw', random))).toHaveLength(2);
+    const full = Array.from({ length: 7 }).reduce<typeof spec>((run) => addLayer(run, null, 'inside', random), spec);
+    expect(setLetters(full, null, 'draw', random)).toBe(full);
+  });
+
+  test('are as wide as their pen, from one tool to the other and back', () => {
+    const wide = changeLineWidth(drawn, null, 0.8);
+    expect(placeAt(wide, null).lettering.layers[1]!.tool).toEqual({ by: 'draw', lineMm: 0.8 });
+    const marked = setLetters(wide, null, 'mark', random);
+    expect(placeAt(marked, null).lettering.layers[1]!.tool).toEqual({ by: 'mark', lineMm: 0.3 });
+    expect(toolsIn(setLetters(marked, null, 'cut', random)).map(([, by]) => by)).toEqual([undefined, undefined]);
+    expect(are(setLetters(marked, null, 'plate', random))).toBe('plate');
+    expect(placeAt(setLetters(marked, null, 'plate', random), null).lettering.layers[1]!.tool).toBeUndefined();
+  });
+
+  test('are cut again once there is nothing left to draw them on', () => {
+    const { id } = bordersIn(drawn)[0]!;
+    expect(placeAt(dropLayer(drawn, null, id), null).lettering).toEqual(placeAt(spec, null).lettering);
+    expect(are(changeUnder(drawn, null, id, { kind: 'trap', mm: 2 }))).toBe('cut');
+    const nowhere = { ...placeAt(drawn, null).lettering };
+    const above = { ...nowhere, layers: [...nowhere.layers].reverse() };
+    expect(letteringSchema.safeParse(above).success).toBe(false);
+    expect(letteringSchema.safeParse(nowhere).success).toBe(true);
+  });
 });

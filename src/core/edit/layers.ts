@@ -1,5 +1,15 @@
 import { type RandomBytes, makeId } from '../ids';
-import { type Layer, type LayerMake, type LayerUnder, type Lettering, MOST_LAYERS, type Reach } from '../shop';
+import {
+  type EdgeTool,
+  type Layer,
+  type LayerMake,
+  type LayerUnder,
+  type Lettering,
+  MOST_LAYERS,
+  type Reach,
+  carrierIn,
+  processOf,
+} from '../shop';
 import type { RunSpec } from '../spec';
 import { changeLettering } from './change';
 import { withFilms, withoutFilms } from './change-place';
@@ -55,10 +65,18 @@ export function addLayer(
     slot: freeName(lettering, SLOT_NAMES[kind]),
     make: kind === 'border' ? nextBorder(lettering) : FIRST[kind],
   };
-  const filmId = tellingFilm(spec, at);
+  return withLayer(spec, at, layer, { isOnTop: kind === 'inside', filmId: tellingFilm(spec, at) });
+}
+
+function withLayer(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  layer: Layer,
+  { isOnTop, filmId }: { readonly isOnTop: boolean; readonly filmId: string },
+): RunSpec {
   const changed = changeLettering(spec, at, (one) => ({
     ...one,
-    layers: kind === 'inside' ? [...one.layers, layer] : [layer, ...one.layers],
+    layers: isOnTop ? [...one.layers, layer] : [layer, ...one.layers],
   }));
   return withFilms(changed, { [layer.slot]: filmId });
 }
@@ -86,19 +104,82 @@ export function changeUnder(spec: RunSpec, at: PlaceAt | null, layerId: string, 
 }
 
 function changeOne(spec: RunSpec, at: PlaceAt | null, layerId: string, change: (layer: Layer) => Layer): RunSpec {
-  return changeLettering(spec, at, (lettering) => ({
-    ...lettering,
-    layers: lettering.layers.map((layer) => (layer.id === layerId ? change(layer) : layer)),
-  }));
+  return changeLayers(spec, at, (layers) => layers.map((layer) => (layer.id === layerId ? change(layer) : layer)));
+}
+
+/** What has nothing left to be drawn on is cut. */
+function changeLayers(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  change: (layers: Lettering['layers']) => readonly Layer[],
+): RunSpec {
+  return changeLettering(spec, at, (lettering) => {
+    const layers = change(lettering.layers);
+    return { ...lettering, layers: layers.map((layer, i) => (carrierIn(layers, i) ? layer : asCut(layer))) };
+  });
+}
+
+function asCut(layer: Layer): Layer {
+  if (!layer.tool) return layer;
+  const { tool: _, ...cut } = layer;
+  return cut;
+}
+
+/** How the letters come to be: all colours of them alike. */
+export type LettersAre = 'cut' | 'plate' | EdgeTool['by'];
+
+export function lettersAre({ layers }: Pick<Lettering, 'layers'>): LettersAre {
+  if (layers.some(({ make }) => make.kind === 'plate')) return 'plate';
+  return layers.find(({ make }) => make.kind === 'text')?.tool?.by ?? 'cut';
+}
+
+/** As wide as a usual pen draws, and as a point presses. */
+const FIRST_LINE_MM: Readonly<Record<EdgeTool['by'], number>> = { draw: 0.5, mark: 0.3 };
+
+/**
+ * The letters are cut, left open in a plate, drawn or marked. What is drawn needs something to be drawn on: where nothing of that lies
+ * below, a card as large as the place does from now on.
+ */
+export function setLetters(spec: RunSpec, at: PlaceAt | null, are: LettersAre, randomBytes: RandomBytes): RunSpec {
+  if (are === lettersAre(placeAt(spec, at).lettering)) return spec;
+  const text = setPlate(spec, at, are === 'plate');
+  if (are === 'plate') return text;
+  if (are === 'cut')
+    return changeLayers(text, at, (layers) => layers.map((layer) => (isText(layer) ? asCut(layer) : layer)));
+  const { lettering } = placeAt(text, at);
+  const hasCard = carrierIn(lettering.layers, lettering.layers.findIndex(isText)) !== undefined;
+  if (!hasCard && !mayAddLayer(lettering)) return spec;
+  const onCard = hasCard ? text : withCard(text, at, randomBytes);
+  const tool: EdgeTool = { by: are, lineMm: FIRST_LINE_MM[are] };
+  return changeLayers(onCard, at, (layers) => layers.map((layer) => (isText(layer) ? { ...layer, tool } : layer)));
+}
+
+const isText = ({ make }: Layer) => make.kind === 'text';
+
+/** A whole place under all that there is, of card where the run has some. */
+function withCard(spec: RunSpec, at: PlaceAt | null, randomBytes: RandomBytes): RunSpec {
+  const card = spec.shop.materials.find(({ value }) => processOf(value) === 'card');
+  const layer: Layer = {
+    id: makeId<'layer'>(randomBytes),
+    slot: freeName(placeAt(spec, at).lettering, 'card'),
+    make: { kind: 'backing', body: 'place', distance: { by: 'mm', mm: 5 }, hole: null },
+  };
+  return withLayer(spec, at, layer, { isOnTop: false, filmId: card?.id ?? tellingFilm(spec, at) });
+}
+
+/** How wide the line of drawn or marked letters is. */
+export function changeLineWidth(spec: RunSpec, at: PlaceAt | null, lineMm: number): RunSpec {
+  return changeLayers(spec, at, (layers) =>
+    layers.map((layer) => (layer.tool ? { ...layer, tool: { ...layer.tool, lineMm } } : layer)),
+  );
 }
 
 /** The letters are taken out of a plate, all colours of them, or cut themselves again. */
-export function setPlate(spec: RunSpec, at: PlaceAt | null, isPlate: boolean): RunSpec {
+function setPlate(spec: RunSpec, at: PlaceAt | null, isPlate: boolean): RunSpec {
   const { lettering } = placeAt(spec, at);
-  const isText = ({ make }: Layer) => make.kind === 'text';
   const ground = lettering.layers.find(({ make }) => make.kind === (isPlate ? 'text' : 'plate'));
   if (!ground) return spec;
-  const turned: Layer = { ...ground, make: isPlate ? FIRST.plate : { kind: 'text' } };
+  const turned: Layer = { ...asCut(ground), make: isPlate ? FIRST.plate : { kind: 'text' } };
   const dropped = lettering.layers.filter((layer) => isPlate && layer.id !== ground.id && isText(layer));
   const changed = changeLettering(spec, at, (one) => ({
     ...one,
@@ -115,10 +196,7 @@ export function dropLayer(spec: RunSpec, at: PlaceAt | null, layerId: string): R
     ({ id, make }) => id === layerId && make.kind !== 'plate',
   );
   if (!shape) return spec;
-  const changed = changeLettering(spec, at, (lettering) => ({
-    ...lettering,
-    layers: lettering.layers.filter(({ id }) => id !== layerId),
-  }));
+  const changed = changeLayers(spec, at, (layers) => layers.filter(({ id }) => id !== layerId));
   return withoutFilms(changed, shape.slot);
 }
 

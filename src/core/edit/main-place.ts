@@ -38,7 +38,7 @@ export interface MainPlace {
   readonly variant: Variant;
   readonly measured: MeasuredPlace;
   readonly lettering: Lettering;
-  /** What is cut for each colour slot of the lettering. */
+  /** What is cut for each colour slot of the lettering; one that is drawn alone is cut from nothing. */
   readonly slots: readonly PlaceSlot[];
   readonly sizeGroup: SizeGroup;
 }
@@ -75,10 +75,12 @@ export function placeAt(spec: RunSpec, at: PlaceAt | null): MainPlace {
     variant,
     measured: presentOrThrow(measuredOf(blank, variant, placeUse.placeId), 'the measures of the place'),
     lettering,
-    slots: [...new Set(placeLayers(lettering, placeUse).map(({ slot }) => slot))].map((slot) => {
-      const materialId = presentOrThrow(placeUse.materials[slot], `material for ${slot}`);
-      return { slot, materialId, material: findMaterial(spec, materialId) };
-    }),
+    slots: [...new Set(placeLayers(lettering, placeUse).flatMap(({ slot, tool }) => (tool ? [] : slot)))].map(
+      (slot) => {
+        const materialId = presentOrThrow(placeUse.materials[slot], `material for ${slot}`);
+        return { slot, materialId, material: findMaterial(spec, materialId) };
+      },
+    ),
     sizeGroup: findSizeGroup(spec, placeUse.sizeGroupId),
   };
 }

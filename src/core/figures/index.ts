@@ -10,3 +10,4 @@ export { firstCopy, wordsAsCut } from './first-copy';
 export { longestFit } from './longest-fit';
 export { lookedWord } from './looked-word';
 export { asksOf, countDecisions, findingsByEntry, gravestFirst, isOpen, nameOfFit, whoseElse } from './decisions';
+export { outlinesOf } from './outlines-of';

@@ -3,6 +3,7 @@ import { hasStop } from '../finding';
 import { type HeldFit, type InkShape, type LargestFit, heldFit, inkShape } from '../largest';
 import { type FreeSpace, freeSpace, keptOff } from '../place';
 import type { Slot } from '../resolve';
+import { besideHoles } from './place-bodies';
 import type { Sizable } from './size-set';
 
 /** A fit before its group is sized: drawn, with the largest size that its place holds. */
@@ -42,7 +43,7 @@ export function draftFit(slot: Slot, cache: ArtCache): Draft {
 function computed(slot: Slot, cache: ArtCache): Draft {
   const { variant, measured, group, ownSize, liesLargest } = slot;
   const artwork = cache.draw(artJobOf(slot));
-  const whole = variant && measured ? freeSpace(variant, measured) : null;
+  const whole = besideHoles(slot, variant && measured ? freeSpace(variant, measured) : null);
   const space = whole && keptOff(whole, artwork.beyondMm, artwork.aside);
   const ink = inkShape(artwork);
   const held = ink && space ? heldIn(ink, space) : null;

@@ -14,6 +14,7 @@ import {
 import type { Slot, SlotLayer } from '../resolve';
 import { type Draft, draftFit } from './draft-fit';
 import { type LyingInk, type SizedDraft, lieAll } from './lie-in-place';
+import { withPlaceBodies } from './place-bodies';
 import { type SetSize, type SizedText, setSize, sizeText } from './size-set';
 
 /** A slot drawn, sized and set in its place. */
@@ -102,10 +103,12 @@ function finishFit(
   const { slot, largest, space } = draft;
   const emMm = box?.emMm ?? askedEmMm;
   const sized = emMm < askedEmMm ? { ...asked, letterMm: emMm * draft.letterEm, isBetween: true } : asked;
-  const artwork = draft.artwork.at(emMm);
-  const whole = wholeInk(draft, artwork, emMm);
+  const drawn = draft.artwork.at(emMm);
+  const whole = wholeInk(draft, drawn, emMm);
   const { widthMm: inkWidthMm, heightMm: inkHeightMm } = whole;
-  const lying = box && space ? boxInPlace(space, boxOfWhole(box, whole)) : null;
+  const asRead = box && boxOfWhole(box, whole);
+  const lying = asRead && space ? boxInPlace(space, asRead) : null;
+  const artwork = asRead && space ? withPlaceBodies(drawn, slot, space, { box: asRead, emMm }) : drawn;
   const spot = lying && space ? { xMm: lying.xMm, yMm: lying.yMm, turnDeg: space.turnDeg } : null;
   const onBlank = onBlankAt(slot, spot, { inkWidthMm, inkHeightMm });
   const lies: Lies = { spot, onBlank, inkWidthMm, inkHeightMm };

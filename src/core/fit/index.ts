@@ -6,4 +6,12 @@ export { type Fit, type FitLayer, type FitReport, fitAll } from './fit-all';
 export { type Draft, draftFit, searches } from './draft-fit';
 export { type Sizable, type SetSize, type SizedText, type TextCost, setSize, sizeText } from './size-set';
 export { type OutlineFacts, outlineFacts, widthAt } from './outline-facts';
-export { inkOutline, layerOutline, outlineAt, outlineSize, placedOutline } from './placed-outline';
+export {
+  type LayerLines,
+  linesOnLayer,
+  inkOutline,
+  layerOutline,
+  outlineAt,
+  outlineSize,
+  placedOutline,
+} from './placed-outline';

@@ -1,12 +1,13 @@
 import { artCache } from '../artwork';
 import { checkedReport } from '../checks';
-import { changeLayout } from '../edit';
+import { changeLayout, changePlace } from '../edit';
+import { outlinesOf } from '../figures';
 import { resolveSlots } from '../resolve';
-import { outlineSha } from '../geometry';
+import { outlineSha, writeOutline } from '../geometry';
 import { tickRows, proofRows } from '../wording';
 import { planPasses } from '../sheets';
 import type { RunSpec } from '../spec';
-import { COLOURS, aColouredRun, aHead, aRun, piecesOfRun, seededBytes, shippedFaces } from '../test';
+import { COLOURS, aColouredRun, aHead, aRect, aRun, piecesOfRun, seededBytes, shippedFaces, withCard } from '../test';
 import {
   type MadePass,
   attemptKey,
@@ -87,7 +88,7 @@ describe('what may be frozen', () => {
     ['patches.0.placed.0.spot.turnDeg', 270, 45],
     ['patches.0.placed', [pass.patches[0]!.placed[0]], []],
     ['patches', [pass.patches[0]], []],
-    ['cutFile', 2, 3],
+    ['cutFile', 3, 4],
   ])('of a pass, %s: the first and no longer the second', (path, allowed, refused) => {
     expect(madePassSchema.safeParse(otherwise(pass, path, allowed)).success).toBe(true);
     expect(madePassSchema.safeParse(otherwise(pass, path, refused)).success).toBe(false);
@@ -272,4 +273,21 @@ test('passes in force are those that were not unmade, the same array as long as 
   expect(ids(['two'])).toEqual(['one', 'three']);
   expect(passesInForce(passes, new Set(['one', 'two']))).toBe(passesInForce(passes, new Set(['one', 'two'])));
   expect(ids(['three', 'one'])).toEqual(ids(['one', 'three']));
+});
+
+test('what is drawn, scored and pierced on a piece is frozen with it, by hash and in the order in which it is done', () => {
+  const card = withCard(aRun(['Ann']), { fold: 'top', sewing: { insetMm: 3, pitchMm: 9, diameterMm: 1 } });
+  const spec = changePlace(card, null, (place) => ({ ...place, outline: aRect(90, 60) }));
+  const [wanted] = wantedOf(spec);
+  const { pass, outlines } = freezePass(planPasses(spec, [wanted!]).passes[0]!, aHead(spec), seededBytes(1));
+  expect(madePassSchema.parse(pass)).toEqual(pass);
+  const [placed] = [...placedIn(pass)].map((one) => one.placed);
+  expect(placed!.lines!.map(({ by }) => by)).toEqual(['draw', 'score', 'pierce']);
+  expect(placed!.lines!.map(({ outline }) => outlines[outline])).toEqual(
+    wanted!.piece.lines.map(({ rings }) => writeOutline(rings)),
+  );
+  const { release, outlines: released } = freezeRelease(checkedReport(resolveSlots(spec), cache).fits, head);
+  expect(releaseSchema.parse(release)).toEqual(release);
+  expect(release.pieces[0]!.lines).toEqual(placed!.lines);
+  expect(Object.keys(released).sort()).toEqual(outlinesOf(placed!).toSorted());
 });

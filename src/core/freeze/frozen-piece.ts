@@ -1,5 +1,8 @@
 import { z } from 'zod';
+import type { DeepReadonly } from '../deep-readonly';
+import { type Outline, shaOfOutline, writeOutline } from '../geometry';
 import type { Piece } from '../pieces';
+import { LINE_TOOLS } from '../shop';
 
 /** What a release and a made pass keep of a piece alike. */
 
@@ -35,7 +38,28 @@ export const frozenPieceSchema = z.object({
   /** By SHA-256, ink's top left corner at the origin. */
   outline: sha,
   spot: pieceSpotSchema,
+  /** What else is done to it before it is cut, in this order; left out: nothing. Outlines of rings without holes, and of straight lines. */
+  lines: z
+    .array(z.object({ by: z.enum(LINE_TOOLS), layerId: z.string().min(1).max(40), outline: sha }))
+    .min(1)
+    .optional(),
 });
+
+type FrozenOutlines = Pick<DeepReadonly<z.infer<typeof frozenPieceSchema>>, 'outline' | 'lines'>;
+
+/** Outlines of a piece by hash; their texts are put into `texts`. */
+export function freezeOutlines(
+  { outline, lines }: Pick<Piece, 'outline' | 'lines'>,
+  texts: Record<string, string>,
+): FrozenOutlines {
+  const freeze = (one: Outline) => {
+    const sha = shaOfOutline(one);
+    texts[sha] = writeOutline(one);
+    return sha;
+  };
+  const frozen = lines.map(({ by, layerId, rings }) => ({ by, layerId, outline: freeze(rings) }));
+  return { outline: freeze(outline), ...(frozen.length > 0 ? { lines: frozen } : {}) };
+}
 
 export type FrozenSpot = z.infer<typeof pieceSpotSchema>;
 

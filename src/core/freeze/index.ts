@@ -3,6 +3,8 @@
  * passes are laid out belongs to sheets, what is done to pieces to the ledger.
  */
 export { type FrozenSpot } from './frozen-piece';
+/** The order in which lines are done, before all that is cut. */
+export { LINE_TOOLS } from '../shop';
 export {
   type FrozenPass,
   type MadePass,

@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../deep-readonly';
 import { SHAPING_VERSION } from '../faces';
-import { CLIPPER_VERSION, shaOfOutline, writeOutline } from '../geometry';
+import { CLIPPER_VERSION } from '../geometry';
 import { type RandomBytes, makeId } from '../ids';
 import type { PlannedPass } from '../sheets';
 import { type Bed, pageSchema } from '../shop';
 import { um10ToMm } from '../units';
-import { freezeSpot, frozenPieceSchema } from './frozen-piece';
+import { freezeOutlines, freezeSpot, frozenPieceSchema } from './frozen-piece';
 
 const id = z.string().regex(/^[a-z][a-z0-9]{9}$/);
 /** 0.1 µm. */
@@ -39,8 +39,8 @@ const patchSchema = z.object({
 export const madePassSchema = z.object({
   id,
   no: z.number().int().min(1),
-  /** How its cut file is written: 2 names place and layer of each piece. A file never changes once it may have been taken. */
-  cutFile: z.union([z.literal(1), z.literal(2)]),
+  /** How its cut file is written: 2 names place and layer of each piece, 3 its tools and where it lies in its place. A file never changes once it may have been taken. */
+  cutFile: z.union([z.literal(1), z.literal(2), z.literal(3)]),
   /** The page of its cut file: the bed, or as much of a roll as it takes. */
   bed: pageSchema,
   /** The bed that it was made on; passes of an earlier Knurl do not say. */
@@ -88,10 +88,8 @@ export function freezePass(
   const outlines: Record<string, string> = {};
   const patches = planned.patches.map((patch): Patch => {
     const placed = patch.placed.map(({ piece, attempt, x, y, turnDeg }): Placed => {
-      const body = writeOutline(piece.outline);
-      const outline = shaOfOutline(piece.outline);
-      outlines[outline] = body;
-      return { pieceId: piece.id, attempt, text: piece.text, outline, spot: freezeSpot(piece), x, y, turnDeg };
+      const frozen = freezeOutlines(piece, outlines);
+      return { pieceId: piece.id, attempt, text: piece.text, ...frozen, spot: freezeSpot(piece), x, y, turnDeg };
     });
     const { materialId, isReversed, x, y, w, h } = patch;
     return { id: makeId<'patch'>(randomBytes), materialId, reversed: isReversed, stockId: null, x, y, w, h, placed };
@@ -99,7 +97,7 @@ export function freezePass(
   const pass: MadePass = {
     id: passId,
     no,
-    cutFile: 2,
+    cutFile: 3,
     bed: pageOf(bed, planned),
     bedId: planned.bedId,
     patches,

@@ -3,9 +3,9 @@ import type { CheckedFit } from '../checks';
 import { asksOf } from '../figures';
 import type { DeepReadonly } from '../deep-readonly';
 import { SHAPING_VERSION } from '../faces';
-import { CLIPPER_VERSION, shaOfOutline, writeOutline } from '../geometry';
+import { CLIPPER_VERSION } from '../geometry';
 import { type Piece, piecesOfFits } from '../pieces';
-import { freezeSpot, frozenPieceSchema } from './frozen-piece';
+import { freezeOutlines, freezeSpot, frozenPieceSchema } from './frozen-piece';
 
 const releasedPieceSchema = frozenPieceSchema.extend({
   materialId: z.string().min(1).max(40),
@@ -44,17 +44,14 @@ export function freezeRelease(
   const outlines: Record<string, string> = {};
   const pieces = fits.flatMap((checked) =>
     piecesOfFits([checked]).map((piece): ReleasedPiece => {
-      const body = writeOutline(piece.outline);
-      const outline = shaOfOutline(piece.outline);
-      outlines[outline] = body;
-      return { ...releasedPiece(checked, piece), outline };
+      return { ...releasedPiece(checked, piece), ...freezeOutlines(piece, outlines) };
     }),
   );
   const engine = { knurl: version, shaping: SHAPING_VERSION, polygons: CLIPPER_VERSION };
   return { release: { ...rest, engine, pieces }, outlines };
 }
 
-function releasedPiece(checked: CheckedFit, piece: Piece): Omit<ReleasedPiece, 'outline'> {
+function releasedPiece(checked: CheckedFit, piece: Piece): Omit<ReleasedPiece, 'outline' | 'lines'> {
   const { fit } = checked;
   return {
     pieceId: piece.id,

@@ -3,10 +3,10 @@ import { type Outline, type Ring, outlineRings } from './outline';
 
 /**
  * An outline whose top left corner is the origin, turned a quarter clockwise to the eye (y down), its new top left corner at
- * the origin again. Rings keep their way round.
+ * the origin again; turned with `within`, where it lies in that. Rings keep their way round.
  */
-export function turnOutline(outline: Outline): Outline {
-  const height = boxOfRings(outlineRings(outline))?.maxY ?? 0;
+export function turnOutline(outline: Outline, within: Outline = outline): Outline {
+  const height = boxOfRings(outlineRings(within))?.maxY ?? 0;
   const turnRing = (ring: Ring): Ring => {
     const turned = new Int32Array(ring.length);
     for (let i = 0; i < ring.length; i += 2) {

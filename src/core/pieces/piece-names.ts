@@ -10,7 +10,7 @@ export interface PieceName {
   readonly layerIndex: number;
 }
 
-/** One for each layer that has something to cut. A slot without anything has its lowest: its stop has to stand somewhere. */
+/** One for each layer that has something to cut; what is drawn on one belongs to that. A slot without anything has its lowest: its stop has to stand somewhere. */
 export function namesOfSlot(slot: Slot): PieceName[] {
   const names = slot.layers.map((layer, layerIndex) => ({
     id: pieceIdOf(slot.ref, layer.id, 1),
@@ -18,8 +18,9 @@ export function namesOfSlot(slot: Slot): PieceName[] {
     layer,
     layerIndex,
   }));
-  const cut = names.filter(({ layer }) => !isLayerEmpty(slot, layer));
-  return cut.length > 0 ? cut : names.slice(0, 1);
+  const ofTheirOwn = names.filter(({ layer }) => !layer.line);
+  const cut = ofTheirOwn.filter(({ layer }) => !isLayerEmpty(slot, layer));
+  return cut.length > 0 ? cut : ofTheirOwn.slice(0, 1);
 }
 
 /** The slots of a run are the same array as long as nothing of them changes, so that a large roster is walked once. */

@@ -1,6 +1,6 @@
 import type { CheckedFit } from '../checks';
 import { hasStop } from '../finding';
-import { type Fit, layerOutline } from '../fit';
+import { type Fit, type LayerLines, layerOutline, linesOnLayer } from '../fit';
 import { type Box, type Outline, boxOfRings, outlineRings } from '../geometry';
 import { presentOrThrow } from '../outcome';
 import type { InkOnBlank, Spot } from '../place';
@@ -18,6 +18,8 @@ export interface Piece extends PieceName {
   /** As it will be read, never mirrored: integers of 0.1 µm, ink's top left corner at the origin. */
   readonly outline: Outline;
   readonly box: Box;
+  /** What else is done to it on the bed, before it is cut; none of it of layers without ink. */
+  readonly lines: readonly LayerLines[];
   /** Null where that was not kept: it was released by an earlier Knurl. */
   readonly spot: PieceSpot | null;
 }
@@ -38,7 +40,8 @@ function piecesOfFit(fit: Fit): readonly Piece[] {
     const box = boxOfRings(outlineRings(outline));
     if (!box) return [];
     const { materialId } = name.layer;
-    return [{ ...name, materialId, text: fit.slot.text, outline, box, spot: spotOf(fit, name.layerIndex) }];
+    const lines = linesOnLayer(fit, name.layerIndex);
+    return [{ ...name, materialId, text: fit.slot.text, outline, box, lines, spot: spotOf(fit, name.layerIndex) }];
   });
   known.set(fit, pieces);
   return pieces;

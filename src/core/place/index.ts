@@ -5,6 +5,7 @@
 export { type SeenMap, seenMap } from './as-seen';
 export { type CentringReport, centringReport } from './centring';
 export { type InkOnBlank, inkOnBlank, nearestOnBlank } from './on-blank';
+export { type PlacedHole, besideHole, holeInPlace } from './hole-in-place';
 export { type Aside, keptOff } from './kept-off';
 export { type AxisAim, type Block, type FreeSpace, type HalfPlane, aimedAt, boxInPlace, freeSpace } from './free-space';
 export { hullOf } from './convex-parts';

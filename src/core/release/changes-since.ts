@@ -3,7 +3,7 @@ import type { Release, ReleasedPiece } from '../freeze';
 import { isSameOutline, outlineFromNumbers, shaOfOutline } from '../geometry';
 import { type Piece, pieceNames, piecesOfFits } from '../pieces';
 import type { Slot } from '../resolve';
-import type { ReadOutlines } from './released-pieces';
+import { type ReadOutlines, areLinesAlike } from './released-pieces';
 import { mmToUm10 } from '../units';
 
 /** One piece that is otherwise now than it was released. */
@@ -67,6 +67,8 @@ export function changesOf(
 function differenceOf(was: ReleasedPiece, now: Piece, body: string | undefined): ReleaseChange['what'] | null {
   if (was.text.join('\n') !== now.text.join('\n')) return 'text';
   if (was.materialId !== now.materialId) return 'material';
+  // What is drawn on it is told however little it is off: it stands on what may well be the same card.
+  if (!areLinesAlike(now, was)) return 'shape';
   if (was.outline === shaOfOutline(now.outline)) return null;
   const outline = body === undefined ? null : outlineFromNumbers(JSON.parse(body));
   return outline && isSameOutline(outline, now.outline, mmToUm10(SEEN_MM)) ? null : 'shape';

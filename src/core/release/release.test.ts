@@ -6,7 +6,7 @@ import type { Piece } from '../pieces';
 import { resolveSlots } from '../resolve';
 import { addEntry, changeField, takeOut } from '../roster';
 import type { RunSpec } from '../spec';
-import { COLOURS, aColouredRun, aRun, seededBytes, shippedFaces } from '../test';
+import { COLOURS, aColouredRun, aRun, seededBytes, shippedFaces, withCard, withRule } from '../test';
 import { proofRows, tickRows } from '../wording';
 import { type ReadOutlines, type ReleasedOutline, changesOf, changesSince, openPieces, releasedPieces } from '.';
 
@@ -72,6 +72,23 @@ test('each way in which a piece is otherwise is told apart, and what is the same
   const stopped = changeField(spec, ann!.id, 'text', '漢');
   expect(changes(spec, release(stopped))).toContainEqual(['Ann', null, 'added']);
   expect(changes(stopped, release(stopped))).toEqual([]);
+});
+
+test('a drawn text that is larger now is told though its card is the same, and is drawn as it was released', () => {
+  const at = (mm: number) => withCard(withRule(aRun(['Ann']), { kind: 'level', heightMm: mm }));
+  const frozen = release(at(20));
+  expect(changes(at(20), frozen)).toEqual([]);
+  expect(changes(at(21), frozen)).toEqual([['Ann', 'Ann', 'shape']]);
+  const released = frozen.release.pieces;
+  const [piece] = releasedPieces(resolveSlots(at(21)), fitsOf(at(21)), released, reading(frozen));
+  const [was] = releasedPieces(resolveSlots(at(20)), fitsOf(at(20)), [], reading(frozen));
+  expect([piece!.outline, piece!.lines]).toEqual([was!.outline, was!.lines]);
+  expect(piece!.lines).toHaveLength(1);
+  // The same is not read; marked instead of drawn it is another thing.
+  expect(releasedPieces(resolveSlots(at(20)), fitsOf(at(20)), released, reading(frozen))[0]!.lines).toEqual(was!.lines);
+  expect(asked).toHaveLength(1);
+  const marked = withCard(withRule(aRun(['Ann']), { kind: 'level', heightMm: 20 }), {}, 'mark');
+  expect(changes(marked, frozen)).toEqual([['Ann', 'Ann', 'shape']]);
 });
 
 test('what was released is cut as it was: its words, film, outline and spot, in roster order', () => {

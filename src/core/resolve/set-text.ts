@@ -1,5 +1,5 @@
 import { presentOrThrow } from '../outcome';
-import { type Lettering, styleOf } from '../shop';
+import { type EdgeTool, type Lettering, type Material, carrierIn, styleOf } from '../shop';
 import {
   type PlaceLayer,
   type PlaceUse,
@@ -74,13 +74,26 @@ function layersOf(spec: RunSpec, lettering: Lettering, choice: SettingChoice): S
   const { materials, ownMaterialId, borderShare } = choice;
   // A place has a film for each colour of its own lettering; one that is only tried has what it would get: the place's first.
   const [first] = Object.values(materials);
-  return placeLayers(lettering, choice).map(({ id, slot, make: asIs, under }) => {
+  const layers = placeLayers(lettering, choice);
+  const materialIdOf = (layer: PlaceLayer) =>
+    (takesOwnFilm(layer) ? ownMaterialId : null) ??
+    presentOrThrow(materials[layer.slot] ?? first, `material for ${layer.slot}`);
+  return layers.map((layer, i): SlotLayer => {
+    const { id, slot, make: asIs, under, tool } = layer;
     const make = borderShare === 1 ? asIs : narrowedBorder(asIs, borderShare);
-    const materialId =
-      (takesOwnFilm({ make: asIs }) ? ownMaterialId : null) ??
-      presentOrThrow(materials[slot] ?? first, `material for ${slot}`);
-    return { id, colourSlot: slot, make, under, materialId, material: findMaterial(spec, materialId) };
+    const carrier = tool && carrierIn(layers, i);
+    const materialId = materialIdOf(carrier ?? layer);
+    const material = findMaterial(spec, materialId);
+    const cut = { id, colourSlot: slot, make, under, materialId };
+    return tool && carrier
+      ? { ...cut, line: { tool, carrierId: carrier.id }, material: asFineAs(material, tool) }
+      : { ...cut, material };
   });
+}
+
+/** A line is as fine as what draws it, whatever the card can be cut to. */
+function asFineAs(material: Material, { lineMm }: EdgeTool): Material {
+  return { ...material, finest: { strokeMm: lineMm, gapMm: lineMm, holeMm: lineMm } };
 }
 
 function narrowedBorder(make: PlaceLayer['make'], share: number): PlaceLayer['make'] {

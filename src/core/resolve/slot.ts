@@ -2,6 +2,7 @@ import type { Finding } from '../finding';
 import type {
   Blank,
   Copy,
+  EdgeTool,
   LayerUnder,
   LetterStyle,
   Material,
@@ -46,7 +47,11 @@ export interface SlotLayer {
   readonly make: PlaceLayer['make'];
   /** What becomes of it where others lie on it; left out: all of it stays. */
   readonly under?: LayerUnder | undefined;
+  /** What is drawn or marked along its edges on `carrierId`, a layer below; left out: it is cut. */
+  readonly line?: { readonly tool: EdgeTool; readonly carrierId: string } | undefined;
+  /** What it is cut from; of a line that of its carrier. */
   readonly materialId: string;
+  /** The finest of a line is as wide as its tool makes it. */
   readonly material: Material;
 }
 

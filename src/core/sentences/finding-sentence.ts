@@ -2,6 +2,7 @@ import type { Finding } from '../finding';
 import { assertNever } from '../outcome';
 import { DEFAULT_LETTERINGS } from '../shop';
 import { METRIC, type Saying, type Units, sayingIn } from './saying';
+import { bedWaysOut, borderWaysOut } from './ways-out';
 
 /** What a finding says to the maker, with what to do where something has to be done. */
 export function findingSentence(finding: Finding, units: Units = METRIC): string {
@@ -43,7 +44,7 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
     case 'filmUnsuited':
       return unsuitedSentence(finding, say);
     case 'largerThanBed':
-      return `${say.pair(finding.widthMm, finding.heightMm)}, and the bed holds ${say.pair(finding.roomWidthMm, finding.roomHeightMm)}: capitals of ${say.length(finding.passesAtMm)} would go${finding.otherBed === null ? ', or a larger bed' : `, or the ${finding.otherBed}`}`;
+      return `${say.pair(finding.widthMm, finding.heightMm)}, and the bed holds ${say.pair(finding.roomWidthMm, finding.roomHeightMm)}: ${bedWaysOut(finding, say)}`;
     case 'belowOwn':
       return `its place holds ${apart([finding.mm, finding.askedMm, 'of the'], say)} that you chose for its ${finding.by === 'width' ? 'width' : 'letter height'}`;
     case 'tooSmall':
@@ -168,14 +169,6 @@ function unsuitedSentence({ film, why, has, least }: Extract<Finding, { kind: 'f
 /** `2 of 3 holes`. */
 function holesWords({ numClosed, numHoles }: Extract<Finding, { kind: 'borderCloses' }>): string {
   return numHoles === 1 ? 'its hole' : `${numClosed} of ${numHoles} holes`;
-}
-
-function borderWaysOut({ passesReachMm, passesAtMm }: Extract<Finding, { kind: 'borderCloses' }>, say: Saying): string {
-  const ways = [
-    ...(passesReachMm === null ? [] : [`one of ${say.length(Math.floor(passesReachMm * 10) / 10)}`]),
-    ...(passesAtMm === null ? [] : [`capitals of ${say.length(Math.ceil(passesAtMm * 10) / 10)}`]),
-  ];
-  return ways.length === 0 ? 'another face, or no border' : `${ways.join(' or ')} would leave them open`;
 }
 
 function joinWaysOut({ apartUnderMm, apartAtMm }: Extract<Finding, { kind: 'borderJoins' }>, say: Saying): string {

@@ -9,11 +9,14 @@ export interface Lying {
   readonly reversed: boolean;
 }
 
-/** A piece as it is cut: mirrored within its own box when it is bonded face down, then turned, then moved to its spot. */
-export function outlineOnBed(outline: Outline, { x, y, turnDeg, reversed }: Lying): Outline {
-  const width = boxOfRings(outlineRings(outline))?.maxX ?? 0;
+/**
+ * A piece as it is cut: mirrored within its own box when it is bonded face down, then turned, then moved to its spot. Of lines on a piece,
+ * `within` is its outline.
+ */
+export function outlineOnBed(outline: Outline, { x, y, turnDeg, reversed }: Lying, within: Outline = outline): Outline {
+  const width = boxOfRings(outlineRings(within))?.maxX ?? 0;
   const scaleX = reversed ? -1 : 1;
   const rightX = reversed ? width : 0;
   if (turnDeg === 0) return mapOutline(outline, scaleX, 1, rightX + x, y);
-  return mapOutline(turnOutline(mapOutline(outline, scaleX, 1, rightX, 0)), 1, 1, x, y);
+  return mapOutline(turnOutline(mapOutline(outline, scaleX, 1, rightX, 0), within), 1, 1, x, y);
 }

@@ -1,4 +1,4 @@
-import type { Layer, LayerMake, LayerUnder, Lettering } from '../shop';
+import type { EdgeTool, Layer, LayerMake, LayerUnder, Lettering } from '../shop';
 import type { MotifUse, PlaceUse } from './run-spec';
 
 /** A part of the place's motif, in the layer order of its lettering. */
@@ -15,6 +15,8 @@ export interface PlaceLayer {
   readonly slot: string;
   readonly make: LayerMake | MotifMake;
   readonly under?: LayerUnder | undefined;
+  /** Drawn or marked along its edges; left out: it is cut. */
+  readonly tool?: EdgeTool | undefined;
 }
 
 /** What somebody chose a film for by hand: the letters, or what they are left open in. */

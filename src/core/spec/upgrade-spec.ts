@@ -203,6 +203,11 @@ function upgradeFrom8(spec: Json): unknown {
   return isObject(shop) ? { ...spec, formatVersion: 9, shop: { ...shop, motifs: [] } } : spec;
 }
 
+/** Version 10: layers may be drawn or marked, and backings as large as their place; nothing that there was is otherwise. */
+function upgradeFrom9(spec: Json): unknown {
+  return { ...spec, formatVersion: 10 };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
@@ -212,4 +217,5 @@ const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => un
   { from: 6, step: upgradeFrom6 },
   { from: 7, step: upgradeFrom7 },
   { from: 8, step: upgradeFrom8 },
+  { from: 9, step: upgradeFrom9 },
 ];

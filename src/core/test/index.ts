@@ -10,4 +10,5 @@ export { aHead } from './a-head';
 export { answer, asked, means, runOf, texts } from './asked-lists';
 export { distanceToEdges, isOnInk } from './distance';
 export { aBorder, withBorders } from './borders';
+export { withCard } from './cards';
 export { chanceBy, spoiltDrawing } from './spoilt-drawings';

@@ -4,7 +4,7 @@ import { HOUSE } from '@/core/tokens';
 import { useLengths } from '@/client';
 import { type PlaceGeometry, type SeenAcross, placeGeometry, seenMap, slantMm } from '@/core/place';
 import type { Wrap } from '@/core/shop';
-import { DimensionLine, type DrawnLayer, movedPath, rectSteps, ringPath } from '@/drawing';
+import { DimensionLine, type DrawnLayer, inkLook, movedPath, rectSteps, ringPath } from '@/drawing';
 import type { PlaceEdit } from './edit';
 import { FromAbove } from './from-above';
 
@@ -44,8 +44,8 @@ export function SeenPicture({ edit: { variant, measured }, ink }: SeenPicturePro
             strokeDasharray={`${text / 4}`}
           />
         )}
-        {ink.map((layer) => (
-          <path key={layer.id} d={movedPath(layer, map)} fill={layer.hex} fillRule="evenodd" />
+        {ink.map((layer, i) => (
+          <path key={i} d={movedPath(layer, map)} {...inkLook({ ...layer, mmPerUnit: 1 })} />
         ))}
         <DimensionLine
           from={[-body.halfMm, -body.aboveMm - text]}

@@ -1,28 +1,23 @@
 'use client';
 
 import { randomBytes, useRun } from '@/client';
-import { type MainPlace, addLayer, mayAddLayer, setPlate, shapeLayersOf } from '@/core/edit';
+import { type MainPlace, addLayer, mayAddLayer, shapeLayersOf } from '@/core/edit';
 import { MOST_LAYERS } from '@/core/shop';
-import { Button, Choice } from '@/ui';
+import { Button } from '@/ui';
 import { LayerFields } from './layer-fields';
-import { ADD_WORDS, LETTERS_WORDS } from './layer-words';
+import { ADD_WORDS } from './layer-words';
+import { LettersFields } from './letters-fields';
 
 /** What is made from the letters and lies around, under or on them, in films of its own. */
 export function LayerPanel({ place }: { readonly place: MainPlace }) {
   const { change } = useRun();
   const { at, lettering } = place;
   const shapes = shapeLayersOf(lettering);
-  const isPlate = shapes.some(({ make }) => make.kind === 'plate');
   const hasBorder = shapes.some(({ make }) => make.kind === 'border');
   return (
     <section className="grid gap-2">
       <h3 className="heading-small">Layers</h3>
-      <Choice
-        label="The letters"
-        options={LETTERS_WORDS}
-        value={isPlate ? 'plate' : 'text'}
-        onChange={(id) => change((now) => setPlate(now, at, id === 'plate'))}
-      />
+      <LettersFields place={place} />
       {[...shapes].reverse().map((layer) => (
         <LayerFields key={layer.id} place={place} layer={layer} />
       ))}

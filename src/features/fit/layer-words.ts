@@ -1,12 +1,14 @@
-import type { ShapeKind } from '@/core/edit';
-import type { Body, LayerUnder, StringHole } from '@/core/shop';
+import type { LettersAre, ShapeKind } from '@/core/edit';
+import type { Backing, Fold, LayerUnder, Sewing, StringHole } from '@/core/shop';
 
 /** What layers are called on Fit. */
 
-export const LETTERS_WORDS = [
-  { id: 'text', label: 'cut' },
-  { id: 'plate', label: 'left open in a plate' },
-] as const;
+export const LETTERS_WORDS: Readonly<Record<LettersAre, string>> = {
+  cut: 'cut',
+  plate: 'left open in a plate',
+  draw: 'drawn with a pen',
+  mark: 'marked into what lies below',
+};
 
 export const ADD_WORDS: readonly {
   readonly kind: Exclude<ShapeKind, 'plate'>;
@@ -33,11 +35,22 @@ export const REACH_WORDS: Readonly<Record<ShapeKind, string>> = {
   plate: 'Beyond the letters',
 };
 
-export const BODY_WORDS: Readonly<Record<Body, string>> = {
+export const BODY_WORDS = {
   rounded: 'rectangle, rounded',
   box: 'rectangle',
   grown: 'follows the letters',
+} as const;
+
+export const BACKING_WORDS: Readonly<Record<Backing, string>> = { ...BODY_WORDS, place: 'the whole place' };
+
+export const FOLD_WORDS: Readonly<Record<'none' | Fold, string>> = {
+  none: 'none',
+  top: 'along its upper edge',
+  left: 'along its left edge',
 };
+
+/** Of leather that is stitched on. */
+export const FIRST_SEWING: Sewing = { insetMm: 3, pitchMm: 5, diameterMm: 1 };
 
 /** Clockwise from the right. */
 export const TOWARD_WORDS: readonly (readonly [deg: string, words: string])[] = [

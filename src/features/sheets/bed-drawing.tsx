@@ -72,6 +72,11 @@ function PatchDrawing({ patch, hex, isTurned }: PatchDrawingProps) {
           </path>
         ))}
       </g>
+      <g transform={turn} fill="none" stroke={hex} strokeWidth="0.4">
+        {pieces.map(({ pieceId, attempt, linesPath }) =>
+          linesPath ? <path key={`${pieceId}#${attempt}`} d={linesPath} data-testid="lines" /> : null,
+        )}
+      </g>
     </>
   );
 }

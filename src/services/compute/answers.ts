@@ -55,6 +55,8 @@ export interface PieceOnBed {
   readonly turnDeg: 0 | 90;
   /** SVG path in bed millimetres, as it lies (mirrored when reversed); null unless asked for. */
   readonly path: string | null;
+  /** The same of what is drawn, marked, scored and pierced on it; empty without any. */
+  readonly linesPath: string | null;
 }
 
 export interface PatchOnBed {

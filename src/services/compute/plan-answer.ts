@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { RunReport } from '@/core/report';
 import { asksOf } from '@/core/figures';
-import { pathData } from '@/core/cutfile';
+import { linesPath, pathData } from '@/core/cutfile';
 import { hasStop } from '@/core/finding';
 import { attemptKey, pageOf } from '@/core/freeze';
 import { boxHeight, boxWidth } from '@/core/geometry';
@@ -122,6 +122,9 @@ function patchOnBed(
         heightMm: um10ToMm(boxHeight(piece.box)),
         turnDeg,
         path: withOutlines ? pathData(outlineOnBed(piece.outline, lying)) : null,
+        linesPath: withOutlines
+          ? piece.lines.map(({ rings }) => linesPath(outlineOnBed(rings, lying, piece.outline))).join('')
+          : null,
       };
     }),
   } satisfies PatchOnBed;
