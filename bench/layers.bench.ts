@@ -51,8 +51,12 @@ const timed = (name: string, spec: RunSpec, withMeasures = false): Bench => ({
 export const LAYER_BENCHES: readonly Bench[] = [
   timed('with a cast edge, cold', addLayer(plain, null, 'castEdge', random)),
   timed('with a line inside, cold', addLayer(plain, null, 'inside', random)),
-  timed('left open in a plate, cold', setLetters(plain, null, 'plate', seededBytes(4))),
-  timed('left open in a plate, with all measures', setLetters(plain, null, 'plate', seededBytes(4)), true),
+  timed('left open in a plate, cold', setLetters(plain, null, { slot: 'main', are: 'plate' }, seededBytes(4))),
+  timed(
+    'left open in a plate, with all measures',
+    setLetters(plain, null, { slot: 'main', are: 'plate' }, seededBytes(4)),
+    true,
+  ),
   timed('within a laurel, cold', changeMotifSpot(takeMotif(plain, null, laurel, random), null, 'around')),
   {
     name: 'layers: the largest disc in each of 200 holes',

@@ -1,6 +1,6 @@
 import { artCache, artJobOf, facesOfJob } from '@/core/artwork';
 import { type CheckedFit, fitNumbers, measureFit } from '@/core/checks';
-import { type PlaceAt, changePlaceUse } from '@/core/edit';
+import { type PlaceAt, chooseLettering } from '@/core/edit';
 import { type Finding, hasStop } from '@/core/finding';
 import { type Fit, draftFit } from '@/core/fit';
 import { type RemedyOffer, remediesFor, remedyOffer } from '@/core/remedies';
@@ -139,7 +139,7 @@ export async function compareForScreen(
   isCurrent: () => boolean,
 ): Promise<Comparison | null> {
   if (!answered) return null;
-  const spec = changePlaceUse(answered.spec, at, (place) => ({ ...place, letteringId }));
+  const spec = chooseLettering(answered.spec, at, letteringId);
   if (!(await drafted(resolveSlots(spec), isCurrent))) return null;
   const { fits, setSizes } = reports.of('compared', spec).checked;
   const isHere = ({ slot }: Fit) => slot.ref.useId === at.useId && slot.ref.placeId === at.placeId;

@@ -92,7 +92,8 @@ test('a border that is fitted beside its letters is as thin as it is wide, and t
 });
 
 test('counters of small letters in a plate are crumbs', () => {
-  const plate = (mm: number) => crumbsIn(setLetters(atHeight(['Bea'], mm), null, 'plate', seededBytes(9)));
+  const plate = (mm: number) =>
+    crumbsIn(setLetters(atHeight(['Bea'], mm), null, { slot: 'main', are: 'plate' }, seededBytes(9)));
   expect(plate(60)).toEqual([]);
   const [small] = plate(4);
   expect([small!.numCrumbs, small!.numParts]).toEqual([4, 5]);

@@ -152,7 +152,7 @@ function lettered(spec: RunSpec, ...kinds: readonly ('border' | 'inside' | 'cast
 
 test('every kind of layer, put together again from the files of its films, is the drawing to a micrometre', () => {
   expect(expectReadBack(lettered(plain(), 'border', 'inside', 'castEdge', 'backing'))).toHaveLength(10);
-  expect(expectReadBack(setLetters(plain(), null, 'plate', random))).toEqual(['cut', 'cut']);
+  expect(expectReadBack(setLetters(plain(), null, { slot: 'main', are: 'plate' }, random))).toEqual(['cut', 'cut']);
 });
 
 test.each([90, 180, 270] as const)('turned %s degrees in its place as well', (deg) => {

@@ -1,7 +1,15 @@
-import { changePlaceUse } from './change-place';
+import { changePlaceUse, withFilms } from './change-place';
 import { type PlaceAt, placeAt } from './main-place';
-import type { TextRef, LayoutWish, ListReading, Wording, RunSpec } from '../spec';
-import type { Copy, Lettering, Material, PressCard } from '../shop';
+import {
+  type LayoutWish,
+  type ListReading,
+  type RunSpec,
+  type TextRef,
+  type Wording,
+  findLettering,
+  takesOwnFilm,
+} from '../spec';
+import { type Copy, type Lettering, MOST_LAYERS, type Material, type PressCard, hasLayerFor } from '../shop';
 
 /** Changes of a spec as functions from spec to spec: what is not named stays the very same object. */
 
@@ -36,7 +44,42 @@ export function takeLettering(spec: RunSpec, at: PlaceAt | null, copy: Copy<Lett
   const { letterings } = spec.shop;
   const has = letterings.some(({ id }) => id === copy.id);
   const known = has ? spec : { ...spec, shop: { ...spec.shop, letterings: [...letterings, copy] } };
-  return changePlaceUse(known, at, (use) => ({ ...use, letteringId: copy.id }));
+  return chooseLettering(known, at, copy.id);
+}
+
+/**
+ * A place has a lettering of the run. The colours that its words are in come along: layers that the other one does not have, above its
+ * letters, with the ids that they had.
+ */
+export function chooseLettering(spec: RunSpec, at: PlaceAt | null, letteringId: string): RunSpec {
+  const { lettering: before, placeUse } = placeAt(spec, at);
+  const changed = changePlaceUse(spec, at, (use) => ({ ...use, letteringId }));
+  const said = new Set(placeUse.wording?.lines.flatMap(({ runs }) => runs.map(({ slot }) => slot)));
+  const { layers } = placeAt(changed, at).lettering;
+  const missing = before.layers.flatMap(({ tool: _, under: __, ...layer }) =>
+    layer.make.kind === 'text' && said.has(layer.slot) && !hasLayerFor(layers, layer.slot) ? layer : [],
+  );
+  const taken = new Set(layers.map(({ id }) => id));
+  const isFree = missing.every(({ id }) => !taken.has(id)) && layers.length + missing.length <= MOST_LAYERS;
+  if (missing.length === 0) return changed;
+  if (!isFree) return inGroundColour(changed, letteringId);
+  return withFilms(changeLettering(changed, at, (one) => ({ ...one, layers: [...one.layers, ...missing] })));
+}
+
+/** Every word that is set in a lettering in the first of its colours. */
+export function inGroundColour(spec: RunSpec, letteringId: string): RunSpec {
+  const slot = findLettering(spec, letteringId).layers.find(takesOwnFilm)?.slot ?? 'main';
+  const uses = spec.uses.map((use) => ({
+    ...use,
+    places: use.places.map((place) =>
+      place.letteringId === letteringId && place.wording ? { ...place, wording: inColour(place.wording, slot) } : place,
+    ),
+  }));
+  return { ...spec, uses };
+}
+
+function inColour(wording: Wording, slot: string): Wording {
+  return { ...wording, lines: wording.lines.map(({ runs }) => ({ runs: runs.map((run) => ({ ...run, slot })) })) };
 }
 
 /** The run's own copy of the lettering in use. */

@@ -5,6 +5,7 @@
 export { newRunSpec } from './new-run';
 export {
   type LettersAre,
+  type LettersWish,
   type ShapeKind,
   type ShapeLayer,
   type ShapeMake,
@@ -18,6 +19,19 @@ export {
   setLetters,
   shapeLayersOf,
 } from './layers';
+export {
+  type PartAt,
+  addLine,
+  addPart,
+  changePartWords,
+  colourPart,
+  dropLine,
+  dropPart,
+  letterColours,
+  mayAddColour,
+  mayAddLine,
+  mayAddPart,
+} from './parts';
 export {
   changeMotif,
   changeMotifPart,
@@ -36,6 +50,7 @@ export { dropOverrides, setOverride, setOverrides } from './overrides';
 export { dropLooked, setLooked } from './looked';
 export { type MainPlace, type PlaceAt, type PlaceSlot, mainPlace, placeAt, placesOf } from './main-place';
 export {
+  chooseLettering,
   changeHead,
   changeList,
   changeMonogram,

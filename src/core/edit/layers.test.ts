@@ -183,7 +183,7 @@ test('what becomes of a layer below others is said and taken back; it stays of i
 
 test('letters left open in a plate are one layer of what they were cut from, and are cut again as before', () => {
   const bordered = addLayer(spec, null, 'border', random);
-  const plate = setLetters(bordered, null, 'plate', seededBytes(9));
+  const plate = setLetters(bordered, null, { slot: 'main', are: 'plate' }, seededBytes(9));
   expect(kindsIn(plate)).toEqual([
     ['border', 'border'],
     ['main', 'plate'],
@@ -193,16 +193,16 @@ test('letters left open in a plate are one layer of what they were cut from, and
   // It goes by turning it back alone.
   const [, { id }] = bordersIn(plate) as [unknown, ReturnType<typeof bordersIn>[number]];
   expect(dropLayer(plate, null, id)).toBe(plate);
-  expect(setLetters(plate, null, 'plate', seededBytes(9))).toBe(plate);
-  expect(placeAt(setLetters(plate, null, 'cut', seededBytes(9)), null).lettering).toEqual(
+  expect(setLetters(plate, null, { slot: 'main', are: 'plate' }, seededBytes(9))).toBe(plate);
+  expect(placeAt(setLetters(plate, null, { slot: 'main', are: 'cut' }, seededBytes(9)), null).lettering).toEqual(
     placeAt(bordered, null).lettering,
   );
 });
 
 describe('letters that are drawn', () => {
-  const drawn = setLetters(spec, null, 'draw', random);
+  const drawn = setLetters(spec, null, { slot: 'main', are: 'draw' }, random);
   const toolsIn = (run: typeof spec) => placeAt(run, null).lettering.layers.map(({ slot, tool }) => [slot, tool?.by]);
-  const are = (run: typeof spec) => lettersAre(placeAt(run, null).lettering);
+  const are = (run: typeof spec) => lettersAre(placeAt(run, null).lettering, 'main');
 
   test('get a card as large as their place to be drawn on, and need no film', () => {
     expect(specFaults(runSpecSchema.parse(drawn) as typeof spec)).toEqual([]);
@@ -215,11 +215,11 @@ describe('letters that are drawn', () => {
       ['card', 'card-cream'],
     ]);
     expect(are(drawn)).toBe('draw');
-    expect(setLetters(drawn, null, 'draw', random)).toBe(drawn);
+    expect(setLetters(drawn, null, { slot: 'main', are: 'draw' }, random)).toBe(drawn);
   });
 
   test('lie on what there is: a backing that is cut whole, or a border', () => {
-    const bordered = setLetters(addLayer(spec, null, 'border', random), null, 'mark', random);
+    const bordered = setLetters(addLayer(spec, null, 'border', random), null, { slot: 'main', are: 'mark' }, random);
     expect(toolsIn(bordered)).toEqual([
       ['border', undefined],
       ['main', 'mark'],
@@ -230,19 +230,24 @@ describe('letters that are drawn', () => {
       bordersIn(addLayer(spec, null, 'backing', random))[0]!.id,
       null,
     );
-    expect(toolsIn(setLetters(under, null, 'draw', random))).toHaveLength(2);
+    expect(toolsIn(setLetters(under, null, { slot: 'main', are: 'draw' }, random))).toHaveLength(2);
     const full = Array.from({ length: 7 }).reduce<typeof spec>((run) => addLayer(run, null, 'inside', random), spec);
-    expect(setLetters(full, null, 'draw', random)).toBe(full);
+    expect(setLetters(full, null, { slot: 'main', are: 'draw' }, random)).toBe(full);
   });
 
   test('are as wide as their pen, from one tool to the other and back', () => {
-    const wide = changeLineWidth(drawn, null, 0.8);
+    const wide = changeLineWidth(drawn, null, { slot: 'main', lineMm: 0.8 });
     expect(placeAt(wide, null).lettering.layers[1]!.tool).toEqual({ by: 'draw', lineMm: 0.8 });
-    const marked = setLetters(wide, null, 'mark', random);
+    const marked = setLetters(wide, null, { slot: 'main', are: 'mark' }, random);
     expect(placeAt(marked, null).lettering.layers[1]!.tool).toEqual({ by: 'mark', lineMm: 0.3 });
-    expect(toolsIn(setLetters(marked, null, 'cut', random)).map(([, by]) => by)).toEqual([undefined, undefined]);
-    expect(are(setLetters(marked, null, 'plate', random))).toBe('plate');
-    expect(placeAt(setLetters(marked, null, 'plate', random), null).lettering.layers[1]!.tool).toBeUndefined();
+    expect(toolsIn(setLetters(marked, null, { slot: 'main', are: 'cut' }, random)).map(([, by]) => by)).toEqual([
+      undefined,
+      undefined,
+    ]);
+    expect(are(setLetters(marked, null, { slot: 'main', are: 'plate' }, random))).toBe('plate');
+    expect(
+      placeAt(setLetters(marked, null, { slot: 'main', are: 'plate' }, random), null).lettering.layers[1]!.tool,
+    ).toBeUndefined();
   });
 
   test('are cut again once there is nothing left to draw them on', () => {

@@ -11,7 +11,7 @@ import {
   processOf,
 } from '../shop';
 import type { RunSpec } from '../spec';
-import { changeLettering } from './change';
+import { changeLettering, inGroundColour } from './change';
 import { withFilms, withoutFilms } from './change-place';
 import { type PlaceAt, placeAt } from './main-place';
 import { tellingFilm } from './telling-film';
@@ -125,33 +125,47 @@ function asCut(layer: Layer): Layer {
   return cut;
 }
 
-/** How the letters come to be: all colours of them alike. */
+/** How letters come to be. */
 export type LettersAre = 'cut' | 'plate' | EdgeTool['by'];
 
-export function lettersAre({ layers }: Pick<Lettering, 'layers'>): LettersAre {
+/** Of one colour; what is left open in a plate is so in all of them. */
+export function lettersAre({ layers }: Pick<Lettering, 'layers'>, slot: string): LettersAre {
   if (layers.some(({ make }) => make.kind === 'plate')) return 'plate';
-  return layers.find(({ make }) => make.kind === 'text')?.tool?.by ?? 'cut';
+  return layers.find((layer) => isText(layer) && layer.slot === slot)?.tool?.by ?? 'cut';
 }
 
 /** As wide as a usual pen draws, and as a point presses. */
 const FIRST_LINE_MM: Readonly<Record<EdgeTool['by'], number>> = { draw: 0.5, mark: 0.3 };
 
+export interface LettersWish {
+  readonly slot: string;
+  readonly are: LettersAre;
+}
+
 /**
- * The letters are cut, left open in a plate, drawn or marked. What is drawn needs something to be drawn on: where nothing of that lies
+ * The letters of a colour are cut, left open in a plate, drawn or marked. What is drawn needs something to be drawn on: where nothing of that lies
  * below, a card as large as the place does from now on.
  */
-export function setLetters(spec: RunSpec, at: PlaceAt | null, are: LettersAre, randomBytes: RandomBytes): RunSpec {
-  if (are === lettersAre(placeAt(spec, at).lettering)) return spec;
-  const text = setPlate(spec, at, are === 'plate');
-  if (are === 'plate') return text;
-  if (are === 'cut')
-    return changeLayers(text, at, (layers) => layers.map((layer) => (isText(layer) ? asCut(layer) : layer)));
+export function setLetters(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  { slot, are }: LettersWish,
+  randomBytes: RandomBytes,
+): RunSpec {
+  if (are === lettersAre(placeAt(spec, at).lettering, slot)) return spec;
+  const turned = setPlate(spec, at, are === 'plate');
+  if (are === 'plate') return turned;
+  // A plate has one colour for words of all.
+  const text = turned === spec ? spec : inGroundColour(turned, placeAt(turned, at).placeUse.letteringId);
+  const isMeant = (layer: Layer) => isText(layer) && layer.slot === slot;
+  const change = (run: RunSpec, to: (layer: Layer) => Layer) =>
+    changeLayers(run, at, (layers) => layers.map((layer) => (isMeant(layer) ? to(layer) : layer)));
+  if (are === 'cut') return change(text, asCut);
   const { lettering } = placeAt(text, at);
-  const hasCard = carrierIn(lettering.layers, lettering.layers.findIndex(isText)) !== undefined;
+  const hasCard = carrierIn(lettering.layers, lettering.layers.findIndex(isMeant)) !== undefined;
   if (!hasCard && !mayAddLayer(lettering)) return spec;
-  const onCard = hasCard ? text : withCard(text, at, randomBytes);
   const tool: EdgeTool = { by: are, lineMm: FIRST_LINE_MM[are] };
-  return changeLayers(onCard, at, (layers) => layers.map((layer) => (isText(layer) ? { ...layer, tool } : layer)));
+  return change(hasCard ? text : withCard(text, at, randomBytes), (layer) => ({ ...layer, tool }));
 }
 
 const isText = ({ make }: Layer) => make.kind === 'text';
@@ -167,13 +181,16 @@ function withCard(spec: RunSpec, at: PlaceAt | null, randomBytes: RandomBytes): 
   return withLayer(spec, at, layer, { isOnTop: false, filmId: card?.id ?? tellingFilm(spec, at) });
 }
 
-/** How wide the line of drawn or marked letters is. */
-export function changeLineWidth(spec: RunSpec, at: PlaceAt | null, lineMm: number): RunSpec {
+/** How wide the line of drawn or marked letters of a colour is. */
+export function changeLineWidth(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  { slot, lineMm }: { readonly slot: string; readonly lineMm: number },
+): RunSpec {
   return changeLayers(spec, at, (layers) =>
-    layers.map((layer) => (layer.tool ? { ...layer, tool: { ...layer.tool, lineMm } } : layer)),
+    layers.map((layer) => (layer.tool && layer.slot === slot ? { ...layer, tool: { ...layer.tool, lineMm } } : layer)),
   );
 }
-
 /** The letters are taken out of a plate, all colours of them, or cut themselves again. */
 function setPlate(spec: RunSpec, at: PlaceAt | null, isPlate: boolean): RunSpec {
   const { lettering } = placeAt(spec, at);
@@ -201,7 +218,7 @@ export function dropLayer(spec: RunSpec, at: PlaceAt | null, layerId: string): R
 }
 
 /** `border`, then `border 2`. */
-function freeName({ layers }: Lettering, name: string): string {
+export function freeName({ layers }: Lettering, name: string): string {
   const taken = new Set(layers.map(({ slot }) => slot));
   let no = 1;
   const nameOf = () => (no === 1 ? name : `${name} ${no}`);

@@ -2,7 +2,7 @@
 
 import { CASE_WORDS, useLengths, useRun } from '@/client';
 import { CASE_FORMS, type CaseForm, type Lettering, commonStyle, styleOf } from '@/core/shop';
-import { type PlaceAt, changeHead, changeLeastHeight, changeLines, changePlaceUse } from '@/core/edit';
+import { type PlaceAt, changeHead, changeLeastHeight, changeLines, chooseLettering } from '@/core/edit';
 import { Choice, FieldRow, LengthField, NumberField, Select, withOwn } from '@/ui';
 import { LANGUAGES } from './sentences';
 import { ShopLetterings } from './shop-letterings';
@@ -25,7 +25,7 @@ export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelPro
         label="Lettering"
         options={spec.shop.letterings.map(({ id, value }) => ({ id, label: value.name }))}
         value={letteringId}
-        onChange={(id) => change((now) => changePlaceUse(now, at, (use) => ({ ...use, letteringId: id })))}
+        onChange={(id) => change((now) => chooseLettering(now, at, id))}
       />
       <ShopLetterings at={at} />
       {faces.map((face) => (

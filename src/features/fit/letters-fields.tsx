@@ -1,23 +1,35 @@
 'use client';
 
 import { randomBytes, useLengths, useRun } from '@/client';
-import { type MainPlace, changeLineWidth, lettersAre, setLetters } from '@/core/edit';
+import { type MainPlace, changeLineWidth, letterColours, lettersAre, setLetters } from '@/core/edit';
 import { FieldRow, LengthField, Select, optionsOf } from '@/ui';
 import { LETTERS_WORDS } from './layer-words';
 
-/** How the letters come to be: cut, left open, drawn or marked. */
-export function LettersFields({ place: { at, lettering } }: { readonly place: MainPlace }) {
+/** How the letters of each colour come to be: cut, left open, drawn or marked. */
+export function LettersFields({ place }: { readonly place: MainPlace }) {
+  const colours = letterColours(place.lettering);
+  const plate = place.lettering.layers.find(({ make }) => make.kind === 'plate');
+  const shown = colours.length > 0 ? colours : plate ? [plate.slot] : [];
+  return shown.map((slot) => <ColourFields key={slot} place={place} slot={slot} isOnly={shown.length === 1} />);
+}
+
+interface ColourFieldsProps {
+  readonly place: MainPlace;
+  readonly slot: string;
+  readonly isOnly: boolean;
+}
+
+function ColourFields({ place: { at, lettering }, slot, isOnly }: ColourFieldsProps) {
   const { change } = useRun();
   const { unit } = useLengths();
-  const are = lettersAre(lettering);
-  const tool = lettering.layers.find((layer) => layer.tool)?.tool;
+  const tool = lettering.layers.find((layer) => layer.slot === slot)?.tool;
   return (
     <>
-      <FieldRow label="The letters are">
+      <FieldRow label={isOnly ? 'The letters are' : `Letters in “${slot}” are`}>
         <Select
           options={optionsOf(LETTERS_WORDS)}
-          value={are}
-          onChange={(next) => change((now) => setLetters(now, at, next, randomBytes))}
+          value={lettersAre(lettering, slot)}
+          onChange={(are) => change((now) => setLetters(now, at, { slot, are }, randomBytes))}
         />
       </FieldRow>
       {tool && (
@@ -28,7 +40,7 @@ export function LettersFields({ place: { at, lettering } }: { readonly place: Ma
           value={tool.lineMm}
           min={0.1}
           max={5}
-          onChange={(mm) => change((now) => changeLineWidth(now, at, mm))}
+          onChange={(lineMm) => change((now) => changeLineWidth(now, at, { slot, lineMm }))}
         />
       )}
     </>

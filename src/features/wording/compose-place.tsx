@@ -1,13 +1,14 @@
 'use client';
 
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useRun } from '@/client';
-import { MOST_LINES } from '@/core/shop';
+import { addLine, changeWordingAt, mayAddLine } from '@/core/edit';
 import { type TextRef, type Wording, wordingOf } from '@/core/spec';
-import { changeWordingAt } from '@/core/edit';
-import { Button, HeldInput } from '@/ui';
+import { Button } from '@/ui';
+import { LineParts } from './line-parts';
 import { SpreadForm } from './spread-form';
 import { TokenButtons } from './token-buttons';
+import { useCursor } from './use-cursor';
 
 interface ComposePlaceProps {
   readonly at: Pick<TextRef, 'useId' | 'placeId'>;
@@ -19,8 +20,7 @@ interface ComposePlaceProps {
 /** The lines of one place: typed, or put together with buttons, which come to the same. */
 export function ComposePlace({ at, name, wording }: ComposePlaceProps) {
   const { change } = useRun();
-  const [lineAt, setLineAt] = useState(0);
-  const fields = useRef(new Map<number, HTMLInputElement>());
+  const cursor = useCursor();
   // What an emptied place said, for the case that it was a mistake.
   const [before, setBefore] = useState<Wording>(() => wording ?? wordingOf(['{text}']));
   const set = (next: Wording | null) => change((spec) => changeWordingAt(spec, at, next));
@@ -33,55 +33,15 @@ export function ComposePlace({ at, name, wording }: ComposePlaceProps) {
       </section>
     );
   }
-  const templates = wording.lines.map(({ runs }) => runs.map(({ template }) => template).join(''));
-  const setTemplates = (next: readonly string[]) => set({ ...wording, lines: wordingOf(next).lines });
-  const setLine = (i: number, template: string) => setTemplates(templates.map((t, k) => (k === i ? template : t)));
-  const insert = (token: string) => {
-    const line = Math.min(lineAt, templates.length - 1);
-    const field = fields.current.get(line);
-    const [start, end] = [
-      field?.selectionStart ?? templates[line]!.length,
-      field?.selectionEnd ?? templates[line]!.length,
-    ];
-    // Left for a moment: a field that holds the cursor is not changed under it, also not by a button beside it.
-    field?.blur();
-    setLine(line, templates[line]!.slice(0, start) + token + templates[line]!.slice(end));
-    requestAnimationFrame(() => {
-      field?.focus();
-      field?.setSelectionRange(start + token.length, start + token.length);
-    });
-  };
   return (
     <section aria-label={`Wording of ${name}`} className="grid gap-2">
       <h2 className="text-lg font-bold first-letter:uppercase">{name} says</h2>
-      {templates.map((template, i) => (
-        <div key={i} className="flex gap-2">
-          <HeldInput
-            ref={(field) => {
-              if (field) fields.current.set(i, field);
-              else fields.current.delete(i);
-            }}
-            aria-label={`Line ${i + 1} of ${name}`}
-            className="measure w-full"
-            value={template}
-            maxLength={400}
-            spellCheck={false}
-            onFocus={() => setLineAt(i)}
-            onText={(text) => setLine(i, text)}
-          />
-          {templates.length > 1 && (
-            <Button
-              aria-label={`Take line ${i + 1} away`}
-              onClick={() => setTemplates(templates.filter((_, k) => k !== i))}
-            >
-              −
-            </Button>
-          )}
-        </div>
+      {wording.lines.map((_, line) => (
+        <LineParts key={line} at={at} name={name} wording={wording} line={line} cursor={cursor} onChange={set} />
       ))}
-      <TokenButtons onToken={insert} />
+      <TokenButtons onToken={(token) => cursor.insert(wording, token, set)} />
       <div className="flex flex-wrap gap-2">
-        <Button disabled={templates.length >= MOST_LINES} onClick={() => setTemplates([...templates, ''])}>
+        <Button disabled={!mayAddLine(wording)} onClick={() => set(addLine(wording))}>
           One more line
         </Button>
         <Button

@@ -1,0 +1,117 @@
+import { type RandomBytes, makeId } from '../ids';
+import { type Layer, type Lettering, MOST_LINES, MOST_RUNS } from '../shop';
+import type { RunSpec, Wording } from '../spec';
+import { changeLettering } from './change';
+import { changePlaceUse, withFilms, withoutFilms } from './change-place';
+import { freeName, mayAddLayer } from './layers';
+import { type PlaceAt, placeAt } from './main-place';
+import { tellingFilm } from './telling-film';
+
+/** Parts of the lines that a place says: each with words of its own, and with the colour that its letters have. */
+
+export interface PartAt {
+  readonly line: number;
+  readonly part: number;
+}
+
+type Run = Wording['lines'][number]['runs'][number];
+
+/** What a part says. */
+export function changePartWords(wording: Wording, { line, part }: PartAt, template: string): Wording {
+  return changeRuns(wording, line, (runs) => runs.map((run, i) => (i === part ? { ...run, template } : run)));
+}
+
+export function dropPart(wording: Wording, { line, part }: PartAt): Wording {
+  return changeRuns(wording, line, (runs) => (runs.length > 1 ? runs.filter((_, i) => i !== part) : runs));
+}
+
+export function mayAddPart({ lines }: Wording, line: number): boolean {
+  return (lines[line]?.runs.length ?? MOST_RUNS) < MOST_RUNS;
+}
+
+/** Behind the others of its line, in the colour that the line ends with. */
+export function addPart(wording: Wording, line: number): Wording {
+  return mayAddPart(wording, line)
+    ? changeRuns(wording, line, (runs) => [...runs, { ...runs.at(-1)!, template: '' }])
+    : wording;
+}
+
+export function mayAddLine({ lines }: Wording): boolean {
+  return lines.length < MOST_LINES;
+}
+
+/** Below the others, as the last one begins. */
+export function addLine(wording: Wording): Wording {
+  const begins = wording.lines.at(-1)!.runs.slice(0, 1);
+  if (!mayAddLine(wording)) return wording;
+  return { ...wording, lines: [...wording.lines, { runs: begins.map((run) => ({ ...run, template: '' })) }] };
+}
+
+export function dropLine(wording: Wording, line: number): Wording {
+  return wording.lines.length > 1 ? { ...wording, lines: wording.lines.filter((_, i) => i !== line) } : wording;
+}
+
+function changeRuns(wording: Wording, line: number, change: (runs: readonly Run[]) => readonly Run[]): Wording {
+  return { ...wording, lines: wording.lines.map((one, i) => (i === line ? { runs: change(one.runs) } : one)) };
+}
+
+/** The colours that letters of a lettering may have, bottom up; of a plate alone that which it is cut from. */
+export function letterColours({ layers }: Pick<Lettering, 'layers'>): readonly string[] {
+  return layers.flatMap(({ slot, make }) => (make.kind === 'text' ? slot : []));
+}
+
+export function mayAddColour(lettering: Pick<Lettering, 'layers'>): boolean {
+  return mayAddLayer(lettering) && letterColours(lettering).length > 0;
+}
+
+/**
+ * A part has the letters of another colour; null: of one that its lettering does not have yet, from a film that is told from the others.
+ * Colours that no place of that lettering says anything in any more are gone, but for the first.
+ */
+export function colourPart(
+  spec: RunSpec,
+  at: PlaceAt,
+  { line, part, slot }: PartAt & { readonly slot: string | null },
+  randomBytes: RandomBytes,
+): RunSpec {
+  const { placeUse, lettering } = placeAt(spec, at);
+  if (!placeUse.wording || (slot === null && !mayAddColour(lettering))) return spec;
+  const own = slot ?? freeName(lettering, 'second');
+  const coloured = slot === null ? withColour(spec, at, own, randomBytes) : spec;
+  const wording = changeRuns(placeUse.wording, line, (runs) =>
+    runs.map((run, i) => (i === part ? { ...run, slot: own } : run)),
+  );
+  return withoutUnsaid(
+    changePlaceUse(coloured, at, (place) => ({ ...place, wording })),
+    at,
+  );
+}
+
+function withColour(spec: RunSpec, at: PlaceAt, slot: string, randomBytes: RandomBytes): RunSpec {
+  const layer: Layer = { id: makeId<'layer'>(randomBytes), slot, make: { kind: 'text' } };
+  const filmId = tellingFilm(spec, at);
+  const changed = changeLettering(spec, at, (lettering) => {
+    const top = lettering.layers.findLastIndex(({ make }) => make.kind === 'text');
+    return { ...lettering, layers: lettering.layers.toSpliced(top + 1, 0, layer) };
+  });
+  return withFilms(changed, { [slot]: filmId });
+}
+
+function withoutUnsaid(spec: RunSpec, at: PlaceAt): RunSpec {
+  const { placeUse, lettering } = placeAt(spec, at);
+  const said = new Set(
+    spec.uses
+      .flatMap(({ places }) => places)
+      .filter(({ letteringId }) => letteringId === placeUse.letteringId)
+      .flatMap(({ wording }) => wording?.lines.flatMap(({ runs }) => runs.map((run) => run.slot)) ?? []),
+  );
+  const isOwn = spec.overrides.some(({ set }) => set.kind === 'lettering' && set.letteringId === placeUse.letteringId);
+  const [, ...others] = letterColours(lettering);
+  const unsaid = isOwn ? [] : others.filter((slot) => !said.has(slot));
+  const isUnsaid = ({ slot, make }: Layer) => make.kind === 'text' && unsaid.includes(slot);
+  const changed = changeLettering(spec, at, (one) => ({
+    ...one,
+    layers: one.layers.filter((layer) => !isUnsaid(layer)),
+  }));
+  return unsaid.reduce((now, slot) => withoutFilms(now, slot), unsaid.length > 0 ? changed : spec);
+}
