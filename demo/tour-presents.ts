@@ -3,23 +3,30 @@ import { STARTER_BLANKS, addBlank, changeRunBlank, replaceBlank } from '@/core/b
 import { guessMapping, tableOf } from '@/core/intake';
 import { STARTER_MOTIFS } from '@/core/motifs';
 import { presentOrThrow } from '@/core/outcome';
-import type { RunSpec } from '@/core/spec';
+import { type RunSpec, wordingOf } from '@/core/spec';
 import {
   type PlaceAt,
   addLayer,
+  chooseLettering,
+  colourPart,
+  letterColours,
+  setLetters,
   shapeLayersOf,
   changeLayer,
   changeMotif,
   changeFilmBed,
+  changeMaterial,
   changeFilmColumn,
   changePlace,
   changePlaceUse,
   changePrepare,
+  putMaterialCopy,
   nameFilm,
   placeAt,
   takeMotif,
 } from '@/core/edit';
 import { type RandomBytes, makeId } from '@/core/ids';
+import { DEFAULT_MATERIALS } from '@/core/shop';
 import {
   type Context,
   type RunView,
@@ -77,7 +84,7 @@ export async function seedTourPresents(context: Context): Promise<RunView> {
       table: { rows, mapping: { hasHeader, keyAt, columns: columns.map((column) => ({ ...column })) } },
     }),
   );
-  const spec = withBag(withBottle(withSocks(run.spec), context), context);
+  const spec = withTag(withBag(withBottle(withSocks(run.spec), context), context), context);
   const saved = valueOf(await saveSpec(context, run.id, run.counter, spec));
   for (const film of BAG_FILMS) await cutAll(context, run.id, film, subDays(now, 1).toISOString());
   return saved;
@@ -107,7 +114,7 @@ const OFFCUT = 'banner-offcut';
 async function stockShop(context: Context): Promise<void> {
   const offcut = { name: 'offcut of the banners', kind: 'bed', widthMm: 240, heightMm: 180, marginMm: 5, once: true };
   valueOf(await saveThing(context, 'beds', { id: OFFCUT, rev: 0, candidate: offcut }));
-  const onHand: Readonly<Record<string, number>> = { socks: 3, 'steel-bottle': 6, 'tote-bag': 14 };
+  const onHand: Readonly<Record<string, number>> = { socks: 3, 'steel-bottle': 6, 'tote-bag': 14, 'gift-tag': 12 };
   for (const [id, count] of Object.entries(onHand)) {
     const { value } = starter(id);
     const variants = value.variants.map((variant, i) => ({
@@ -178,6 +185,40 @@ function withBag(spec: RunSpec, { randomBytes }: Context): RunSpec {
   const byList = changeFilmColumn(lettered, at, { slot: 'main', field, atHand });
   const bordered = withBagBorder(byList, at, field, randomBytes);
   return changeFilmBed(withNote(bordered, at, randomBytes), 'film-white', OFFCUT);
+}
+
+const SILVER = presentOrThrow(
+  DEFAULT_MATERIALS.find(({ id }) => id === 'adhesive-silver'),
+  'silver adhesive film',
+);
+const TAG_FILM = {
+  id: 'adhesive-burgundy',
+  fromRev: null,
+  value: { ...SILVER.value, name: 'burgundy adhesive film', colour: { name: 'burgundy', hex: '#5d2230' } },
+};
+
+/** A tag of card on each present, cut here: the name in adhesive film, the year drawn beneath it, and a hole for the ribbon. */
+function withTag(spec: RunSpec, { randomBytes }: Context): RunSpec {
+  const more = addBlank(spec, { ...starter('gift-tag'), fromRev: 1 }, randomBytes);
+  const use = more.uses.at(-1)!;
+  const at = { useId: use.id, placeId: use.places[0]!.placeId, variantId: null };
+  const chosen = chooseLettering(more, at, 'round-block');
+  const worded = changePlaceUse(chosen, at, (place) => ({
+    ...place,
+    wording: wordingOf(['{text}', '2026']),
+  }));
+  const year = colourPart(worded, at, { line: 1, part: 0, slot: null }, randomBytes);
+  const [, drawn] = letterColours(placeAt(year, at).lettering);
+  const onCard = setLetters(year, at, { slot: presentOrThrow(drawn, 'a second colour'), are: 'draw' }, randomBytes);
+  const [card] = shapeLayersOf(placeAt(onCard, at).lettering);
+  const { id, make } = presentOrThrow(card, 'the card of the tag');
+  if (make.kind !== 'backing') return onCard;
+  const holed = changeLayer(onCard, at, id, {
+    ...make,
+    distance: { by: 'mm', mm: 6 },
+    hole: { side: 'left', diameterMm: 4, edgeMm: 4 },
+  });
+  return changeMaterial(putMaterialCopy(holed, TAG_FILM), at, TAG_FILM.id, 'main');
 }
 
 /** A note above every name, in the film of its letters and with the border around it, too. */

@@ -5,7 +5,7 @@
 export { type ArtJob, artJobKey, artJobOf, facesOfJob } from './art-job';
 export type { BorderFacts } from './border-facts';
 export type { MadeLine } from './letters';
-export { isWholePlace, keepsMillimetres } from './makers';
+export { isWholePlace, keepsMillimetres, reachMm } from './makers';
 export { type Hole, placeBody } from './place-body';
 export { type ArtCache, artCache } from './art-cache';
 export { type Artwork, type LayerArt, drawArtwork } from './draw-artwork';

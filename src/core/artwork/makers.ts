@@ -26,10 +26,13 @@ export function isWholePlace(make: SlotLayer['make']): boolean {
 /** A square corner is farther from the letters than its sides are. */
 const SQUARE_CORNER = Math.SQRT2;
 
-/** How many millimetres a layer reaches beyond the letters at most, whatever their size; zero for what grows with them. */
+/**
+ * How many millimetres a layer reaches beyond the letters at most, whatever their size; zero for what grows with them. Of what is as
+ * large as its place: how far letters keep off its edge.
+ */
 export function reachMm(make: SlotLayer['make']): number {
   if (make.kind === 'text' || make.kind === 'motif' || make.kind === 'inside') return 0;
-  if (isWholePlace(make) || make.distance.by !== 'mm') return 0;
+  if (make.distance.by !== 'mm') return 0;
   const hasSquareCorners = (make.kind === 'backing' || make.kind === 'plate') && make.body === 'box';
   return hasSquareCorners ? SQUARE_CORNER * make.distance.mm : make.distance.mm;
 }

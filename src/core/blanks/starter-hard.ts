@@ -117,6 +117,20 @@ export const HARD = [
       }),
     ],
   }),
+  starter('gift-tag', 'Gift tag, cut here', {
+    kind: 'tag',
+    uses: ['decorative'],
+    fabric: 'card',
+    texture: 'smooth',
+    thicknessMm: 0.4,
+    pack: { count: 1, priceCents: null, currency: 'EUR' },
+    places: [role('face')],
+    variants: [
+      variant('', 'natural', [90, 50], {
+        face: place({ kind: 'roundedRect', widthMm: 90, heightMm: 50, radiusMm: 6 }, { left: 0, drop: 0 }),
+      }),
+    ],
+  }),
   starter('gift-card', 'Folded card', {
     kind: 'card',
     uses: ['decorative'],

@@ -1,3 +1,4 @@
+import { isWholePlace } from '../artwork';
 import { contrastProblem } from '../colour';
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
@@ -8,6 +9,8 @@ export function contrastFindings({ slot: { variant }, layers }: Fit): Finding[] 
   if (!variant) return [];
   const inked = lyingLayers(layers);
   return inked.flatMap(({ layer }, i): Finding[] => {
+    // What is as large as its place is what the item is made of: there is nothing to tell it from.
+    if (isWholePlace(layer.make)) return [];
     const { colour } = layer.material;
     const ground = layerBelow(inked, i)?.layer.material.colour ?? variant.colour;
     const problem = problemOf(colour.hex, ground.hex);

@@ -19,6 +19,7 @@ export {
   setLetters,
   shapeLayersOf,
 } from './layers';
+export { type Arrangement, type LeastTold, arrangementsFor, takeArrangement } from './arrangements';
 export {
   type PartAt,
   addLine,

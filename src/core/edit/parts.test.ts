@@ -23,7 +23,6 @@ const spec = aRun(['Ann Lee', 'Bo Ray']);
 const { at } = placeAt(spec, null);
 const saying = (...templates: string[]) =>
   changePlaceUse(spec, null, (place) => ({ ...place, wording: wordingOf(templates) }));
-const wordingIn = (run: typeof spec) => placeAt(run, null).placeUse.wording!;
 const coloursIn = (run: typeof spec) => letterColours(placeAt(run, null).lettering);
 const saidIn = (run: typeof spec) =>
   resolveSlots(run)[0]!.lines.map(({ runs }) => runs.map(({ text, colourSlot }) => `${colourSlot}: ${text}`));

@@ -91,6 +91,22 @@ test('a card is as large as its place, and its hole keeps its distance from ever
   );
 });
 
+test('letters keep as far off the edge of a card as it says, and off its hole no nearer', () => {
+  const hole: StringHole = { side: 'left', diameterMm: 4, edgeMm: 3 };
+  const lefts = [2, 6].map((mmOff) => {
+    const [fit] = fitRun(
+      onPlace(['Montgomery'], aRect(90, 50), { hole, distance: { by: 'mm', mm: mmOff } }),
+      cache,
+    ).fits;
+    const { minX, maxX, minY, maxY } = boxOf(inPlace(fit!, 1));
+    expect(Math.min(mm(minY), 50 - mm(maxY))).toBeGreaterThan(mmOff - 0.01);
+    expect(90 - mm(maxX)).toBeCloseTo(mmOff, 1);
+    return Math.round(mm(minX) * 10) / 10;
+  });
+  // The hole ends 7 mm from the side, and 3 or 6 mm beyond that the letters begin.
+  expect(lefts).toEqual([10, 13]);
+});
+
 test('a hole that a place is too small for stops the text', () => {
   const hole: StringHole = { side: 'left', diameterMm: 20, edgeMm: 12 };
   expect(
@@ -115,7 +131,7 @@ test('what is in the middle is in the middle of what the hole leaves, and letter
     const { minX, maxX, minY, maxY } = boxOf(inPlace(fit!, 1));
     return [mm(minX + maxX) / 2, mm(minY + maxY) / 2];
   });
-  expect(middles.map((at) => at.map((one) => Math.round(one * 10) / 10))).toEqual([
+  expect(middles.map((at) => at.map(Math.round))).toEqual([
     [60, 30],
     [65, 30],
     [60, 35],

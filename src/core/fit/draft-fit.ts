@@ -43,7 +43,7 @@ export function draftFit(slot: Slot, cache: ArtCache): Draft {
 function computed(slot: Slot, cache: ArtCache): Draft {
   const { variant, measured, group, ownSize, liesLargest } = slot;
   const artwork = cache.draw(artJobOf(slot));
-  const whole = besideHoles(slot, variant && measured ? freeSpace(variant, measured) : null);
+  const whole = besideHoles(slot, variant && measured ? freeSpace(variant, measured) : null, artwork.beyondMm);
   const space = whole && keptOff(whole, artwork.beyondMm, artwork.aside);
   const ink = inkShape(artwork);
   const held = ink && space ? heldIn(ink, space) : null;

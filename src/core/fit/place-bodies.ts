@@ -1,4 +1,4 @@
-import { type Artwork, isWholePlace, placeBody } from '../artwork';
+import { type Artwork, isWholePlace, placeBody, reachMm } from '../artwork';
 import { EM_UNITS } from '../faces';
 import { boxOfRings, outlineRings } from '../geometry';
 import { type FreeSpace, type PlaceRect, besideHole, holeInPlace } from '../place';
@@ -9,9 +9,17 @@ function holesOf({ layers }: Pick<Slot, 'layers'>) {
   return layers.flatMap(({ make }) => (make.kind === 'backing' && isWholePlace(make) && make.hole ? [make.hole] : []));
 }
 
-/** Where ink may lie beside the holes in its place; null when nothing is left. */
-export function besideHoles(slot: Pick<Slot, 'layers'>, space: FreeSpace | null): FreeSpace | null {
-  return holesOf(slot).reduce<FreeSpace | null>((left, hole) => left && besideHole(left, hole), space);
+/**
+ * Where ink may lie beside the holes in its place; null when nothing is left. What letters keep off every edge, and what is around them,
+ * counts for the hole as well, and not twice: `beyondMm` comes on top of this for all of them.
+ */
+export function besideHoles(slot: Pick<Slot, 'layers'>, space: FreeSpace | null, beyondMm: number): FreeSpace | null {
+  const others = slot.layers.filter(({ make }) => !isWholePlace(make));
+  const aroundMm = Math.max(0, ...others.map(({ make }) => reachMm(make)));
+  return holesOf(slot).reduce<FreeSpace | null>(
+    (left, hole) => left && besideHole(left, hole, Math.max(0, hole.edgeMm + aroundMm - beyondMm)),
+    space,
+  );
 }
 
 const known = new WeakMap<Artwork, Map<string, Artwork>>();

@@ -52,25 +52,25 @@ function depthIn(ring: Ring, x: number, y: number): number {
 
 const known = new WeakMap<FreeSpace, Map<string, FreeSpace | null>>();
 
-/** What is left of a space beside a hole in it: ink keeps as far off as the edge of the place does. Null when nothing is. */
-export function besideHole(space: FreeSpace, hole: StringHole): FreeSpace | null {
+/** What is left of a space beside a hole in it, so far from that. Null when nothing is. */
+export function besideHole(space: FreeSpace, hole: StringHole, offMm: number): FreeSpace | null {
   const kept = known.get(space) ?? new Map<string, FreeSpace | null>();
   known.set(space, kept);
-  const key = `${hole.side} ${hole.diameterMm} ${hole.edgeMm}`;
+  const key = `${hole.side} ${hole.diameterMm} ${hole.edgeMm} ${offMm}`;
   const found = kept.get(key);
   if (found !== undefined) return found;
-  const left = computed(space, hole);
+  const left = computed(space, hole, offMm);
   kept.set(key, left);
   return left;
 }
 
-function computed(space: FreeSpace, hole: StringHole): FreeSpace | null {
+function computed(space: FreeSpace, hole: StringHole, offMm: number): FreeSpace | null {
   const placed = holeInPlace(space.outline, hole);
   if (!placed) return null;
   const { usable, walls } = space;
   const [across, down] = space.aim;
   const isLeft = hole.side === 'left';
-  const from = (isLeft ? placed.xMm : placed.yMm) + placed.radiusMm + hole.edgeMm;
+  const from = (isLeft ? placed.xMm : placed.yMm) + placed.radiusMm + offMm;
   const before = isLeft ? usable.xMm : usable.yMm;
   const by = Math.max(0, from - before);
   const room = isLeft

@@ -19,7 +19,7 @@ const reachSchema = z.discriminatedUnion('by', [
 /** `box`: a rectangle around all letters; `rounded`: the same with round corners; `grown`: the letters grown until they are one body. */
 export const BODIES = ['box', 'rounded', 'grown'] as const;
 
-/** `place`: as large as the whole place, whatever its letters are. */
+/** `place`: as large as the whole place, whatever its letters are; its distance is what they keep off its edge. */
 export const BACKINGS = [...BODIES, 'place'] as const;
 
 /** For a string or a ring: beside the text or above it. The body is so much longer there that the hole keeps off its edge and the text. */

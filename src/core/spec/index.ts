@@ -57,7 +57,7 @@ export {
   materialIdsOf,
 } from './films';
 export { type BedRoom, type BedRooms, bedRoomOf, bedsOf, edgeOf, isOnce, mayTurn } from './bed-room';
-export { type MotifMake, type PlaceLayer, liesOver, placeLayers, takesOwnFilm } from './place-layers';
+export { type MotifMake, type PlaceLayer, liesOn, liesOver, placeLayers, takesOwnFilm } from './place-layers';
 export { type SpecFault, specFaults } from './spec-faults';
 export { DEFAULT_BAND, DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
 export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';

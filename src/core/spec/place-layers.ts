@@ -29,6 +29,13 @@ export function liesOver({ make }: Pick<PlaceLayer, 'make'>): boolean {
   return make.kind === 'motif' ? make.isBehind : make.kind !== 'text';
 }
 
+/** Whether one lies over another below it: letters of several colours lie beside each other, and so do the parts of a motif; what lies behind is below the letters alone. */
+export function liesOn(upper: PlaceLayer['make'], lower: PlaceLayer['make']): boolean {
+  if (lower.kind === 'text') return upper.kind === 'inside';
+  if (lower.kind === 'motif') return lower.isBehind && upper.kind !== 'motif';
+  return true;
+}
+
 /** Bottom up: a motif lies over what is made around letters and motif, and below the letters. */
 export function placeLayers(
   { layers }: Pick<Lettering, 'layers'>,

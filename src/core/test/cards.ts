@@ -12,7 +12,7 @@ export function withCard(
   by: EdgeTool['by'] = 'draw',
   body: Backing = 'place',
 ): RunSpec {
-  const make: BackingMake = { kind: 'backing', body, distance: { by: 'mm', mm: 3 }, hole: null, ...part };
+  const make: BackingMake = { kind: 'backing', body, distance: { by: 'mm', mm: 0.1 }, hole: null, ...part };
   const changed = changeLettering(spec, null, (lettering) => ({
     ...lettering,
     layers: [

@@ -2,7 +2,7 @@
 
 import { useLengths } from '@/client';
 import type { ShapeMake } from '@/core/edit';
-import type { Backing, Fold, Sewing } from '@/core/shop';
+import type { Backing, Fold, Reach, Sewing } from '@/core/shop';
 import { FieldRow, LengthField, Select, Tick, optionsOf } from '@/ui';
 import { BACKING_WORDS, FIRST_SEWING, FOLD_WORDS } from './layer-words';
 
@@ -17,7 +17,13 @@ interface BackingFieldsProps {
 export function BackingFields({ make, onChange }: BackingFieldsProps) {
   const { fold: _, sewing: __, ...plain } = make;
   const change = (body: Backing, fold: Fold | undefined, sewing: Sewing | undefined) =>
-    onChange({ ...plain, body, ...(fold && body === 'place' ? { fold } : {}), ...(sewing ? { sewing } : {}) });
+    onChange({
+      ...plain,
+      distance: distanceIn(body, plain.distance),
+      body,
+      ...(fold && body === 'place' ? { fold } : {}),
+      ...(sewing ? { sewing } : {}),
+    });
   const { body, fold, sewing } = make;
   return (
     <>
@@ -39,6 +45,11 @@ export function BackingFields({ make, onChange }: BackingFieldsProps) {
       {sewing && <SewingFields sewing={sewing} onChange={(next) => change(body, fold, next)} />}
     </>
   );
+}
+
+/** What is as large as its place keeps letters off its edge by millimetres. */
+function distanceIn(body: Backing, distance: Reach): Reach {
+  return body === 'place' && distance.by === 'height' ? { by: 'mm', mm: 5 } : distance;
 }
 
 interface SewingFieldsProps {

@@ -4,6 +4,7 @@ import { randomBytes, useFits, useRun } from '@/client';
 import { type MainPlace, changeSizeGroup, placesOf, sizeWith } from '@/core/edit';
 import { placeNameIn } from '@/core/spec';
 import type { ScreenFit } from '@/workers/fit-protocol';
+import { ArrangementPanel } from './arrangement-panel';
 import { CostsPanel } from './costs-panel';
 import { DecisionPanel } from './decision-panel';
 import { fitKey } from './fit-key';
@@ -71,6 +72,7 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
       {slots.map((one) => (
         <MaterialPanel key={one.slot} place={place} slot={one} isOnly={slots.length === 1} />
       ))}
+      <ArrangementPanel place={place} fit={subject ?? shown.at(0) ?? null} />
       <RemedyOrder />
     </aside>
   );

@@ -40,16 +40,19 @@ interface MakeFieldsProps {
 function ReachFields({ make, onChange }: MakeFieldsProps) {
   const { unit } = useLengths();
   const { distance } = make;
-  const label = REACH_WORDS[make.kind];
+  const isPlace = make.kind === 'backing' && make.body === 'place';
+  const label = isPlace ? 'Letters keep off its edge' : REACH_WORDS[make.kind];
   const reach = (next: Reach) => onChange({ ...make, distance: next });
   return (
     <>
-      <Choice
-        label="How far"
-        options={HOW_FAR_WORDS}
-        value={distance.by}
-        onChange={(by) => reach(FIRST_REACH[by as Reach['by']])}
-      />
+      {!isPlace && (
+        <Choice
+          label="How far"
+          options={HOW_FAR_WORDS}
+          value={distance.by}
+          onChange={(by) => reach(FIRST_REACH[by as Reach['by']])}
+        />
+      )}
       {distance.by === 'mm' ? (
         <LengthField
           label={label}

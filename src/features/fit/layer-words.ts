@@ -7,7 +7,7 @@ export const LETTERS_WORDS: Readonly<Record<LettersAre, string>> = {
   cut: 'cut',
   plate: 'left open in a plate',
   draw: 'drawn with a pen',
-  mark: 'marked into what lies below',
+  mark: 'marked in',
 };
 
 export const ADD_WORDS: readonly {

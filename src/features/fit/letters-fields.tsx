@@ -10,22 +10,22 @@ export function LettersFields({ place }: { readonly place: MainPlace }) {
   const colours = letterColours(place.lettering);
   const plate = place.lettering.layers.find(({ make }) => make.kind === 'plate');
   const shown = colours.length > 0 ? colours : plate ? [plate.slot] : [];
-  return shown.map((slot) => <ColourFields key={slot} place={place} slot={slot} isOnly={shown.length === 1} />);
+  return shown.map((slot, i) => <ColourFields key={slot} place={place} slot={slot} isFirst={i === 0} />);
 }
 
 interface ColourFieldsProps {
   readonly place: MainPlace;
   readonly slot: string;
-  readonly isOnly: boolean;
+  readonly isFirst: boolean;
 }
 
-function ColourFields({ place: { at, lettering }, slot, isOnly }: ColourFieldsProps) {
+function ColourFields({ place: { at, lettering }, slot, isFirst }: ColourFieldsProps) {
   const { change } = useRun();
   const { unit } = useLengths();
   const tool = lettering.layers.find((layer) => layer.slot === slot)?.tool;
   return (
     <>
-      <FieldRow label={isOnly ? 'The letters are' : `Letters in “${slot}” are`}>
+      <FieldRow label={isFirst ? 'The letters are' : `Letters in “${slot}” are`}>
         <Select
           options={optionsOf(LETTERS_WORDS)}
           value={lettersAre(lettering, slot)}

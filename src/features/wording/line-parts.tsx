@@ -13,7 +13,7 @@ import {
   placeAt,
 } from '@/core/edit';
 import type { TextRef, Wording } from '@/core/spec';
-import { Button, HeldInput, Select } from '@/ui';
+import { Button, HeldInput, Select, TextButton } from '@/ui';
 import type { Cursor } from './use-cursor';
 
 interface LinePartsProps {
@@ -55,14 +55,14 @@ export function LineParts({ at, name, wording, line, cursor, onChange }: LinePar
           </div>
         );
       })}
-      <div className="flex gap-2">
-        <Button disabled={!mayAddPart(wording, line)} onClick={() => onChange(addPart(wording, line))}>
-          A part in another colour
-        </Button>
+      <div className="flex gap-4 text-sm">
+        {mayAddPart(wording, line) && (
+          <TextButton onClick={() => onChange(addPart(wording, line))}>A part in another colour</TextButton>
+        )}
         {!isOnlyLine && (
-          <Button aria-label={`Take line ${line + 1} away`} onClick={() => onChange(dropLine(wording, line))}>
+          <TextButton aria-label={`Take line ${line + 1} away`} onClick={() => onChange(dropLine(wording, line))}>
             Take the line away
-          </Button>
+          </TextButton>
         )}
       </div>
     </div>
@@ -90,7 +90,7 @@ function PartColour({ at, label, here, slot }: PartColourProps) {
       aria-label={label}
       className="w-40 shrink-0"
       options={[
-        ...colours.map((colour) => [colour, `in “${colour}”`] as const),
+        ...colours.map((colour, i) => [colour, i === 0 ? 'in the first colour' : `in “${colour}”`] as const),
         ...(mayAddColour(lettering) ? [[ANOTHER, 'in another colour'] as const] : []),
       ]}
       value={slot}
