@@ -21,6 +21,8 @@ interface FitTileProps {
   /** What every tile shows, whatever its own place measures. */
   readonly shown: ShapeBox;
   readonly lengths: Lengths;
+  /** The layer that the others give way to; null: none. */
+  readonly lifted: string | null;
   readonly isFocused: boolean;
   readonly isChosen: boolean;
   readonly onFocus: (key: string) => void;
@@ -36,7 +38,8 @@ export interface OtherFit {
 
 /** One fit. Every tile shows the same millimetres, so that two can be compared by eye; a click decides on it, a tick chooses it. */
 export const FitTile = memo(function FitTile(props: FitTileProps) {
-  const { no, numFits, fit, layers, place, shown, lengths, isFocused, isChosen, onFocus, onToggle, other } = props;
+  const { no, numFits, fit, layers, place, shown, lengths, lifted, isFocused, isChosen, onFocus, onToggle, other } =
+    props;
   const worst = worstSeverity(fit.findings);
   const text = nameOfFit(fit);
   const key = fitKey(fit);
@@ -58,6 +61,7 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
           place={place}
           shown={shown}
           isStopped={worst === 'stop'}
+          lifted={lifted}
         />
         {other && (
           <TileDrawing

@@ -23,11 +23,13 @@ interface FitWallProps {
   readonly subjectKey: string | null;
   readonly selection: WallSelection;
   readonly comparison: Comparison | null;
+  /** The layer that the others give way to; null: none. */
+  readonly lifted: string | null;
 }
 
 /** Every fit in a grid of tiles at one scale. Only rows near the window are drawn, however many there are. */
 export const FitWall = memo(function FitWall(props: FitWallProps) {
-  const { fits, place, subjectKey, selection, comparison } = props;
+  const { fits, place, subjectKey, selection, comparison, lifted } = props;
   const layersOf = useLayers();
   const others = useOthers(comparison, layersOf);
   const { chosen, focus, toggle } = selection;
@@ -85,6 +87,7 @@ export const FitWall = memo(function FitWall(props: FitWallProps) {
               place={tiles.get(fit.variantId ?? '') ?? tiles.get('')!}
               shown={shown}
               lengths={lengths}
+              lifted={fit.layers.some(({ layerId }) => layerId === lifted) ? lifted : null}
               isFocused={fitKey(fit) === subjectKey}
               isChosen={chosen.has(fitKey(fit))}
               onFocus={focus}

@@ -16,10 +16,12 @@ interface TileDrawingProps {
   /** What every tile shows, whatever its own place measures. */
   readonly shown: ShapeBox;
   readonly isStopped: boolean;
+  /** The layer that the others give way to; left out: none. */
+  readonly lifted?: string | null;
 }
 
 /** One text on its place, drawn by its cut outlines. */
-export function TileDrawing({ label, fit, layers, place, shown, isStopped }: TileDrawingProps) {
+export function TileDrawing({ label, fit, layers, place, shown, isStopped, lifted = null }: TileDrawingProps) {
   const { widthMm, heightMm } = shown;
   const { spot, inkWidthMm, inkHeightMm } = fit;
   return (
@@ -31,7 +33,7 @@ export function TileDrawing({ label, fit, layers, place, shown, isStopped }: Til
       style={{ background: place.cloth }}
     >
       <PlaceGround outline={place.outline} clear={place.clear} lineWidth={0.5} />
-      {spot && <Ink layers={layers} />}
+      {spot && <Ink layers={layers} lifted={lifted} />}
       {spot && 'findings' in fit && (
         <g transform={layerTransform({ spot, widthMm: inkWidthMm, heightMm: inkHeightMm, mmPerUnit: 1 })}>
           <BrokenSpots measures={shownMeasures(fit)} />
