@@ -78,6 +78,27 @@ test('above and below it is in the middle of the text; of several lines it stand
   expect(middle(two.motif.minY, two.motif.maxY) / EM_UNITS).toBeCloseTo((1.2 - two.artwork.capHeightEm) / 2, 3);
 });
 
+test('at a corner it stands clear of the text both ways, on the right turned to the middle', () => {
+  const plain = drawn('BO', { spot: 'topLeft', motif: named('cornet') });
+  for (const spot of ['topLeft', 'topRight', 'bottomLeft', 'bottomRight'] as const) {
+    const { motif, text, cap, shape } = drawn('BO', { spot, motif: named('cornet') });
+    const [across, down] = [
+      spot.endsWith('Left') ? text.minX - motif.maxX : motif.minX - text.maxX,
+      spot.startsWith('top') ? text.minY - motif.maxY : motif.minY - text.maxY,
+    ];
+    expect([across / cap, down / cap]).toEqual([expect.closeTo(0.4, 3), expect.closeTo(0.4, 3)]);
+    // The same shape, or its mirror image about the middle between both.
+    const axis = motif.minX + plain.motif.maxX;
+    const dy = motif.minY - plain.motif.minY;
+    for (const ring of outlineRings(plain.shape)) {
+      for (let i = 0; i < ring.length; i += 16) {
+        const x = spot.endsWith('Left') ? ring[i]! : axis - ring[i]!;
+        expect(distanceToEdges(shape, x, ring[i + 1]! + dy)).toBeLessThan(5);
+      }
+    }
+  }
+});
+
 test('on both sides the right one is the left one reversed, as far away', () => {
   const { motif, shape, text: letters } = drawn('BO', { spot: 'both', motif: named('cornet') });
   expect(letters.minX - motif.minX).toBeCloseTo(motif.maxX - letters.maxX, -1);

@@ -93,18 +93,28 @@ function besideText(
     y: top - own.minY * scale,
     isReversed,
   });
-  const before = at(text.minX - gap - width, middleY - height / 2);
+  const [left, right] = [text.minX - gap - width, text.maxX + gap];
+  const [above, below] = [text.minY - gap - height, text.maxY + gap];
+  const before = at(left, middleY - height / 2);
   switch (spot) {
     case 'before':
       return [before];
     case 'after':
-      return [at(text.maxX + gap, middleY - height / 2)];
+      return [at(right, middleY - height / 2)];
     case 'both':
-      return [before, at(text.maxX + gap, middleY - height / 2, true)];
+      return [before, at(right, middleY - height / 2, true)];
     case 'above':
-      return [at(middleX - width / 2, text.minY - gap - height)];
+      return [at(middleX - width / 2, above)];
     case 'below':
-      return [at(middleX - width / 2, text.maxY + gap)];
+      return [at(middleX - width / 2, below)];
+    case 'topLeft':
+      return [at(left, above)];
+    case 'topRight':
+      return [at(right, above, true)];
+    case 'bottomLeft':
+      return [at(left, below)];
+    case 'bottomRight':
+      return [at(right, below, true)];
     default:
       return [at(middleX - width / 2, middleY - height / 2)];
   }

@@ -60,7 +60,20 @@ const wordingSchema = z.object({
 });
 
 /** Where a motif stands to its text: `both` sides of it, the one on the right reversed; `alone`: there is no text. */
-export const MOTIF_SPOTS = ['before', 'after', 'both', 'above', 'below', 'behind', 'around', 'alone'] as const;
+export const MOTIF_SPOTS = [
+  'before',
+  'after',
+  'both',
+  'above',
+  'below',
+  'topLeft',
+  'topRight',
+  'bottomLeft',
+  'bottomRight',
+  'behind',
+  'around',
+  'alone',
+] as const;
 
 const motifUseSchema = z.object({
   motifId: shopIdSchema,
