@@ -1,6 +1,6 @@
 'use client';
 
-import { madeOtherwise, facetOf, useRun } from '@/client';
+import { type AlikePieces, madeOtherwise, facetOf, useRun } from '@/client';
 import type { BenchItem } from '@/services';
 import { Facet } from '@/ui';
 import { nextStage } from './bench-stages';
@@ -14,11 +14,13 @@ import { frozenSentence, otherFilmSentence } from './sentences';
 interface BenchCurrentProps {
   readonly item: BenchItem;
   readonly clocks: Clocks;
+  /** Pieces that are interchangeable, by id. */
+  readonly alike: ReadonlyMap<string, AlikePieces>;
   readonly onMarkPiece: Bench['markPiece'];
 }
 
 /** The item in hand: its name to be read from two metres, its lettering as it was cut, and where it goes. */
-export function BenchCurrent({ item, clocks, onMarkPiece }: BenchCurrentProps) {
+export function BenchCurrent({ item, clocks, alike, onMarkPiece }: BenchCurrentProps) {
   const { spec } = useRun();
   const places = itemPlaces(spec, item);
   const facet = facetOf(item);
@@ -48,6 +50,7 @@ export function BenchCurrent({ item, clocks, onMarkPiece }: BenchCurrentProps) {
             item={item}
             clocks={clocks}
             at={at}
+            alike={alike}
             isNamed={places.length > 1}
             isPressedNext={isPressedNext}
             onMarkPiece={onMarkPiece}

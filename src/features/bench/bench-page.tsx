@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { useLetterKeys, useWork } from '@/client';
+import { alikePieces, useLetterKeys, useWork } from '@/client';
 import { Notice, openKeyHelp, useKeys } from '@/ui';
 import { AgainDialog } from './again-dialog';
 import { BenchCurrent } from './bench-current';
@@ -50,7 +50,7 @@ export function BenchPage() {
       {message && <Notice severity="stop">{message}</Notice>}
       <div className="grid flex-1 md:grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_340px_300px]">
         {current ? (
-          <BenchCurrent item={current} clocks={clocks} onMarkPiece={bench.markPiece} />
+          <BenchCurrent item={current} alike={alikePieces(all)} clocks={clocks} onMarkPiece={bench.markPiece} />
         ) : (
           <p className="p-6 text-lg">Nothing of this kind is left.</p>
         )}

@@ -1,13 +1,13 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { type ShownFit, shownFit, useFits, useLengths, useShownLayers } from '@/client';
+import { type AlikePieces, type ShownFit, shownFit, useFits, useLengths, useShownLayers } from '@/client';
 import type { InkOnBlank } from '@/core/place';
 import type { BenchItem } from '@/services';
 import { type DrawnLayer, asRead, boxOfLayers } from '@/drawing';
 import { Figure } from './figure';
 import { ItemDrawing } from './item-drawing';
-import { type ItemPlace, isPressed, passesWords } from './item-places';
+import { type ItemPlace, isPressed, nameOfPiece, passesWords } from './item-places';
 import type { Clocks } from './use-clocks';
 import { LayerRows } from './layer-rows';
 import type { Bench } from './use-bench';
@@ -18,6 +18,8 @@ interface ItemPlaceProps {
   readonly item: BenchItem;
   readonly at: ItemPlace;
   readonly clocks: Clocks;
+  /** Pieces that are interchangeable, by id. */
+  readonly alike: ReadonlyMap<string, AlikePieces>;
   /** Named where the item has more places than one. */
   readonly isNamed: boolean;
   /** Then how it is pressed stands first. */
@@ -26,7 +28,7 @@ interface ItemPlaceProps {
 }
 
 /** One place of the item in hand: its lettering as it was cut, and where a ruler is laid. */
-export function ItemPlaceView({ item, at, clocks, isNamed, isPressedNext, onMarkPiece }: ItemPlaceProps) {
+export function ItemPlaceView({ item, at, clocks, alike, isNamed, isPressedNext, onMarkPiece }: ItemPlaceProps) {
   const { place, pieces } = at;
   const fits = useFits().last?.fits;
   const { placeId } = place.at;
@@ -62,6 +64,9 @@ export function ItemPlaceView({ item, at, clocks, isNamed, isPressedNext, onMark
         <InkFigure shown={one} layers={drawing?.layers ?? []} />
         {drawing?.numHoles != null && <Figure label="holes to weed" value={String(drawing.numHoles)} />}
         <Figure label="from" value={passesWords(pieces)} />
+        {pieces.map((piece) => (
+          <AlikeFigure key={piece.pieceId} name={nameOfPiece(at, piece)} alike={alike.get(piece.pieceId)} />
+        ))}
       </dl>
       {!isPressedNext && (
         <details className="mt-4">
@@ -73,6 +78,11 @@ export function ItemPlaceView({ item, at, clocks, isNamed, isPressedNext, onMark
       )}
     </section>
   ));
+}
+
+/** Whichever of them is at hand will do. */
+function AlikeFigure({ name, alike }: { readonly name: string; readonly alike: AlikePieces | undefined }) {
+  return alike && <Figure label={`${name}, all alike`} value={`${alike.numCut} of ${alike.num} cut`} />;
 }
 
 /** From the ink to the blank's sides and to the line that its place is measured from. */

@@ -1,5 +1,6 @@
 import { type MainPlace, placeAt } from '@/core/edit';
-import { type RunSpec, readItemId } from '@/core/spec';
+import { layerWord } from '@/core/figures';
+import { type RunSpec, placeLayers, readItemId } from '@/core/spec';
 import { type Material, processFacts } from '@/core/shop';
 import type { BenchItem, BenchPiece } from '@/services';
 
@@ -41,4 +42,10 @@ export function passesWords(pieces: readonly BenchPiece[]): string {
   if (numbers.length === 0) return 'no pass yet';
   const words = `${numbers.length === 1 ? 'pass' : 'passes'} ${numbers.join(', ')}`;
   return isOpen ? `${words}; a part in none yet` : words;
+}
+
+/** By its colour in the lettering; what the run has dropped since goes by its film alone. */
+export function nameOfPiece({ place }: ItemPlace, { layerId }: BenchPiece): string {
+  const layer = placeLayers(place.lettering, place.placeUse).find(({ id }) => id === layerId);
+  return layer ? layerWord({ kind: layer.make.kind, colourSlot: layer.slot }) : 'layer';
 }

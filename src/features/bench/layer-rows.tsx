@@ -1,14 +1,12 @@
 'use client';
 
 import { bondedWord, stageWord, useCountdowns, useHeldSeconds } from '@/client';
-import { layerWord } from '@/core/figures';
 import type { ItemStage } from '@/core/ledger';
-import { placeLayers } from '@/core/spec';
 import { Swatch } from '@/drawing';
 import type { BenchItem, BenchPiece } from '@/services';
 import { Button, TextButton } from '@/ui';
 import { isOfPass, nextStageOfPiece } from './bench-stages';
-import type { ItemPlace } from './item-places';
+import { type ItemPlace, nameOfPiece } from './item-places';
 import type { Bench } from './use-bench';
 
 interface LayerRowsProps {
@@ -32,7 +30,7 @@ export function LayerRows({ item, at, onMark, lifted, onLift }: LayerRowsProps) 
           <li key={piece.pieceId} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule py-1">
             <Swatch kind={piece.materialKind} hex={piece.materialHex} />
             <span className="min-w-0 flex-1">
-              <b>{nameOf(at, piece)}</b>, {piece.materialName}
+              <b>{nameOfPiece(at, piece)}</b>, {piece.materialName}
               <span className="text-soft"> · {wordOf(piece, piece.stage ?? 'open')}</span>
             </span>
             <TextButton onClick={() => onLift(isLifted ? null : piece.layerId)}>
@@ -55,10 +53,4 @@ export function LayerRows({ item, at, onMark, lifted, onLift }: LayerRowsProps) 
 
 function wordOf({ process }: BenchPiece, stage: ItemStage): string {
   return stageWord(stage, bondedWord([process]));
-}
-
-/** By its colour in the lettering; what the run has dropped since goes by its film alone. */
-function nameOf({ place }: ItemPlace, { layerId }: BenchPiece): string {
-  const layer = placeLayers(place.lettering, place.placeUse).find(({ id }) => id === layerId);
-  return layer ? layerWord({ kind: layer.make.kind, colourSlot: layer.slot }) : 'layer';
 }
