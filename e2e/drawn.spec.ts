@@ -69,3 +69,33 @@ test('a folded card with a drawn line: worded in two colours, drawn, scored, cut
   await expect(page.getByLabel('“second” cut from')).toHaveCount(0);
   await expect(page.getByLabel('Letters in “second” are')).toHaveValue('draw');
 });
+
+test('other colours stand beside each other and are taken with one press; a layer is lifted out of the others', async ({
+  page,
+}) => {
+  const id = await startRun(page, server.url, 'Kiln aprons', ['Iris', 'Otto']);
+  await page.goto(`${server.url}/runs/${id}/fit`);
+  await expect(page.getByTestId('fit')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Add a border' }).click();
+  await settled(page);
+  const arrangements = page.locator('section', { hasText: 'Its colours beside each other' }).getByRole('button');
+  await expect(arrangements).toHaveCount(2);
+  await expect(arrangements.first()).toContainText('as it is');
+  await expect(arrangements.nth(1).getByRole('img', { name: 'Iris in these colours' })).toBeVisible();
+  await expectNoAxeFinding(page);
+  const films = async () => [
+    await page.getByLabel('“border” cut from').inputValue(),
+    await page.getByLabel('“main” cut from').inputValue(),
+  ];
+  const before = await films();
+  await arrangements.nth(1).click();
+  await expect.poll(films).toEqual(before.toReversed());
+  await settled(page);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(films).toEqual(before);
+
+  await page.getByRole('combobox', { name: /^Layers/ }).selectOption('border alone');
+  const drawn = page.getByRole('img', { name: 'Iris in its place' }).locator('path[data-layer]');
+  await expect(drawn).toHaveCount(2);
+  expect(await drawn.evaluateAll((paths) => paths.map((path) => path.getAttribute('opacity')))).toEqual([null, '0.16']);
+});

@@ -80,6 +80,21 @@ test('names with a border and a motif in two films go from a drawing to a cut fi
     }
   });
 
+  await test.step('it lies on a shelf of the shop, which hands it out as it would be read again', async () => {
+    const fitPage = page.url();
+    await page.goto(`${server.url}/shop/motifs`);
+    await expectNoAxeFinding(page);
+    await page.getByRole('link', { name: 'ear of grain', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'ear of grain' })).toBeVisible();
+    await expectNoAxeFinding(page);
+    const href = await page.getByRole('link', { name: 'Take the drawing, SVG' }).getAttribute('href');
+    const svg = await (await page.request.get(`${server.url}${href}`)).body();
+    const again = await page.request.post(`${server.url}/api/motifs?name=ear%20of%20grain.svg`, { data: svg });
+    expect(((await again.json()) as { leftOut: unknown }).leftOut).toBeNull();
+    await page.goto(fitPage);
+    await expect(page.getByTestId('fit')).toHaveCount(BAKERS.length);
+  });
+
   await test.step('it goes to another spot, one part gets another film, and undo takes both back', async () => {
     await motif.getByRole('combobox').first().selectOption('on both sides of it');
     await motif.getByLabel('Part 2 is cut in').selectOption('nothing: left out');

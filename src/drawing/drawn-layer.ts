@@ -48,12 +48,15 @@ export function layersOfFit(
     widthMm: inkWidthMm,
     heightMm: inkHeightMm,
   };
-  return layers.flatMap(({ layerId: id, materialId, shapeNo, edge, linesNo }): DrawnLayer[] => {
-    const path = paths.pathOf(shapeNo);
-    const own = edge ? { id, path, ...lineLook(edge.by, edge.lineMm) } : { id, path, hex: filmOf(materialId) };
-    const lines = linesNo === null ? [] : [{ id, path: paths.pathOf(linesNo), ...lineLook('score') }];
-    return [own, ...lines].map((layer) => ({ ...layer, ...lies }));
-  });
+  return layers.flatMap(
+    ({ layerId: id, materialId, shapeNo, edge, linesNo, isWhole, part, spot: own }): DrawnLayer[] => {
+      const path = paths.pathOf(shapeNo);
+      const drawn = edge ? { id, path, ...lineLook(edge.by, edge.lineMm) } : { id, path, hex: filmOf(materialId) };
+      const lines = linesNo === null ? [] : [{ id, path: paths.pathOf(linesNo), ...lineLook('score') }];
+      const at = isWhole && part && own ? { ...lies, spot: own, widthMm: part.widthMm, heightMm: part.heightMm } : lies;
+      return [drawn, ...lines].map((layer) => ({ ...layer, ...at }));
+    },
+  );
 }
 
 /** The same, and the very same layers for the same fit, so that what draws them need not be drawn again. */

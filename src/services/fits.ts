@@ -4,6 +4,7 @@ import { resolveSlots } from '@/core/resolve';
 import type { RunSpec } from '@/core/spec';
 import { type Connection, findOutlines, listReleases } from '@/store';
 import type { FitsAnswer } from './compute/answers';
+import { outlinesOf } from '@/core/figures';
 import type { FrozenBody } from './compute/compute';
 import type { Context } from './context';
 import { type FrozenPiece, frozenNow, frozenOf } from './frozen';
@@ -43,12 +44,11 @@ export async function frozenBodies(
   wanted: (piece: FrozenPiece) => boolean = () => true,
 ): Promise<FrozenBody[]> {
   const pieces = (await frozenPieces(db, runId, spec)).filter(wanted);
-  const bodies = await findOutlines(
-    db,
-    pieces.map(({ outline }) => outline),
-  );
+  const bodies = await findOutlines(db, pieces.flatMap(outlinesOf));
+  const bodyOf = (sha: string) => presentOrThrow(bodies.get(sha), `outline ${sha}`);
   return pieces.map((piece) => ({
     ...piece,
-    body: presentOrThrow(bodies.get(piece.outline), `outline ${piece.outline}`),
+    body: bodyOf(piece.outline),
+    lineBodies: (piece.lines ?? []).map(({ outline }) => bodyOf(outline)),
   }));
 }

@@ -154,7 +154,7 @@ export async function compareForScreen(
 }
 
 function comparedFit({ fit, findings }: CheckedFit): ComparedFit {
-  const { emMm, capHeightMm, inkWidthMm, inkHeightMm, spot, slot } = fit;
+  const { emMm, capHeightMm, inkWidthMm, inkHeightMm, spot, layers } = fit;
   const nos = shapes.of(fit);
   return {
     emMm,
@@ -162,7 +162,13 @@ function comparedFit({ fit, findings }: CheckedFit): ComparedFit {
     inkWidthMm,
     inkHeightMm,
     spot,
-    layers: slot.layers.map(({ id: layerId, materialId }, i) => ({ layerId, materialId, ...nos[i]! })),
+    layers: layers.map(({ layer, part, spot: own }, i) => ({
+      layerId: layer.id,
+      materialId: layer.materialId,
+      part,
+      spot: own,
+      ...nos[i]!,
+    })),
     hasStop: hasStop(findings),
   };
 }

@@ -14,6 +14,8 @@ export interface ScreenLayer extends LayerNumbers {
   readonly edge: EdgeTool | null;
   /** Number of the shape of what is scored and pierced in it; null without any. */
   readonly linesNo: number | null;
+  /** It is as large as its place: its shape is sent from its own corner, and lies at its own spot. */
+  readonly isWhole: boolean;
 }
 
 /** One fit as the screen needs it. */
@@ -55,7 +57,10 @@ export interface DrawnFit {
   readonly inkWidthMm: number;
   readonly inkHeightMm: number;
   readonly spot: Spot | null;
-  readonly layers: readonly Pick<ScreenLayer, 'layerId' | 'materialId' | 'shapeNo' | 'edge' | 'linesNo'>[];
+  readonly layers: readonly Pick<
+    ScreenLayer,
+    'layerId' | 'materialId' | 'shapeNo' | 'edge' | 'linesNo' | 'isWhole' | 'part' | 'spot'
+  >[];
 }
 
 /** One text in another lettering, drawn for comparing: as large as its place allows. */

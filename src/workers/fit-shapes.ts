@@ -4,7 +4,7 @@ import { outlineRings } from '@/core/geometry/outline';
 import type { ScreenLayer } from './fit-protocol';
 import type { ShapeToSend } from './pack-shapes';
 
-type ShapeNos = Pick<ScreenLayer, 'shapeNo' | 'edge' | 'linesNo'>;
+type ShapeNos = Pick<ScreenLayer, 'shapeNo' | 'edge' | 'linesNo' | 'isWhole'>;
 
 /** Numbers of the shapes of fits: equal shapes have the same, whoever they are drawn for. */
 export class FitShapes {
@@ -19,12 +19,13 @@ export class FitShapes {
     return slot.layers.map((layer, i) => {
       const edge = layer.line?.tool ?? null;
       const art = artwork.layers[i];
-      if (art && (isWholePlace(layer.make) || art.lines)) return { ...this.#ofArt(art), edge };
+      const isWhole = isWholePlace(layer.make);
+      if (art && (isWhole || art.lines)) return { ...this.#ofArt(art), edge, isWhole };
       // What keeps millimetres is another shape at each size.
       const shapeKey = `${i} ${keepsMillimetres(layer) ? emMm : ''} ${key}`;
       const shapeNo = this.#byKey.get(shapeKey) ?? this.#next++;
       this.#byKey.set(shapeKey, shapeNo);
-      return { shapeNo, edge, linesNo: null };
+      return { shapeNo, edge, linesNo: null, isWhole };
     });
   }
 
@@ -32,7 +33,7 @@ export class FitShapes {
     const found = this.#byArt.get(art);
     if (found) return found;
     const hasLines = (art.lines ?? []).length > 0;
-    const nos = { shapeNo: this.#next++, edge: null, linesNo: hasLines ? this.#next++ : null };
+    const nos = { shapeNo: this.#next++, edge: null, linesNo: hasLines ? this.#next++ : null, isWhole: false };
     this.#byArt.set(art, nos);
     return nos;
   }
@@ -40,12 +41,13 @@ export class FitShapes {
   /** What is behind those numbers. */
   toSend(fit: Fit): readonly (readonly [no: number, shape: ShapeToSend])[] {
     const { inkBox, layers } = fit.artwork;
-    return this.of(fit).flatMap(({ shapeNo, linesNo }, i) => {
+    return this.of(fit).flatMap(({ shapeNo, linesNo, isWhole }, i) => {
       const art = layers[i];
+      const from = isWhole ? (art?.inkBox ?? null) : inkBox;
       const rings = art ? [...outlineRings(art.outline)] : [];
       const lines = (art?.lines ?? []).map(({ ring }) => ring);
-      const shape = [shapeNo, { rings, inkBox }] as const;
-      return linesNo === null ? [shape] : [shape, [linesNo, { rings: lines, inkBox }] as const];
+      const shape = [shapeNo, { rings, inkBox: from }] as const;
+      return linesNo === null ? [shape] : [shape, [linesNo, { rings: lines, inkBox: from }] as const];
     });
   }
 }

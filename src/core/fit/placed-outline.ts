@@ -63,10 +63,10 @@ export function placedOutline(fit: Fit): Outline {
   return fit.spot ? outlineAt(inkOutline(fit), fit.spot) : EMPTY_OUTLINE;
 }
 
-/** An outline that begins at the origin, turned and moved to its spot. */
-export function outlineAt(outline: Outline, { xMm, yMm, turnDeg }: Spot): Outline {
-  let turned = outline;
-  for (let deg = 0; deg < turnDeg; deg += 90) turned = turnOutline(turned);
+/** An outline that begins at the origin, turned and moved to its spot; of lines on a layer, `within` is that. */
+export function outlineAt(outline: Outline, { xMm, yMm, turnDeg }: Spot, within: Outline = outline): Outline {
+  let [turned, around] = [outline, within];
+  for (let deg = 0; deg < turnDeg; deg += 90) [turned, around] = [turnOutline(turned, around), turnOutline(around)];
   return mapOutline(turned, 1, 1, mmToUm10(xMm), mmToUm10(yMm));
 }
 

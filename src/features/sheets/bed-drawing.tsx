@@ -1,6 +1,6 @@
 import { HOUSE } from '@/core/tokens';
 import { useLengths, useRun } from '@/client';
-import { DimensionLine } from '@/drawing';
+import { DimensionLine, lineOn } from '@/drawing';
 import type { PassOnBed, PatchOnBed } from '@/services';
 import { materialOf, piecesOf } from './drawn-pass';
 
@@ -65,7 +65,7 @@ function PatchDrawing({ patch, hex, isTurned }: PatchDrawingProps) {
   return (
     <>
       <rect x={xMm} y={yMm} width={widthMm} height={heightMm} fill={hex} stroke={HOUSE.ink} strokeWidth="0.4" />
-      <g transform={turn} fill={HOUSE.ink} fillOpacity="0.82" fillRule="evenodd">
+      <g transform={turn} fill={lineOn(hex)} fillOpacity="0.82" fillRule="evenodd">
         {pieces.map(({ pieceId, attempt, text, path }) => (
           <path key={`${pieceId}#${attempt}`} d={path ?? ''} data-testid="piece" data-piece={pieceId}>
             <title>{attempt > 1 ? `${text.join(' ')}, cutting ${attempt}` : text.join(' ')}</title>

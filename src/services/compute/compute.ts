@@ -75,9 +75,10 @@ export interface FreezeRequest extends RunState {
   readonly shown: string | null;
 }
 
-/** A frozen piece with the text of its outline. */
+/** A frozen piece with the text of its outline, and of each of its lines. */
 export interface FrozenBody extends FrozenPiece {
   readonly body: string;
+  readonly lineBodies: readonly string[];
 }
 
 export interface ProofRequest extends RunState {

@@ -1,16 +1,52 @@
 import { artCache } from '@/core/artwork';
-import { fitAll } from '@/core/fit';
-import { namesOfSlot } from '@/core/pieces';
-import { resolveSlots } from '@/core/resolve';
-import { aRun, shippedFaces } from '@/core/test';
-import { type FrozenById, asCut } from './drawn-layers';
+import { addLayer, changePlace } from '@/core/edit';
+import { boxOfRings, outlineRings, outlineToNumbers } from '@/core/geometry';
+import { pieceIdOf } from '@/core/spec';
+import { aRect, aRun, fitRun, seededBytes, shippedFaces, withCard } from '@/core/test';
+import { type FrozenById, drawnLayers, inkPicture, placedPath } from './drawn-layers';
 
-test('of what was frozen the words are those of then, of all else those of now', () => {
-  const { fits } = fitAll(resolveSlots(aRun(['Ann', 'Bo'])), artCache(shippedFaces()));
-  const [ann, bo] = fits as [(typeof fits)[number], (typeof fits)[number]];
-  const [{ id }] = namesOfSlot(ann.slot) as [ReturnType<typeof namesOfSlot>[number]];
-  const frozen = new Map([[id, { text: ['Anneke'] }]]) as unknown as FrozenById;
-  expect(asCut([ann], frozen)).toBe('Anneke');
-  expect(asCut([bo], frozen)).toBe('Bo');
-  expect(asCut([ann], new Map())).toBe('Ann');
+const cache = artCache(shippedFaces());
+const tag = changePlace(withCard(aRun(['Ann'])), null, (place) => ({ ...place, outline: aRect(90, 50) }));
+const NOTHING: FrozenById = new Map();
+
+/** Corners of path data, millimetres. */
+function boxOfPath(path: string) {
+  const points = [...path.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)] as const);
+  return [Math.min(...points.map(([x]) => x)), Math.max(...points.map(([x]) => x))];
+}
+
+test('layers come bottom up in the colours of their films, so that one on another is seen', () => {
+  const [fit] = fitRun(addLayer(aRun(['Ann']), null, 'border', seededBytes(3)), cache).fits;
+  expect(drawnLayers(fit!, NOTHING).map(({ hex, isCard, lines }) => [hex, isCard, lines.length])).toEqual([
+    ['#f7f5ee', false, 0],
+    ['#e0b25a', false, 0],
+  ]);
+});
+
+test('a card is drawn with what lies on it, and leaves the template to that', () => {
+  const [fit] = fitRun(tag, cache).fits;
+  const [card, ...others] = drawnLayers(fit!, NOTHING);
+  expect([card!.isCard, card!.lines.length, others]).toEqual([true, 1, []]);
+  const { parts, widthMm, heightMm } = inkPicture([card!]);
+  expect([Math.round(widthMm), Math.round(heightMm), parts[0]!.lines]).toEqual([90, 50, card!.lines]);
+  const [left, right] = boxOfPath(placedPath([card!]));
+  expect([left, right]).toEqual([
+    expect.closeTo(fit!.spot!.xMm, 2),
+    expect.closeTo(fit!.spot!.xMm + fit!.inkWidthMm, 2),
+  ]);
+});
+
+test('what was frozen is drawn with the lines that it had then', () => {
+  const [fit] = fitRun(tag, cache).fits;
+  const [card] = drawnLayers(fit!, NOTHING);
+  const square = [[[0, 0, 10_000, 0, 10_000, 10_000]]];
+  const frozen = {
+    body: JSON.stringify(outlineToNumbers(card!.outline)),
+    lineBodies: [JSON.stringify(square)],
+    spot: card!.spot,
+  };
+  const byId = new Map([[pieceIdOf(fit!.slot.ref, 'cardlayera', 1), frozen]]) as unknown as FrozenById;
+  const [then] = drawnLayers(fit!, byId);
+  expect(then!.lines.map(outlineToNumbers)).toEqual([square]);
+  expect(boxOfRings(outlineRings(then!.outline))).toEqual(boxOfRings(outlineRings(card!.outline)));
 });

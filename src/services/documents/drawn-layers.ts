@@ -1,6 +1,7 @@
 import { wordsAsCut } from '@/core/figures';
 import { pathData } from '@/core/cutfile';
-import { type Fit, layerOutline, outlineAt, outlineSize } from '@/core/fit';
+import { isWholePlace } from '@/core/artwork';
+import { type Fit, layerOutline, linesOnLayer, outlineAt, outlineSize } from '@/core/fit';
 import { EMPTY_OUTLINE, type Outline, outlineFromNumbers } from '@/core/geometry';
 import { type Spot, cornerAsRead } from '@/core/place';
 import { namesOfSlot } from '@/core/pieces';
@@ -11,6 +12,12 @@ import type { FrozenBody } from '../compute/compute';
 export interface DrawnLayer {
   /** Its ink's top left corner at the origin, as it reads. */
   readonly outline: Outline;
+  /** What is drawn, marked, scored and pierced on it, in the same frame. */
+  readonly lines: readonly Outline[];
+  /** The colour of its film. */
+  readonly hex: string;
+  /** It is as large as its place. */
+  readonly isCard: boolean;
   /** Where it lies in its place; null without one, or where that was not kept. */
   readonly spot: Spot | null;
   readonly widthMm: number;
@@ -19,25 +26,39 @@ export interface DrawnLayer {
 
 export type FrozenById = ReadonlyMap<string, FrozenBody>;
 
-/** Layers of a fit that have ink, bottom up. */
+const outlineIn = (body: string) => outlineFromNumbers(JSON.parse(body));
+
+/** Layers of a fit that have ink, bottom up, each with the lines on it. */
 export function drawnLayers(fit: Fit, frozenById: FrozenById): DrawnLayer[] {
   return fit.layers.flatMap(({ layer, spot }, i): DrawnLayer[] => {
+    if (layer.line) return [];
     const frozen = frozenById.get(pieceIdOf(fit.slot.ref, layer.id, 1));
-    const outline = frozen ? outlineFromNumbers(JSON.parse(frozen.body)) : layerOutline(fit, i);
+    const outline = frozen ? outlineIn(frozen.body) : layerOutline(fit, i);
     if (outline.islands.length === 0) return [];
+    const lines = frozen ? frozen.lineBodies.map(outlineIn) : linesOnLayer(fit, i).map(({ rings }) => rings);
     const { inkWidthMm: widthMm, inkHeightMm: heightMm } = outlineSize(outline);
-    return [{ outline, spot: frozen ? frozen.spot : spot, widthMm, heightMm }];
+    const { hex } = layer.material.colour;
+    const isCard = isWholePlace(layer.make);
+    return [{ outline, lines, hex, isCard, spot: frozen ? frozen.spot : spot, widthMm, heightMm }];
   });
 }
 
-/** All of them where they lie in the place, as path data. */
+/** All of them where they lie in the place, as path data to be filled even-odd; of a card as large as the place what is drawn on it. */
 export function placedPath(layers: readonly DrawnLayer[]): string {
-  return layers.map(({ outline, spot }) => pathData(spot ? outlineAt(outline, spot) : EMPTY_OUTLINE)).join('');
+  return layers
+    .flatMap(({ outline, lines, isCard, spot }) => {
+      const at = (one: Outline) => (spot ? outlineAt(one, spot, outline) : EMPTY_OUTLINE);
+      return [...(isCard ? [] : [at(outline)]), ...lines.map(at)].map(pathData);
+    })
+    .join('');
 }
 
 /** One picture of them as they read: each where it lies in the ink of the whole. */
 export interface InkPicture {
-  readonly parts: readonly { readonly outline: Outline; readonly xMm: number; readonly yMm: number }[];
+  readonly parts: readonly (Pick<DrawnLayer, 'outline' | 'lines' | 'hex'> & {
+    readonly xMm: number;
+    readonly yMm: number;
+  })[];
   readonly widthMm: number;
   readonly heightMm: number;
 }
@@ -46,8 +67,10 @@ export function inkPicture(layers: readonly DrawnLayer[]): InkPicture {
   const corners = layers.map(({ spot, widthMm, heightMm }) => (spot ? cornerAsRead(spot, widthMm, heightMm) : [0, 0]));
   const left = Math.min(...corners.map(([x]) => x), Infinity);
   const top = Math.min(...corners.map(([, y]) => y), Infinity);
-  const parts = layers.map(({ outline }, i) => ({
+  const parts = layers.map(({ outline, lines, hex }, i) => ({
     outline,
+    lines,
+    hex,
     xMm: corners[i]![0] - left,
     yMm: corners[i]![1] - top,
   }));

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { fillOutline, thinnedRing } from './pdf-outline';
+import { drawOutline, thinnedRing } from './pdf-outline';
 
 const ringOf = (points: readonly (readonly [number, number])[]) => Int32Array.from(points.flat());
 
@@ -58,6 +58,8 @@ test('whatever is left out lies no farther from what remains than is allowed, an
   expect(numLeftOut).toBeGreaterThan(30);
 });
 
+const FILLED = { fill: '#000', edge: null };
+
 test('a circle of many points is drawn by as many as it takes at its scale', () => {
   const circle = Int32Array.from(
     Array.from({ length: 720 }, (_, i) => [
@@ -65,18 +67,20 @@ test('a circle of many points is drawn by as many as it takes at its scale', () 
       50_000 * Math.sin((i * Math.PI) / 360),
     ]).flat(),
   );
-  const drawn = (scale: number) => {
+  const drawn = (scale: number, look: Pick<Parameters<typeof drawOutline>[2], 'fill' | 'edge'> = FILLED) => {
     const said: string[] = [];
     const doc = {
       save: () => doc,
       restore: () => doc,
       scale: (unit: number) => (said.push(`by ${unit}`), doc),
       translate: (x: number, y: number) => (said.push(`at ${x.toFixed(2)} ${y.toFixed(2)}`), doc),
+      lineWidth: () => doc,
       fillColor: () => doc,
+      strokeColor: () => doc,
       addContent: (content: string) => (said.push(content), doc),
     };
     const outline = { islands: [{ outer: circle, holes: [] }] };
-    fillOutline(doc as unknown as PDFKit.PDFDocument, outline, { xMm: 10, yMm: 20, scale, colour: '#000' });
+    drawOutline(doc as unknown as PDFKit.PDFDocument, outline, { xMm: 10, yMm: 20, scale, ...look });
     return said;
   };
   const [at, by, content] = drawn(1);
@@ -89,4 +93,6 @@ test('a circle of many points is drawn by as many as it takes at its scale', () 
   expect(steps.length).toBeGreaterThan(30);
   expect(steps.length).toBeLessThan(80);
   expect(drawn(0.2)[2]!.split('\n').length).toBeLessThan(steps.length / 1.5);
+  const lastOf = (fill: string | null, edge: string | null) => drawn(1, { fill, edge })[2]!.split('\n').at(-1);
+  expect([lastOf('#fff', '#000'), lastOf(null, '#000')]).toEqual(['B*', 'S']);
 });

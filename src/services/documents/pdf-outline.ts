@@ -80,17 +80,23 @@ interface OutlineAt {
   readonly xMm: number;
   readonly yMm: number;
   readonly scale: number;
-  readonly colour: string;
+  /** What it is filled with; null: nothing. */
+  readonly fill: string | null;
+  /** What its edges are drawn in, a hair wide; null: nothing. */
+  readonly edge: string | null;
 }
 
-/** Fills an outline on a page, its points thinned to what can be seen at that scale. */
-export function fillOutline(doc: PDFKit.PDFDocument, outline: Outline, { xMm, yMm, scale, colour }: OutlineAt): void {
+const HAIR_MM = 0.12;
+
+/** Draws an outline on a page, its points thinned to what can be seen at that scale. */
+export function drawOutline(doc: PDFKit.PDFDocument, outline: Outline, look: OutlineAt): void {
+  const { xMm, yMm, scale, fill, edge } = look;
   if (outline.islands.length === 0) return;
   const within = (UNSEEN_MM / scale) * UM10_PER_MM;
   const unit = (PT * scale) / UM10_PER_MM / GRID_PT;
   const steps: string[] = [];
   for (const ring of outlineRings(outline)) {
-    const points = thinnedRing(ring, within);
+    const points = ring.length > 4 ? thinnedRing(ring, within) : ring;
     for (let i = 0; i < points.length; i += 2)
       steps.push(`${Math.round(points[i]! * unit)} ${Math.round(points[i + 1]! * unit)} ${i === 0 ? 'm' : 'l'}`);
     steps.push('h');
@@ -99,7 +105,9 @@ export function fillOutline(doc: PDFKit.PDFDocument, outline: Outline, { xMm, yM
   doc
     .translate(xMm * PT, yMm * PT)
     .scale(GRID_PT)
-    .fillColor(colour);
-  doc.addContent(`${steps.join('\n')}\nf*`);
+    .lineWidth((HAIR_MM * PT) / GRID_PT);
+  if (fill !== null) doc.fillColor(fill);
+  if (edge !== null) doc.strokeColor(edge);
+  doc.addContent(`${steps.join('\n')}\n${fill === null ? 'S' : edge === null ? 'f*' : 'B*'}`);
   doc.restore();
 }

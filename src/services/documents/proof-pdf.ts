@@ -10,7 +10,7 @@ import type { FrozenBody } from '../compute/compute';
 import { firstCopy } from '@/core/figures';
 import { type FrozenById, type InkPicture, asCut, drawnLayers, inkPicture } from './drawn-layers';
 import { spelled } from './pdf-letters';
-import { fillOutline } from './pdf-outline';
+import { drawOutline } from './pdf-outline';
 import { PT, pdfBytes, widthOf, words } from './pdf-parts';
 
 /** What is printed fits the narrower of both papers, millimetres. */
@@ -75,6 +75,8 @@ export function proofPdf({ spec, fits, frozen, paper, units, today }: ProofInput
 
 /** The pictures of one text side by side (one, or a letter to each blank), millimetres. */
 interface Drawing extends InkPicture {
+  /** More than one film, or something drawn. */
+  readonly hasLayers: boolean;
   readonly asCut: string;
   /** What the run says now where that is otherwise than what was frozen. */
   readonly now: string | null;
@@ -122,8 +124,8 @@ function drawingOf(fits: readonly CheckedFit[], frozenById: FrozenById): Drawing
   const parts = pictures.flatMap((picture) => {
     const from = left;
     left += picture.widthMm + LETTER_GAP_MM;
-    return picture.parts.map(({ outline, xMm, yMm }) => ({
-      outline,
+    return picture.parts.map(({ xMm, yMm, ...part }) => ({
+      ...part,
       xMm: from + xMm,
       yMm: heightMm - picture.heightMm + yMm,
     }));
@@ -132,6 +134,9 @@ function drawingOf(fits: readonly CheckedFit[], frozenById: FrozenById): Drawing
   const [then, now] = [asCut(plain, frozenById), asCut(plain, NOTHING_FROZEN)];
   return {
     parts,
+    hasLayers: pictures.some(
+      (picture) => picture.parts.length > 1 || picture.parts.some(({ lines }) => lines.length > 0),
+    ),
     widthMm: Math.max(0, left - LETTER_GAP_MM),
     heightMm,
     asCut: then,
@@ -192,7 +197,15 @@ function drawRow(doc: PDFKit.PDFDocument, row: ProofRow, { drawing, scale, yMm, 
   const left = PAGE.margin + COLUMN.number;
   for (const part of drawing?.parts ?? []) {
     const at = { xMm: left + part.xMm * scale, yMm: yMm + part.yMm * scale };
-    fillOutline(doc, part.outline, { ...at, scale, colour: HOUSE.ink });
+    const hasLayers = drawing!.hasLayers;
+    // Of several films each has its own colour, or what lies below would hide what lies on it.
+    drawOutline(doc, part.outline, {
+      ...at,
+      scale,
+      fill: hasLayers ? part.hex : HOUSE.ink,
+      edge: hasLayers ? HOUSE.ink : null,
+    });
+    for (const lines of part.lines) drawOutline(doc, lines, { ...at, scale, fill: null, edge: HOUSE.ink });
   }
   const said = spelled(drawing?.asCut ?? wordsOf(row));
   const below = yMm + (drawing?.heightMm ?? 0) * scale + 3;
