@@ -30,7 +30,7 @@ export function LineParts({ at, name, wording, line, cursor, onChange }: LinePar
   const { runs } = wording.lines[line]!;
   const isOnlyLine = wording.lines.length === 1;
   return (
-    <div role="group" aria-label={`Line ${line + 1} of ${name}, its parts`} className="grid gap-1.5">
+    <div role="group" aria-label={`Parts of line ${line + 1} of ${name}`} className="grid gap-1.5">
       {runs.map(({ template, slot }, part) => {
         const here = { line, part };
         const label = `Line ${line + 1} of ${name}${part === 0 ? '' : `, part ${part + 1}`}`;
