@@ -53,12 +53,16 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
   await test.step('level the set: one height, and who holds it back', async () => {
     await page.getByRole('radio', { name: 'level' }).click();
     await expect(page.getByText(/Hypatia Qvist keeps the set at \d+\.\d mm/)).toBeVisible();
-    const caps = await page
+    const caps = page
       .getByTestId('fit')
       .filter({ hasText: /^(Jo|Dagný|Æsa)/ })
-      .getByTitle('cap height')
-      .allInnerTexts();
-    expect([caps.length, new Set(caps).size]).toEqual([4, 1]);
+      .getByTitle('cap height');
+    // The wall is drawn bit by bit, behind what is said beside it.
+    const heights = async () => {
+      const said = await caps.allInnerTexts();
+      return [said.length, new Set(said).size];
+    };
+    await expect.poll(heights).toEqual([4, 1]);
     await page.getByRole('radio', { name: 'fill' }).click();
     await page.getByRole('radio', { name: 'Stand block' }).click();
     await expect(page.getByTestId('save-state')).toHaveText('saved');

@@ -51,7 +51,9 @@ test('they are drawn where they lie: the card at its own spot, what is drawn on 
   });
   const [card, lines, text] = layersOfFit({ ...fit!, layers }, paths, filmsOf(spec.shop.materials));
   expect([card!.hex, card!.lineMm]).toEqual(['#efe3c2', undefined]);
-  expect([card!.spot.xMm, card!.spot.yMm, card!.widthMm, card!.heightMm].map((mm) => Math.round(mm) + 0)).toEqual([0, -50, 90, 100]);
+  expect([card!.spot.xMm, card!.spot.yMm, card!.widthMm, card!.heightMm].map((mm) => Math.round(mm) + 0)).toEqual([
+    0, -50, 90, 100,
+  ]);
   expect([lines!.id, lines!.spot, lines!.lineMm]).toEqual([card!.id, card!.spot, 0.3]);
   expect([text!.spot, text!.widthMm, text!.lineMm]).toEqual([fit!.spot, fit!.inkWidthMm, 0.5]);
 });

@@ -1,20 +1,29 @@
 import { artCache } from '../artwork';
 
 import { type Outline, outlineFromNumbers } from '../geometry';
-import { changeMaterial } from '../edit';
+import { changeMaterial, changePlace } from '../edit';
 import { freezePass } from '../freeze';
 import { planPasses } from '../sheets';
-import { aHead, aRun, piecesOfRun, seededBytes, shippedFaces } from '../test';
+import type { RunSpec } from '../spec';
+import { aHead, aRect, aRun, piecesOfRun, seededBytes, shippedFaces, withCard } from '../test';
 import { pathData, writeSvg } from '.';
 
 const cache = artCache(shippedFaces());
 
-function svgOf(texts: readonly string[], materialId = 'film-gold'): string {
-  const spec = changeMaterial(aRun(texts), null, materialId);
+function passOf(spec: RunSpec) {
   const wanted = piecesOfRun(spec, cache).map((piece) => ({ piece, attempt: 1 }));
   const [planned] = planPasses(spec, wanted).passes;
   const { pass, outlines } = freezePass(planned!, aHead(spec), seededBytes());
-  return writeSvg(pass, (sha): Outline => outlineFromNumbers(JSON.parse(outlines[sha]!)));
+  return { pass, outlineOf: (sha: string): Outline => outlineFromNumbers(JSON.parse(outlines[sha]!)) };
+}
+
+function svgOfRun(spec: RunSpec): string {
+  const { pass, outlineOf } = passOf(spec);
+  return writeSvg(pass, outlineOf);
+}
+
+function svgOf(texts: readonly string[], materialId = 'film-gold'): string {
+  return svgOfRun(changeMaterial(aRun(texts), null, materialId));
 }
 
 test('the page is the usable bed in true millimetres, and nothing is moved by a transform', () => {
@@ -68,4 +77,27 @@ test('markup and control characters in a text stay text', () => {
 
 test('path data of nothing is nothing', () => {
   expect(pathData({ islands: [] })).toBe('');
+});
+
+test('a scored line is there and not back, as long as the fold; what is pierced and drawn is closed', () => {
+  const card = withCard(aRun(['Ann']), { fold: 'top', sewing: { insetMm: 3, pitchMm: 9, diameterMm: 1 } });
+  const svg = svgOfRun(changePlace(card, null, (place) => ({ ...place, outline: aRect(90, 60) })));
+  const linesOf = (tool: string) => {
+    const [, body = ''] = new RegExp(`data-tool="${tool}"[^>]*>\n(.*?)\n</g>`, 's').exec(svg) ?? [];
+    return [...body.matchAll(/^<path d="([^"]+)"\/>$/gm)].map(([, d]) => d!);
+  };
+  const [score, ...others] = linesOf('score');
+  expect(others).toEqual([]);
+  const [, x1, y1, x2, y2] = /^M([\d.]+) ([\d.]+)L([\d.]+) ([\d.]+)$/.exec(score!)!.map(Number);
+  expect(Math.hypot(x2! - x1!, y2! - y1!)).toBeCloseTo(90, 2);
+  expect(linesOf('pierce').length).toBeGreaterThan(30);
+  for (const d of [...linesOf('pierce'), ...linesOf('draw')]) expect(d).toMatch(/^M[^M]+Z$/);
+});
+
+test('files of passes from before say what they said: neither tool nor spot, at first not even the place', () => {
+  const made = passOf(aRun(['Ann']));
+  const groupOf = (cutFile: 1 | 2 | 3) => /<g [^>]+>/.exec(writeSvg({ ...made.pass, cutFile }, made.outlineOf))![0];
+  expect(groupOf(3)).toMatch(/data-place=.*data-tool="cut" data-x-mm=/);
+  expect(groupOf(2)).toMatch(/data-place="chestplace" data-layer="textlayera".*data-reversed="true">$/);
+  expect(groupOf(1)).not.toMatch(/data-place|data-layer|data-tool|-mm/);
 });

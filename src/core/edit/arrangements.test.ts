@@ -60,6 +60,62 @@ test('what is drawn has no film', () => {
   expect(arrangementsFor(drawn, null).map(({ materials }) => materials)).toEqual([{ card: 'card-cream' }]);
 });
 
+test('a card as large as its place is the item: only what lies on it is told apart', () => {
+  const drawn = setLetters(bordered, null, { slot: 'main', are: 'draw' }, random);
+  const onCard = {
+    ...spec,
+    shop: {
+      ...spec.shop,
+      letterings: spec.shop.letterings.map((copy) => ({
+        ...copy,
+        value: {
+          ...copy.value,
+          layers: [
+            {
+              id: 'cardlayera',
+              slot: 'card',
+              make: { kind: 'backing', body: 'place', distance: { by: 'mm', mm: 1 }, hole: null } as const,
+            },
+            ...copy.value.layers,
+          ],
+        },
+      })),
+    },
+    uses: spec.uses.map((use) => ({
+      ...use,
+      places: use.places.map((place) => ({ ...place, materials: { main: 'film-gold', card: 'card-cream' } })),
+    })),
+  } as typeof spec;
+  expect(arrangementsFor(onCard, null)[0]!.least).toMatchObject({ film: 'gold', ground: 'cream' });
+  expect(arrangementsFor(setLetters(spec, null, { slot: 'main', are: 'draw' }, random), null)[0]!.least).toMatchObject({
+    difference: 100,
+    isHard: false,
+  });
+  expect(arrangementsFor(drawn, null)[0]!.least).toMatchObject({ film: 'white', ground: 'black' });
+});
+
+test('of very many films each colour has its first ones tried, and no more ways than that', () => {
+  const gold = spec.shop.materials.find(({ id }) => id === 'film-gold')!;
+  const films = Array.from({ length: 400 }, (_, i) => {
+    const hex = `#${(i * 40_503).toString(16).padStart(6, '0').slice(-6)}`;
+    return { ...gold, id: `film-more-${i}`, value: { ...gold.value, colour: { name: hex, hex } } };
+  });
+  const more = { ...bordered, shop: { ...bordered.shop, materials: [...bordered.shop.materials, ...films] } };
+  const all = arrangementsFor(more, null);
+  expect(all).toHaveLength(4);
+  const told = all.slice(1).map(({ least }) => least.difference);
+  expect(told).toEqual([...told].sort((a, b) => b - a));
+  expect(told[0]!).toBeGreaterThan(all[0]!.least.difference);
+  // 141 of each: 141 times 141 is less than twenty thousand.
+  const tried = new Set(
+    more.shop.materials
+      .filter(({ value }) => value.kind === 'standardFilm')
+      .slice(0, 141)
+      .map(({ id }) => id),
+  );
+  for (const { materials } of all.slice(1)) for (const id of Object.values(materials)) expect(tried.has(id)).toBe(true);
+});
+
 test('each has other letters than those before it as long as there are any', () => {
   const more = ['#aa2222', '#22aa22', '#2222aa', '#dddd22'].reduce<typeof spec>((run, hex, i) => {
     const gold = run.shop.materials.find(({ id }) => id === 'film-gold')!;

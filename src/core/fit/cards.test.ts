@@ -124,6 +124,36 @@ test('a hole that a place is too small for stops the text', () => {
   expect([fit!.emMm, fit!.findings.map(({ kind }) => kind)]).toEqual([0, ['placeUnusable']]);
 });
 
+test('a hole lies on the middle line from its side, in a slanted place farther in; a space beside it is made once', () => {
+  const hole: StringHole = { side: 'left', diameterMm: 4, edgeMm: 3 };
+  const rect = [
+    [0, 0],
+    [60, 0],
+    [60, 40],
+    [0, 40],
+  ] as const;
+  expect(holeInPlace(rect, hole)).toEqual({ xMm: 5, yMm: 20, radiusMm: 2 });
+  expect(holeInPlace(rect, { ...hole, side: 'top' })).toEqual({ xMm: 30, yMm: 5, radiusMm: 2 });
+  // Its left side leans by 45 degrees: at half its height it stands 20 mm in, and 5 mm off it is √2 times as far.
+  const leaning = [
+    [40, 0],
+    [100, 0],
+    [100, 40],
+    [0, 40],
+  ] as const;
+  const found = holeInPlace(leaning, hole)!;
+  expect(found.yMm).toBe(20);
+  expect(found.xMm).toBeCloseTo(20 + 5 * Math.SQRT2, 2);
+  // So tall as it takes, and not a hair lower.
+  const as = (height: number) => rect.map(([x, y]) => [x, Math.min(y, height)] as const);
+  expect([holeInPlace(as(10.01), hole), holeInPlace(as(9.99), hole)]).toEqual([
+    expect.objectContaining({ radiusMm: 2 }),
+    null,
+  ]);
+  const { fits } = fitRun(onPlace(['Bo', 'Ann', 'Bo'], aRect(120, 60), { hole }), cache);
+  expect(fits.map(({ emMm }) => emMm > 0)).toEqual([true, true, true]);
+});
+
 test('what is in the middle is in the middle of what the hole leaves, and lettering without one does not move', () => {
   const hole: StringHole = { side: 'left', diameterMm: 4, edgeMm: 3 };
   const middles = [{}, { hole }, { hole: { ...hole, side: 'top' as const } }].map((part) => {
