@@ -114,7 +114,7 @@ const OFFCUT = 'banner-offcut';
 async function stockShop(context: Context): Promise<void> {
   const offcut = { name: 'offcut of the banners', kind: 'bed', widthMm: 240, heightMm: 180, marginMm: 5, once: true };
   valueOf(await saveThing(context, 'beds', { id: OFFCUT, rev: 0, candidate: offcut }));
-  const onHand: Readonly<Record<string, number>> = { socks: 3, 'steel-bottle': 6, 'tote-bag': 14, 'gift-tag': 12 };
+  const onHand: Readonly<Record<string, number>> = { socks: 3, 'steel-bottle': 6, 'tote-bag': 14 };
   for (const [id, count] of Object.entries(onHand)) {
     const { value } = starter(id);
     const variants = value.variants.map((variant, i) => ({

@@ -1,5 +1,6 @@
 import type { Blank } from '../shop';
 import { type RunSpec, findBlank } from '../spec';
+import { isCutHere } from './cut-here';
 
 /** Blanks of one size and colour that something of the run takes, in pieces. */
 export interface CountedBlanks {
@@ -49,14 +50,14 @@ export function blankKey(blankId: string, variantId: string): string {
 }
 
 /**
- * Blanks by size and colour, in the order of the run's uses. Packs hold one size and colour. Spares are rounded up for each size
+ * Blanks by size and colour, in the order of the run's uses; what is cut here itself is none. Packs hold one size and colour. Spares are rounded up for each size
  * and colour, since a spare M helps no L; where the run shares them, once for the whole blank, and lie with the sizes that take
  * most.
  */
 export function countBlanks(spec: RunSpec, { taken, lost, unusable }: BlankDemand, shop: ShopBlank): BlankCount[] {
   const takenBy = sumBy(spec, taken);
   const lostBy = sumBy(spec, lost);
-  const blankIds = [...new Set(spec.uses.map(({ blankId }) => blankId))];
+  const blankIds = [...new Set(spec.uses.filter((use) => !isCutHere(spec, use)).map(({ blankId }) => blankId))];
   return blankIds.flatMap((blankId) => {
     const own = findBlank(spec, blankId);
     const kept = shop(blankId) ?? own;

@@ -2,15 +2,16 @@ import { isWholePlace } from '../artwork';
 import { contrastProblem } from '../colour';
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
+import { isWholeBlank } from '../shop';
 import { layerBelow, lyingLayers } from './layer-below';
 
 /** Layers that are hard to tell from what they lie on: letters with a border from the border, the lowest from the blank. */
-export function contrastFindings({ slot: { variant }, layers }: Fit): Finding[] {
+export function contrastFindings({ slot: { variant, measured }, layers }: Fit): Finding[] {
   if (!variant) return [];
   const inked = lyingLayers(layers);
   return inked.flatMap(({ layer }, i): Finding[] => {
-    // What is as large as its place is what the item is made of: there is nothing to tell it from.
-    if (isWholePlace(layer.make)) return [];
+    // A card as large as the blank is the item itself: there is nothing to tell it from.
+    if (isWholePlace(layer.make) && measured && isWholeBlank(variant, measured)) return [];
     const { colour } = layer.material;
     const ground = layerBelow(inked, i)?.layer.material.colour ?? variant.colour;
     const problem = problemOf(colour.hex, ground.hex);

@@ -1,6 +1,15 @@
 import { contrastOf } from '../colour';
 import { aRun, seededBytes } from '../test';
-import { addLayer, arrangementsFor, changeFilmColumn, changeMaterial, placeAt, setLetters, takeArrangement } from '.';
+import {
+  addLayer,
+  arrangementsFor,
+  changeFilmColumn,
+  changeMaterial,
+  changePlace,
+  placeAt,
+  setLetters,
+  takeArrangement,
+} from '.';
 
 const random = seededBytes(8);
 const spec = aRun(['Odalys', 'Bo']);
@@ -86,11 +95,14 @@ test('a card as large as its place is the item: only what lies on it is told apa
       places: use.places.map((place) => ({ ...place, materials: { main: 'film-gold', card: 'card-cream' } })),
     })),
   } as typeof spec;
-  expect(arrangementsFor(onCard, null)[0]!.least).toMatchObject({ film: 'gold', ground: 'cream' });
-  expect(arrangementsFor(setLetters(spec, null, { slot: 'main', are: 'draw' }, random), null)[0]!.least).toMatchObject({
-    difference: 100,
-    isHard: false,
-  });
+  const whole = (run: typeof spec) =>
+    changePlace(run, null, (place) => ({ ...place, outline: placeAt(run, null).variant.body }));
+  const leastOf = (run: typeof spec) => arrangementsFor(run, null)[0]!.least;
+  expect(leastOf(whole(onCard))).toMatchObject({ film: 'gold', ground: 'cream' });
+  const alone = setLetters(spec, null, { slot: 'main', are: 'draw' }, random);
+  expect(leastOf(whole(alone))).toMatchObject({ difference: 100, isHard: false });
+  // A patch is told from what it lies on.
+  expect(leastOf(alone)).toMatchObject({ film: 'cream', ground: 'black' });
   expect(arrangementsFor(drawn, null)[0]!.least).toMatchObject({ film: 'white', ground: 'black' });
 });
 

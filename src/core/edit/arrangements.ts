@@ -1,5 +1,5 @@
 import { contrastOf, contrastProblem } from '../colour';
-import { type Material, processOf } from '../shop';
+import { type Material, isWholeBlank, processOf } from '../shop';
 import { type RunSpec, liesOn, placeLayers } from '../spec';
 import { changePlaceUse } from './change-place';
 import { type MainPlace, type PlaceAt, placeAt } from './main-place';
@@ -91,11 +91,14 @@ function allWays(choices: readonly Choices[]): readonly Record<string, string>[]
 
 const NOTHING_TOLD: LeastTold = { film: '', ground: '', difference: 100, isHard: false };
 
-function leastTold({ lettering, placeUse, variant }: MainPlace, materialOf: (slot: string) => Material): LeastTold {
+function leastTold(
+  { lettering, placeUse, variant, measured }: MainPlace,
+  materialOf: (slot: string) => Material,
+): LeastTold {
   const layers = placeLayers(lettering, placeUse).filter(({ tool }) => !tool);
   const pairs = layers.flatMap(({ slot, make }, i): LeastTold[] => {
-    // A card as large as its place is the item itself.
-    if (make.kind === 'backing' && make.body === 'place') return [];
+    // A card as large as the blank is the item itself.
+    if (make.kind === 'backing' && make.body === 'place' && isWholeBlank(variant, measured)) return [];
     const below = layers.slice(0, i).findLast((lower) => liesOn(make, lower.make));
     const film = materialOf(slot).colour;
     const ground = below ? materialOf(below.slot).colour : variant.colour;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { artCache } from '../artwork';
-import { changePlace, changePlaceUse } from '../edit';
+import { changePlace, changePlaceUse, changeVariant } from '../edit';
 import { type Outline, boxOfRings, outlineArea, outlineRings } from '../geometry';
 import { piecesOfFits } from '../pieces';
 import { freeSpace, holeInPlace } from '../place';
@@ -248,7 +248,17 @@ test('a line is measured against what draws it, and does not cover or need a fil
   const [card, text] = fit!.slot.layers;
   expect(text!.material.finest).toEqual({ strokeMm: 0.5, gapMm: 0.5, holeMm: 0.5 });
   expect([text!.materialId, text!.line?.carrierId]).toEqual(['card-cream', card!.id]);
-  expect(fit!.findings.filter(({ kind }) => kind === 'lowContrast' || kind === 'filmOver')).toEqual([]);
+  expect(fit!.findings.filter(({ kind }) => kind === 'filmOver')).toEqual([]);
+});
+
+test('a card as large as its blank is the item itself, a patch is told from what it lies on', () => {
+  const plain = onPlace(['Bo'], aRect(60, 12));
+  const cream = changeVariant(plain, null, (variant) => ({ ...variant, colour: { name: 'ivory', hex: '#f0e4c4' } }));
+  const { body } = fitRun(plain, cache).fits[0]!.slot.variant!;
+  const contrasts = (run: typeof cream) =>
+    fitRun(run, cache).fits[0]!.findings.filter(({ kind }) => kind === 'lowContrast');
+  expect(contrasts(cream)).toMatchObject([{ film: 'cream', blank: 'ivory' }]);
+  expect(contrasts(changePlace(cream, null, (place) => ({ ...place, outline: body })))).toEqual([]);
 });
 
 test('a card larger than the bed is told without a letter height, since that is not what it is by', () => {

@@ -117,6 +117,7 @@ export {
 } from './press-card';
 export { type ShapeBox, shapeBox } from './shape-box';
 export { measuredOf } from './twin-place';
+export { isWholeBlank } from './whole-blank';
 export { sizeKey, wordKey } from './size-key';
 export { upgradeBlank } from './upgrade-blank';
 export { changeKind, materialDifferences } from './change-material';
