@@ -23,8 +23,8 @@ export interface Arrangement {
 }
 
 export const MOST_ARRANGEMENTS = 4;
-/** More ways than that are not tried one by one: then each colour has its best films alone. */
-const MOST_TRIED = 20_000;
+/** More ways than that are not tried one by one: then each colour has its first films alone. */
+const MOST_TRIED = 5000;
 
 type MaterialCopy = RunSpec['shop']['materials'][number];
 
@@ -37,15 +37,16 @@ export function arrangementsFor(spec: RunSpec, at: PlaceAt | null): readonly Arr
   const rules = place.placeUse.films ?? {};
   const present = Object.fromEntries(place.slots.map(({ slot, materialId }) => [slot, materialId]));
   const byId = new Map(spec.shop.materials.map(({ id, value }) => [id, value]));
-  const told = (materials: Arrangement['materials']) => leastTold(place, (slot) => byId.get(materials[slot] ?? '')!);
-  const asItIs: Arrangement = { materials: present, least: told(present) };
+  const told = toldIn(place);
+  const materialOf = (materials: Arrangement['materials']) => (slot: string) => byId.get(materials[slot] ?? '')!;
+  const asItIs: Arrangement = { materials: present, least: told(materialOf(present)) };
   const choices = place.slots.map(({ slot, material }) => ({
     slot,
     ids: Object.hasOwn(rules, slot) ? [present[slot]!] : alike(spec.shop.materials, material),
   }));
   const others = allWays(narrowed(choices))
     .filter((materials) => choices.some(({ slot }) => materials[slot] !== present[slot]))
-    .map((materials): Arrangement => ({ materials, least: told(materials) }))
+    .map((materials): Arrangement => ({ materials, least: told(materialOf(materials)) }))
     .sort((a, b) => b.least.difference - a.least.difference);
   const letters = place.lettering.layers.findLast(({ tool, make }) => !tool && make.kind === 'text')?.slot;
   const chosen = [asItIs];
@@ -91,19 +92,32 @@ function allWays(choices: readonly Choices[]): readonly Record<string, string>[]
 
 const NOTHING_TOLD: LeastTold = { film: '', ground: '', difference: 100, isHard: false };
 
-function leastTold(
-  { lettering, placeUse, variant, measured }: MainPlace,
-  materialOf: (slot: string) => Material,
-): LeastTold {
+/** Tells the pair that is told least, each two colours compared once. */
+function toldIn({
+  lettering,
+  placeUse,
+  variant,
+  measured,
+}: MainPlace): (materialOf: (slot: string) => Material) => LeastTold {
   const layers = placeLayers(lettering, placeUse).filter(({ tool }) => !tool);
-  const pairs = layers.flatMap(({ slot, make }, i): LeastTold[] => {
+  const pairs = layers.flatMap(({ slot, make }, i) => {
     // A card as large as the blank is the item itself.
     if (make.kind === 'backing' && make.body === 'place' && isWholeBlank(variant, measured)) return [];
-    const below = layers.slice(0, i).findLast((lower) => liesOn(make, lower.make));
-    const film = materialOf(slot).colour;
-    const ground = below ? materialOf(below.slot).colour : variant.colour;
-    const isHard = contrastProblem(film.hex, ground.hex) !== null;
-    return [{ film: film.name, ground: ground.name, difference: contrastOf(film.hex, ground.hex), isHard }];
+    return [{ slot, below: layers.slice(0, i).findLast((lower) => liesOn(make, lower.make))?.slot }];
   });
-  return pairs.reduce((least, pair) => (pair.difference < least.difference ? pair : least), NOTHING_TOLD);
+  const known = new Map<string, LeastTold>();
+  const compared = (film: Material['colour'], ground: Material['colour']): LeastTold => {
+    const key = `${film.hex} ${film.name} ${ground.hex} ${ground.name}`;
+    const found = known.get(key);
+    if (found) return found;
+    const isHard = contrastProblem(film.hex, ground.hex) !== null;
+    const told = { film: film.name, ground: ground.name, difference: contrastOf(film.hex, ground.hex), isHard };
+    known.set(key, told);
+    return told;
+  };
+  return (materialOf) =>
+    pairs.reduce((least, { slot, below }) => {
+      const told = compared(materialOf(slot).colour, below === undefined ? variant.colour : materialOf(below).colour);
+      return told.difference < least.difference ? told : least;
+    }, NOTHING_TOLD);
 }

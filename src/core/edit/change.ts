@@ -55,15 +55,24 @@ export function chooseLettering(spec: RunSpec, at: PlaceAt | null, letteringId: 
   const { lettering: before, placeUse } = placeAt(spec, at);
   const changed = changePlaceUse(spec, at, (use) => ({ ...use, letteringId }));
   const said = new Set(placeUse.wording?.lines.flatMap(({ runs }) => runs.map(({ slot }) => slot)));
-  const { layers } = placeAt(changed, at).lettering;
-  const missing = before.layers.flatMap(({ tool: _, under: __, ...layer }) =>
-    layer.make.kind === 'text' && said.has(layer.slot) && !hasLayerFor(layers, layer.slot) ? layer : [],
-  );
+  const worded = before.layers.filter(({ make, slot }) => make.kind === 'text' && said.has(slot));
+  return withColours(changed, letteringId, worded) ?? inGroundColour(changed, letteringId);
+}
+
+/**
+ * A lettering of the run with a layer for each of these colours of letters, the ids as they are: those that it does not have come on top.
+ * Null when it has no room for them, or has one of the ids already.
+ */
+export function withColours(spec: RunSpec, letteringId: string, colours: Lettering['layers']): RunSpec | null {
+  const { layers } = findLettering(spec, letteringId);
+  const missing = colours.flatMap(({ tool: _, under: __, ...layer }) => (hasLayerFor(layers, layer.slot) ? [] : layer));
   const taken = new Set(layers.map(({ id }) => id));
-  const isFree = missing.every(({ id }) => !taken.has(id)) && layers.length + missing.length <= MOST_LAYERS;
-  if (missing.length === 0) return changed;
-  if (!isFree) return inGroundColour(changed, letteringId);
-  return withFilms(changeLettering(changed, at, (one) => ({ ...one, layers: [...one.layers, ...missing] })));
+  if (missing.length === 0) return spec;
+  if (missing.some(({ id }) => taken.has(id)) || layers.length + missing.length > MOST_LAYERS) return null;
+  const letterings = spec.shop.letterings.map((copy) =>
+    copy.id === letteringId ? { ...copy, value: { ...copy.value, layers: [...layers, ...missing] } } : copy,
+  );
+  return withFilms({ ...spec, shop: { ...spec.shop, letterings } });
 }
 
 /** Every word that is set in a lettering in the first of its colours. */

@@ -1,5 +1,5 @@
 import { resolveSlots } from '../resolve';
-import { runSpecSchema, specFaults, wordingOf } from '../spec';
+import { type FitRef, runSpecSchema, specFaults, wordingOf } from '../spec';
 import { aRun, seededBytes } from '../test';
 import {
   addLine,
@@ -16,6 +16,7 @@ import {
   mayAddPart,
   placeAt,
   setLetters,
+  setOverrides,
 } from '.';
 
 const random = seededBytes(5);
@@ -109,6 +110,21 @@ test('each colour is drawn or cut by itself', () => {
     ['second', 'draw'],
   ]);
   expect(placeAt(drawn, null).slots.map(({ slot }) => slot)).toEqual(['card', 'main']);
+});
+
+test('a text in a lettering of its own has the colour as well, so that the run can be kept', () => {
+  const lined = saying('{given}', '{family}');
+  const [entry] = lined.entries;
+  const ref = { entryId: entry!.id, useId: at.useId, placeId: at.placeId } as FitRef;
+  const own = setOverrides(lined, [ref], { kind: 'lettering', letteringId: 'heavy-slab' }, random);
+  const coloured = colourPart(own, at, { line: 1, part: 0, slot: null }, random);
+  expect(faultsOf(coloured)).toEqual([]);
+  expect(saidIn(coloured)).toEqual([['main: Ann'], ['second: Lee']]);
+  const [slot] = resolveSlots(coloured);
+  expect([slot!.letteringId, slot!.layers.map(({ colourSlot }) => colourSlot)]).toEqual([
+    'heavy-slab',
+    ['main', 'second'],
+  ]);
 });
 
 test('another lettering gets the colours that the words are in, with the ids of their layers', () => {

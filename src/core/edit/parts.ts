@@ -1,7 +1,7 @@
 import { type RandomBytes, makeId } from '../ids';
 import { type Layer, type Lettering, MOST_LINES, MOST_RUNS } from '../shop';
 import type { RunSpec, Wording } from '../spec';
-import { changeLettering } from './change';
+import { changeLettering, withColours } from './change';
 import { changePlaceUse, withFilms, withoutFilms } from './change-place';
 import { freeName, mayAddLayer } from './layers';
 import { type PlaceAt, placeAt } from './main-place';
@@ -81,10 +81,19 @@ export function colourPart(
   const wording = changeRuns(placeUse.wording, line, (runs) =>
     runs.map((run, i) => (i === part ? { ...run, slot: own } : run)),
   );
-  return withoutUnsaid(
-    changePlaceUse(coloured, at, (place) => ({ ...place, wording })),
-    at,
+  const worded = changePlaceUse(coloured, at, (place) => ({ ...place, wording }));
+  const inAll = withOwnLetterings(worded, at);
+  return inAll ? withoutUnsaid(inAll, at) : spec;
+}
+
+/** Texts of the place that have a lettering of their own get the colours of its words as well; null where one has no room for them. */
+function withOwnLetterings(spec: RunSpec, at: PlaceAt): RunSpec | null {
+  const { layers } = placeAt(spec, at).lettering;
+  const colours = layers.filter(({ make }) => make.kind === 'text');
+  const own = spec.overrides.flatMap(({ at: of, set }) =>
+    set.kind === 'lettering' && of.useId === at.useId && of.placeId === at.placeId ? set.letteringId : [],
   );
+  return [...new Set(own)].reduce<RunSpec | null>((now, id) => now && withColours(now, id, colours), spec);
 }
 
 function withColour(spec: RunSpec, at: PlaceAt, slot: string, randomBytes: RandomBytes): RunSpec {

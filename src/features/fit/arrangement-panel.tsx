@@ -89,7 +89,7 @@ function ArrangementWords({
       <span className={least.isHard ? 'font-semibold' : 'text-soft'}>
         {least.isHard
           ? `${least.film} on ${least.ground} is hard to tell`
-          : `told apart by ${Math.round(least.difference)}`}
+          : `told apart by ${Math.round(least.difference)} of 100`}
         {isPresent && ', as it is'}
       </span>
     </>
