@@ -50,5 +50,6 @@ export async function frozenBodies(
     ...piece,
     body: bodyOf(piece.outline),
     lineBodies: (piece.lines ?? []).map(({ outline }) => bodyOf(outline)),
+    hex: spec.shop.materials.find(({ id }) => id === piece.materialId)?.value.colour.hex ?? null,
   }));
 }

@@ -79,6 +79,8 @@ export interface FreezeRequest extends RunState {
 export interface FrozenBody extends FrozenPiece {
   readonly body: string;
   readonly lineBodies: readonly string[];
+  /** The colour of what it was cut from; null where the run has dropped that since. */
+  readonly hex: string | null;
 }
 
 export interface ProofRequest extends RunState {

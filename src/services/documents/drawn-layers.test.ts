@@ -44,9 +44,10 @@ test('what was frozen is drawn with the lines that it had then', () => {
     body: JSON.stringify(outlineToNumbers(card!.outline)),
     lineBodies: [JSON.stringify(square)],
     spot: card!.spot,
+    hex: '#123456',
   };
   const byId = new Map([[pieceIdOf(fit!.slot.ref, 'cardlayera', 1), frozen]]) as unknown as FrozenById;
   const [then] = drawnLayers(fit!, byId);
-  expect(then!.lines.map(outlineToNumbers)).toEqual([square]);
+  expect([then!.lines.map(outlineToNumbers), then!.hex, card!.hex]).toEqual([[square], '#123456', '#efe3c2']);
   expect(boxOfRings(outlineRings(then!.outline))).toEqual(boxOfRings(outlineRings(card!.outline)));
 });

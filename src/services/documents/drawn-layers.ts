@@ -14,7 +14,7 @@ export interface DrawnLayer {
   readonly outline: Outline;
   /** What is drawn, marked, scored and pierced on it, in the same frame. */
   readonly lines: readonly Outline[];
-  /** The colour of its film. */
+  /** The colour of what it is, or was, cut from. */
   readonly hex: string;
   /** It is as large as its place. */
   readonly isCard: boolean;
@@ -37,7 +37,7 @@ export function drawnLayers(fit: Fit, frozenById: FrozenById): DrawnLayer[] {
     if (outline.islands.length === 0) return [];
     const lines = frozen ? frozen.lineBodies.map(outlineIn) : linesOnLayer(fit, i).map(({ rings }) => rings);
     const { inkWidthMm: widthMm, inkHeightMm: heightMm } = outlineSize(outline);
-    const { hex } = layer.material.colour;
+    const hex = frozen?.hex ?? layer.material.colour.hex;
     const isCard = isWholePlace(layer.make);
     return [{ outline, lines, hex, isCard, spot: frozen ? frozen.spot : spot, widthMm, heightMm }];
   });
