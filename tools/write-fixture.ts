@@ -6,7 +6,19 @@ import type { Deed } from '@/core/ledger';
 import { type Outcome, presentOrThrow } from '@/core/outcome';
 import { addEntry, changeField } from '@/core/roster';
 import { type RunSpec, readPieceId, wordingOf } from '@/core/spec';
-import { addLayer, changeLayout, changePlaceUse, changeRule, changeWordingAt, takeMotif } from '@/core/edit';
+import {
+  type ShapeMake,
+  addLayer,
+  changeLayer,
+  changeLayout,
+  changePlaceUse,
+  changeRule,
+  changeWordingAt,
+  mainPlace,
+  setLetters,
+  shapeLayersOf,
+  takeMotif,
+} from '@/core/edit';
 import { STARTER_MOTIFS } from '@/core/motifs';
 import { faceFilePath } from '@/core/shop';
 import { placedIn } from '@/core/freeze';
@@ -50,6 +62,7 @@ const context = valueOf(
 await keepRun('kit-bags', await kitBags(context));
 await keepRun('quay-pennants', await quayPennants(context));
 await keepRun('crew-shirts', await crewShirts(context));
+await keepRun('kiln-tags', await kilnTags(context));
 await context.store.close();
 copyFileSync(path.join(dataDir, DATABASE_FILE), path.join(folder, DATABASE_FILE));
 rmSync(dataDir, { recursive: true });
@@ -88,6 +101,38 @@ async function crewShirts(to: Context): Promise<string> {
   await record(to, run.id, 'crewshirt-act-0', deeds('cut'));
   await record(to, run.id, 'crewshirt-act-1', deeds('weeded'));
   if (piecesOn(second).length === 0) throw new Error('the fixture wants a second film');
+  return run.id;
+}
+
+/** A card as large as its place, folded and with a hole; a name drawn on it; a motif beside it. */
+async function kilnTags(to: Context): Promise<string> {
+  const leaf = presentOrThrow(
+    STARTER_MOTIFS.find(({ value }) => value.name === 'leaf'),
+    'the leaf',
+  );
+  const run = valueOf(await createRun(to, { title: 'Kiln tags', dueOn: null, list: 'Tolva\nUne\nWiebe' }));
+  await save(to, run.id, (spec) => {
+    const block = changePlaceUse(spec, null, (place) => ({ ...place, letteringId: 'stand-block' }));
+    const drawn = setLetters(block, null, { slot: 'main', are: 'draw' }, to.randomBytes);
+    const card = presentOrThrow(
+      shapeLayersOf(mainPlace(drawn).lettering).find(({ make }) => make.kind === 'backing'),
+      'the card',
+    );
+    const folded = changeLayer(drawn, null, card.id, {
+      ...card.make,
+      hole: { side: 'left', diameterMm: 4, edgeMm: 4 },
+      fold: 'top',
+    } as ShapeMake);
+    return takeMotif(folded, null, leaf, to.randomBytes);
+  });
+  const { pass } = valueOf(await makeNextPass(to, run.id, null));
+  valueOf(await makeNextPass(to, run.id, null));
+  await record(
+    to,
+    run.id,
+    'kilntags-act-0',
+    piecesOn(pass).map(({ pieceId, attempt }) => ({ kind: 'cut', pieceId, attempt, passId: pass.id })),
+  );
   return run.id;
 }
 

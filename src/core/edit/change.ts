@@ -7,6 +7,7 @@ import {
   type TextRef,
   type Wording,
   findLettering,
+  slotsSaid,
   takesOwnFilm,
 } from '../spec';
 import { type Copy, type Lettering, MOST_LAYERS, type Material, type PressCard, hasLayerFor } from '../shop';
@@ -54,7 +55,7 @@ export function takeLettering(spec: RunSpec, at: PlaceAt | null, copy: Copy<Lett
 export function chooseLettering(spec: RunSpec, at: PlaceAt | null, letteringId: string): RunSpec {
   const { lettering: before, placeUse } = placeAt(spec, at);
   const changed = changePlaceUse(spec, at, (use) => ({ ...use, letteringId }));
-  const said = new Set(placeUse.wording?.lines.flatMap(({ runs }) => runs.map(({ slot }) => slot)));
+  const said = slotsSaid(placeUse.wording);
   const worded = before.layers.filter(({ make, slot }) => make.kind === 'text' && said.has(slot));
   return withColours(changed, letteringId, worded) ?? inGroundColour(changed, letteringId);
 }
@@ -88,7 +89,10 @@ export function inGroundColour(spec: RunSpec, letteringId: string): RunSpec {
 }
 
 function inColour(wording: Wording, slot: string): Wording {
-  return { ...wording, lines: wording.lines.map(({ runs }) => ({ runs: runs.map((run) => ({ ...run, slot })) })) };
+  return {
+    ...wording,
+    lines: wording.lines.map(({ runs }) => ({ runs: runs.map(({ letter: _, ...run }) => ({ ...run, slot })) })),
+  };
 }
 
 /** The run's own copy of the lettering in use. */

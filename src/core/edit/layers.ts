@@ -164,14 +164,18 @@ export function setLetters(
   const { lettering } = placeAt(text, at);
   const hasCard = carrierIn(lettering.layers, lettering.layers.findIndex(isMeant)) !== undefined;
   if (!hasCard && !mayAddLayer(lettering)) return spec;
-  const tool: EdgeTool = { by: are, lineMm: FIRST_LINE_MM[are] };
-  return change(hasCard ? text : withCard(text, at, randomBytes), (layer) => ({ ...layer, tool }));
+  return change(hasCard ? text : withCard(text, at, randomBytes), (layer) => ({ ...layer, tool: firstLine(are) }));
+}
+
+/** What a line begins as. */
+export function firstLine(by: EdgeTool['by']): EdgeTool {
+  return { by, lineMm: FIRST_LINE_MM[by] };
 }
 
 const isText = ({ make }: Layer) => make.kind === 'text';
 
 /** A whole place under all that there is, of card where the run has some. */
-function withCard(spec: RunSpec, at: PlaceAt | null, randomBytes: RandomBytes): RunSpec {
+export function withCard(spec: RunSpec, at: PlaceAt | null, randomBytes: RandomBytes): RunSpec {
   const card = spec.shop.materials.find(({ value }) => processOf(value) === 'card');
   const layer: Layer = {
     id: makeId<'layer'>(randomBytes),

@@ -8,12 +8,18 @@ import { proofRows, tickRows } from '../wording';
 import {
   addLayer,
   changeMotif,
+  changeMotifHeight,
   changeMotifPart,
   changeMotifSpot,
+  changeMotifTool,
   changePlaceUse,
+  dropLayer,
   dropMotif,
+  firstLine,
   mayTakeMotif,
+  motifToolIn,
   placeAt,
+  shapeLayersOf,
   takeMotif,
 } from '.';
 
@@ -182,4 +188,60 @@ test('faults are told: a motif that is not there, a part that it has not, a laye
   expect(faulty({ layers: [{ ...layer!, part: 3 }] })).toEqual([['unknownId', `${path}.layers.0.part`]]);
   const [letters] = placeAt(one, null).lettering.layers;
   expect(faulty({ layers: [{ ...layer!, id: letters!.id }] })).toEqual([['idTwice', `${path}.layers.0.id`]]);
+});
+
+test('a height of its own stays with the motif wherever it can have one', () => {
+  const one = changeMotifHeight(takeMotif(spec, null, named('lyre'), random), null, 30);
+  sound(one);
+  expect(resolveSlots(one)[0]!.motif).toMatchObject({ heightMm: 30 });
+  expect(motifIn(changeMotifSpot(one, null, 'above'))).toMatchObject({ spot: 'above', heightMm: 30 });
+  expect(motifIn(takeMotif(one, null, named('leaf'), random))).toMatchObject({ motifId: 'motif-leaf', heightMm: 30 });
+  const around = changeMotifSpot(one, null, 'around');
+  expect(motifIn(around)).not.toHaveProperty('heightMm');
+  expect(changeMotifHeight(around, null, 20)).toBe(around);
+  expect(changeMotifSpot(spec, null, 'above')).toBe(spec);
+  expect(motifIn(changeMotifHeight(one, null, null))).not.toHaveProperty('heightMm');
+  // The proof tells that it looks otherwise.
+  const ticked = tickRows(one, proofRows(one), 'Juno', '2026-11-30T08:00:00Z');
+  const taller = proofRows(changeMotifHeight(ticked, null, 31));
+  const isOther = ({ state }: (typeof taller)[number]) => state.kind === 'ticked' && state.isLookChanged;
+  expect([taller.map(isOther), proofRows(ticked).map(isOther)]).toEqual([
+    [true, true],
+    [false, false],
+  ]);
+});
+
+test('a part is drawn on what lies below, on a card where nothing does, and cut again where that goes', () => {
+  const two = takeMotif(spec, null, named('rosette'), random);
+  const drawn = changeMotifTool(two, null, { part: 1, tool: firstLine('draw') }, random);
+  sound(drawn);
+  const place = placeAt(drawn, null);
+  expect(shapeLayersOf(place.lettering).map(({ make }) => make.kind)).toEqual(['backing']);
+  expect([motifToolIn(place, 0), motifToolIn(place, 1)]).toEqual([null, { by: 'draw', lineMm: 0.5 }]);
+  expect(place.slots.map(({ slot }) => slot)).toEqual(['card', 'main']);
+  const [slot] = resolveSlots(drawn);
+  const [card] = slot!.layers;
+  expect(slot!.layers.map(({ line }) => line && [line.tool.by, line.carrierId])).toEqual([
+    undefined,
+    undefined,
+    ['draw', card!.id],
+    undefined,
+  ]);
+  const wider = changeMotifTool(drawn, null, { part: 1, tool: { by: 'mark', lineMm: 1 } }, random);
+  expect(shapeLayersOf(placeAt(wider, null).lettering)).toHaveLength(1);
+  expect(motifToolIn(placeAt(wider, null), 1)).toEqual({ by: 'mark', lineMm: 1 });
+  const without = dropLayer(drawn, null, card!.id);
+  sound(without);
+  expect(motifToolIn(placeAt(without, null), 1)).toBeNull();
+  expect(resolveSlots(without)[0]!.layers.every(({ line }) => line === undefined)).toBe(true);
+  const cut = changeMotifPart(drawn, null, { part: 1, slot: 'main' }, random);
+  expect(motifIn(cut)!.layers.map(({ slot: colour, tool }) => [colour, tool])).toEqual([
+    ['main', undefined],
+    ['main', undefined],
+  ]);
+  // One that was left out is taken in for it.
+  const left = changeMotifPart(two, null, { part: 1, slot: null }, random);
+  const again = changeMotifTool(left, null, { part: 1, tool: firstLine('draw') }, random);
+  expect(motifToolIn(placeAt(again, null), 1)).toEqual({ by: 'draw', lineMm: 0.5 });
+  expect(changeMotifTool(spec, null, { part: 0, tool: firstLine('draw') }, random)).toBe(spec);
 });

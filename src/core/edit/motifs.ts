@@ -1,9 +1,18 @@
 import { type RandomBytes, makeId } from '../ids';
 import { presentOrThrow } from '../outcome';
-import type { Copy, Motif } from '../shop';
-import { type MotifSpot, type MotifUse, type PlaceUse, type RunSpec, MOST_RUN_MOTIFS, takesOwnFilm } from '../spec';
+import { type Copy, type EdgeTool, type Motif } from '../shop';
+import {
+  type MotifSpot,
+  type MotifUse,
+  type PlaceUse,
+  type RunSpec,
+  MOST_RUN_MOTIFS,
+  placeLayers,
+  takesOwnFilm,
+} from '../spec';
 import { changePlaceUse, withFilms, withoutFilms } from './change-place';
-import { type PlaceAt, placeAt } from './main-place';
+import { mayAddLayer, withCard } from './layers';
+import { type MainPlace, type PlaceAt, placeAt } from './main-place';
 import { tellingFilm } from './telling-film';
 
 /** The motif of a place: a shape beside its text, or instead of it. */
@@ -45,6 +54,7 @@ export function takeMotif(spec: RunSpec, at: PlaceAt | null, copy: Copy<Motif>, 
     motifId: copy.id,
     spot,
     share: placeUse.motif?.share ?? FIRST_SHARE[spot],
+    ...(placeUse.motif?.heightMm === undefined ? {} : { heightMm: placeUse.motif.heightMm }),
     gapShare: placeUse.motif?.gapShare ?? FIRST_GAP,
     layers: copy.value.parts.map((_, part) => ({
       id: makeId<'layer'>(randomBytes),
@@ -62,7 +72,11 @@ export function motifSlotName(part: number): string {
 
 /** Where it stands; its size begins anew, since each spot measures it by something else. */
 export function changeMotifSpot(spec: RunSpec, at: PlaceAt | null, spot: MotifSpot): RunSpec {
-  return changeMotif(spec, at, { spot, share: FIRST_SHARE[spot] });
+  const { motif } = placeAt(spec, at).placeUse;
+  if (!motif) return spec;
+  const { heightMm, ...others } = motif;
+  const own = heightMm !== undefined && mayBeOwnHeight(spot) ? { heightMm } : {};
+  return withMotifUse(spec, at, { ...others, ...own, spot, share: FIRST_SHARE[spot] });
 }
 
 export function changeMotif(
@@ -74,7 +88,7 @@ export function changeMotif(
   return motif ? withMotifUse(spec, at, { ...motif, ...part }) : spec;
 }
 
-/** What a part is cut in; null leaves it out, but for the last that is left. */
+/** A part is cut in a colour; null leaves it out, but for the last that is left. */
 export function changeMotifPart(
   spec: RunSpec,
   at: PlaceAt | null,
@@ -88,6 +102,55 @@ export function changeMotifPart(
   const known = motif.layers.find((layer) => layer.part === part);
   const own = slot === null ? [] : [{ id: known?.id ?? makeId<'layer'>(randomBytes), part, slot }];
   return withMotifUse(spec, at, { ...motif, layers: [...others, ...own].sort((a, b) => a.part - b.part) });
+}
+
+/**
+ * A part is cut, drawn or marked. What is drawn needs something to be drawn on: where nothing of its lettering lies below, a card as large as
+ * the place does from now on.
+ */
+export function changeMotifTool(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  { part, tool }: { readonly part: number; readonly tool: EdgeTool | null },
+  randomBytes: RandomBytes,
+): RunSpec {
+  const { motif } = placeAt(spec, at).placeUse;
+  if (!motif) return spec;
+  const isLeftOut = motif.layers.every((layer) => layer.part !== part);
+  if (isLeftOut) {
+    const taken = changeMotifPart(spec, at, { part, slot: motifSlotName(part) }, randomBytes);
+    return changeMotifTool(taken, at, { part, tool }, randomBytes);
+  }
+  const layers = motif.layers.map(({ tool: had, ...layer }) => {
+    const own = layer.part === part ? tool : had;
+    return own ? { ...layer, tool: own } : layer;
+  });
+  const changed = withMotifUse(spec, at, { ...motif, layers });
+  const { lettering, placeUse } = placeAt(changed, at);
+  if (!tool || motifToolIn({ lettering, placeUse }, part)) return changed;
+  return mayAddLayer(lettering) ? withCard(changed, at, randomBytes) : spec;
+}
+
+/** What a part of a motif is: cut, or what draws or marks it on something below. */
+export function motifToolIn(
+  { lettering, placeUse }: Pick<MainPlace, 'lettering' | 'placeUse'>,
+  part: number,
+): EdgeTool | null {
+  const own = placeLayers(lettering, placeUse).find(({ make }) => make.kind === 'motif' && make.part === part);
+  return own?.tool ?? null;
+}
+
+/** A height of its own, whatever the text's is; null: it goes by the text. */
+export function changeMotifHeight(spec: RunSpec, at: PlaceAt | null, heightMm: number | null): RunSpec {
+  const { motif } = placeAt(spec, at).placeUse;
+  if (!motif || (heightMm !== null && !mayBeOwnHeight(motif.spot))) return spec;
+  const { heightMm: _, ...others } = motif;
+  return withMotifUse(spec, at, heightMm === null ? others : { ...others, heightMm });
+}
+
+/** Around a text its inside decides, and alone its place does. */
+export function mayBeOwnHeight(spot: MotifSpot): boolean {
+  return spot !== 'around' && spot !== 'alone';
 }
 
 /** With what nothing uses any more: its copy, and the films of its colours. */

@@ -6,8 +6,10 @@ import {
   addPart,
   changePartWords,
   changePlaceUse,
+  chooseLetters,
   chooseLettering,
   colourPart,
+  dropLetters,
   dropLine,
   dropPart,
   letterColours,
@@ -154,4 +156,45 @@ test('another lettering gets the colours that the words are in, with the ids of 
   const ground = chooseLettering(taken, null, 'heavy-slab');
   expect(faultsOf(ground)).toEqual([]);
   expect(saidIn(ground)).toEqual([['main: Ann'], ['main: Lee']]);
+});
+
+test('single letters of a part have a colour of their own, which goes with them', () => {
+  const whole = saying('{text}');
+  const here = { line: 0, part: 0 };
+  const single = colourPart(whole, at, { ...here, slot: null, letters: 'first' }, random);
+  expect(faultsOf(single)).toEqual([]);
+  expect(coloursIn(single)).toEqual(['main', 'second']);
+  expect(saidIn(single)).toEqual([['second: A', 'main: nn Lee']]);
+  const each = chooseLetters(single, at, here, 'ofWords');
+  expect(saidIn(each)).toEqual([['second: A', 'main: nn ', 'second: L', 'main: ee']]);
+  // The other way round: the part in the second colour, its letters in the first.
+  const turned = colourPart(
+    colourPart(each, at, { ...here, slot: 'second' }, random),
+    at,
+    { ...here, slot: 'main', letters: 'last' },
+    random,
+  );
+  expect(saidIn(turned)).toEqual([['second: Ann Le', 'main: e']]);
+  expect(dropLetters(single, at, here)).toEqual(whole);
+  expect(chooseLetters(whole, at, here, 'last')).toEqual(whole);
+  const lettered = chooseLettering(single, null, 'stand-block');
+  expect([faultsOf(lettered), saidIn(lettered)]).toEqual([[], [['second: A', 'main: nn Lee']]]);
+  const plate = setLetters(single, null, { slot: 'main', are: 'plate' }, random);
+  const again = setLetters(plate, null, { slot: 'main', are: 'cut' }, random);
+  expect([faultsOf(again), saidIn(again)]).toEqual([[], [['main: Ann Lee']]]);
+  const unknown = changePlaceUse(single, null, (place) => ({ ...place, letteringId: 'heavy-slab' }));
+  expect(faultsOf(unknown)).toMatchObject([
+    { kind: 'noLayer', field: 'uses.0.places.0.wording.lines.0.runs.0.letter.slot', id: 'second' },
+  ]);
+});
+
+test('words that were typed over keep the single letters of their line, where it is one part', () => {
+  const single = colourPart(saying('{text}'), at, { line: 0, part: 0, slot: null, letters: 'first' }, random);
+  const [entry] = single.entries;
+  const ref = { entryId: entry!.id, useId: at.useId, placeId: at.placeId } as FitRef;
+  const typed = (run: typeof spec) => setOverrides(run, [ref], { kind: 'wording', lines: ['Wilma'] }, random);
+  expect(saidIn(typed(single))).toEqual([['second: W', 'main: ilma']]);
+  const { wording } = placeAt(single, null).placeUse;
+  const two = changePlaceUse(single, null, (place) => ({ ...place, wording: addPart(wording!, 0) }));
+  expect(saidIn(typed(two))).toEqual([['main: Wilma']]);
 });

@@ -1,6 +1,6 @@
 import { type RandomBytes, makeId } from '../ids';
 import { type Layer, type Lettering, MOST_LINES, MOST_RUNS } from '../shop';
-import type { RunSpec, Wording } from '../spec';
+import { type RunSpec, type SingleLetters, type Wording, type WordingRun, slotsSaid } from '../spec';
 import { changeLettering, withColours } from './change';
 import { changePlaceUse, withFilms, withoutFilms } from './change-place';
 import { freeName, mayAddLayer } from './layers';
@@ -13,8 +13,6 @@ export interface PartAt {
   readonly line: number;
   readonly part: number;
 }
-
-type Run = Wording['lines'][number]['runs'][number];
 
 /** What a part says. */
 export function changePartWords(wording: Wording, { line, part }: PartAt, template: string): Wording {
@@ -51,7 +49,11 @@ export function dropLine(wording: Wording, line: number): Wording {
   return wording.lines.length > 1 ? { ...wording, lines: wording.lines.filter((_, i) => i !== line) } : wording;
 }
 
-function changeRuns(wording: Wording, line: number, change: (runs: readonly Run[]) => readonly Run[]): Wording {
+function changeRuns(
+  wording: Wording,
+  line: number,
+  change: (runs: readonly WordingRun[]) => readonly WordingRun[],
+): Wording {
   return { ...wording, lines: wording.lines.map((one, i) => (i === line ? { runs: change(one.runs) } : one)) };
 }
 
@@ -64,24 +66,47 @@ export function mayAddColour(lettering: Pick<Lettering, 'layers'>): boolean {
   return mayAddLayer(lettering) && letterColours(lettering).length > 0;
 }
 
+export interface ColourWish extends PartAt {
+  /** Null: a colour that its lettering does not have yet, from a film that is told from the others. */
+  readonly slot: string | null;
+  /** Only these letters of the part; left out: all of it. */
+  readonly letters?: SingleLetters | undefined;
+}
+
 /**
- * A part has the letters of another colour; null: of one that its lettering does not have yet, from a film that is told from the others.
- * Colours that no place of that lettering says anything in any more are gone, but for the first.
+ * A part, or single letters of it, has the letters of another colour. Colours that no place of that lettering says anything in any more
+ * are gone, but for the first.
  */
 export function colourPart(
   spec: RunSpec,
   at: PlaceAt,
-  { line, part, slot }: PartAt & { readonly slot: string | null },
+  { slot, letters, ...part }: ColourWish,
   randomBytes: RandomBytes,
 ): RunSpec {
   const { placeUse, lettering } = placeAt(spec, at);
   if (!placeUse.wording || (slot === null && !mayAddColour(lettering))) return spec;
   const own = slot ?? freeName(lettering, 'second');
   const coloured = slot === null ? withColour(spec, at, own, randomBytes) : spec;
-  const wording = changeRuns(placeUse.wording, line, (runs) =>
-    runs.map((run, i) => (i === part ? { ...run, slot: own } : run)),
+  return withRun(coloured, at, part, (run) =>
+    letters ? { ...run, letter: { which: letters, slot: own } } : { ...run, slot: own },
   );
-  const worded = changePlaceUse(coloured, at, (place) => ({ ...place, wording }));
+}
+
+/** Another choice of single letters, in the colour that they have. */
+export function chooseLetters(spec: RunSpec, at: PlaceAt, part: PartAt, which: SingleLetters): RunSpec {
+  return withRun(spec, at, part, (run) => (run.letter ? { ...run, letter: { ...run.letter, which } } : run));
+}
+
+/** All letters of a part are in its colour again. */
+export function dropLetters(spec: RunSpec, at: PlaceAt, part: PartAt): RunSpec {
+  return withRun(spec, at, part, ({ letter: _, ...run }) => run);
+}
+
+function withRun(spec: RunSpec, at: PlaceAt, { line, part }: PartAt, change: (run: WordingRun) => WordingRun): RunSpec {
+  const { placeUse } = placeAt(spec, at);
+  if (!placeUse.wording) return spec;
+  const wording = changeRuns(placeUse.wording, line, (runs) => runs.map((run, i) => (i === part ? change(run) : run)));
+  const worded = changePlaceUse(spec, at, (place) => ({ ...place, wording }));
   const inAll = withOwnLetterings(worded, at);
   return inAll ? withoutUnsaid(inAll, at) : spec;
 }
@@ -112,7 +137,7 @@ function withoutUnsaid(spec: RunSpec, at: PlaceAt): RunSpec {
     spec.uses
       .flatMap(({ places }) => places)
       .filter(({ letteringId }) => letteringId === placeUse.letteringId)
-      .flatMap(({ wording }) => wording?.lines.flatMap(({ runs }) => runs.map((run) => run.slot)) ?? []),
+      .flatMap(({ wording }) => [...slotsSaid(wording)]),
   );
   const isOwn = spec.overrides.some(({ set }) => set.kind === 'lettering' && set.letteringId === placeUse.letteringId);
   const [, ...others] = letterColours(lettering);

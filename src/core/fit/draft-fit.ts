@@ -3,6 +3,7 @@ import { hasStop } from '../finding';
 import { type HeldFit, type InkShape, type LargestFit, heldFit, inkShape } from '../largest';
 import { type FreeSpace, freeSpace, keptOff } from '../place';
 import type { Slot } from '../resolve';
+import { hasOwnMotif, largestInProportion, withMotifAt } from './own-motif';
 import { besideHoles } from './place-bodies';
 import type { Sizable } from './size-set';
 
@@ -35,9 +36,35 @@ export function draftFit(slot: Slot, cache: ArtCache): Draft {
   drafts.set(cache, known);
   const found = known.get(slot);
   if (found) return found;
-  const draft = computed(slot, cache);
+  const draft = hasOwnMotif(slot) ? withOwnMotif(slot, cache) : computed(slot, cache);
   known.set(slot, draft);
   return draft;
+}
+
+/** Below it no text is read, and the search for one ends. */
+const LEAST_CAP_MM = 0.5;
+/** To begin with the motif is next to nothing. */
+const SPECK = 1000;
+
+/** As large as its text can be beside a motif that keeps its height. */
+function withOwnMotif(slot: Slot, cache: ArtCache): Draft {
+  const { capHeightEm } = cache.faceOf(slot.leadFace);
+  const at = (emMm: number) => computed(withMotifAt(slot, emMm * capHeightEm), cache);
+  const alone = at(SPECK * (slot.motif?.heightMm ?? 1));
+  const most = largestInProportion(alone.largest?.emMm ?? 0, LEAST_CAP_MM / capHeightEm, (emMm) => {
+    const draft = at(emMm);
+    return { draft, largestMm: draft.largest?.emMm ?? 0 };
+  });
+  if (!most) return { ...alone, slot, held: null, largest: null, sizable: { ...alone.sizable, mostMm: 0, isOut: true } };
+  const { draft } = most.found;
+  return { ...draft, slot, sizable: { ...draft.sizable, mostMm: most.sizeMm * draft.letterEm } };
+}
+
+/** The same text at the size that its set gives it: what keeps its height stands in that proportion. */
+export function draftAt(draft: Draft, emMm: number, cache: ArtCache): Draft {
+  if (!hasOwnMotif(draft.slot) || emMm <= 0) return draft;
+  const { capHeightEm } = draft.artwork;
+  return { ...computed(withMotifAt(draft.slot, emMm * capHeightEm), cache), sizable: draft.sizable };
 }
 
 function computed(slot: Slot, cache: ArtCache): Draft {

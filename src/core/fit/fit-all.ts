@@ -12,7 +12,7 @@ import {
   spotOfPart,
 } from '../place';
 import type { Slot, SlotLayer } from '../resolve';
-import { type Draft, draftFit } from './draft-fit';
+import { type Draft, draftAt, draftFit } from './draft-fit';
 import { type LyingInk, type SizedDraft, lieAll } from './lie-in-place';
 import { withPlaceBodies } from './place-bodies';
 import { type SetSize, type SizedText, setSize, sizeText } from './size-set';
@@ -67,7 +67,8 @@ export function fitAll(slots: readonly Slot[], cache: ArtCache): FitReport {
   const sets = setsOf(drafts);
   const sized = drafts.map((draft) => {
     const text = sizeText(draft.sizable, draft.slot.group.rule, sets.get(draft.slot.group.id) ?? null);
-    return { draft, text, emMm: draft.largest ? text.letterMm / draft.letterEm : 0 };
+    const emMm = draft.largest ? text.letterMm / draft.letterEm : 0;
+    return { draft: draftAt(draft, emMm, cache), text, emMm };
   });
   const boxes = lieAll(sized);
   return {

@@ -34,7 +34,7 @@ export interface SetLine {
 }
 
 /** A shape that stands beside a text, or instead of it. */
-export interface SlotMotif extends Pick<MotifUse, 'spot' | 'share' | 'gapShare'> {
+export interface SlotMotif extends Pick<MotifUse, 'spot' | 'share' | 'heightMm' | 'gapShare'> {
   readonly motif: Motif;
   /** Those of its parts that are cut. */
   readonly parts: readonly number[];

@@ -90,6 +90,7 @@ export {
   LINE_TOOLS,
   carrierIn,
   carriesLines,
+  edgeToolSchema,
   colourSlotSchema,
   hasLayerFor,
 } from './layer-schema';

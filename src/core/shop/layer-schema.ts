@@ -91,7 +91,7 @@ export type LineTool = (typeof LINE_TOOLS)[number];
 
 /** A line along the edges of a layer that is no cut: drawn with a pen, or marked into what lies below. */
 export const EDGE_TOOLS = ['draw', 'mark'] as const;
-const edgeToolSchema = z.object({ by: z.enum(EDGE_TOOLS), lineMm: mm.min(0.1).max(5) });
+export const edgeToolSchema = z.object({ by: z.enum(EDGE_TOOLS), lineMm: mm.min(0.1).max(5) });
 
 export const layerSchema = z.object({
   id: idSchema,

@@ -37,10 +37,13 @@ export {
   type RunSpec,
   type SizeGroup,
   type SizeRule,
+  type SingleLetters,
   type Wording,
+  type WordingRun,
   MOST_RUN_MOTIFS,
   MOTIF_SPOTS,
   REMEDIES,
+  SINGLE_LETTERS,
   SPEC_VERSION,
   WIDTH_SHARES,
   runSpecSchema,
@@ -59,6 +62,7 @@ export {
 export { type BedRoom, type BedRooms, bedRoomOf, bedsOf, edgeOf, isOnce, mayTurn } from './bed-room';
 export { type MotifMake, type PlaceLayer, liesOn, liesOver, placeLayers, takesOwnFilm } from './place-layers';
 export { type SpecFault, specFaults } from './spec-faults';
+export { slotsOfRun, slotsSaid } from './slots-said';
 export { DEFAULT_BAND, DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
 export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
 export { type OverrideSet, type OwnSettings, ownSettingsAt } from './own-settings';

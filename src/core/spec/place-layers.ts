@@ -1,4 +1,4 @@
-import type { EdgeTool, Layer, LayerMake, LayerUnder, Lettering } from '../shop';
+import { type EdgeTool, type Layer, type LayerMake, type LayerUnder, type Lettering, carrierIn } from '../shop';
 import type { MotifUse, PlaceUse } from './run-spec';
 
 /** A part of the place's motif, in the layer order of its lettering. */
@@ -15,7 +15,7 @@ export interface PlaceLayer {
   readonly slot: string;
   readonly make: LayerMake | MotifMake;
   readonly under?: LayerUnder | undefined;
-  /** Drawn or marked along its edges; left out: it is cut. */
+  /** Drawn or marked along its edges on a layer below; left out: it is cut. */
   readonly tool?: EdgeTool | undefined;
 }
 
@@ -36,14 +36,15 @@ export function liesOn(upper: PlaceLayer['make'], lower: PlaceLayer['make']): bo
   return true;
 }
 
-/** Bottom up: a motif lies over what is made around letters and motif, and below the letters. */
+/** Bottom up: a motif lies over what is made around letters and motif, and below the letters. What should be drawn where nothing carries it is cut. */
 export function placeLayers(
   { layers }: Pick<Lettering, 'layers'>,
   { motif }: Pick<PlaceUse, 'motif'>,
 ): readonly PlaceLayer[] {
   if (!motif) return layers;
   const first = layers.findIndex(({ make }) => isOfLetters(make));
-  return [...layers.slice(0, first), ...motifLayers(motif), ...layers.slice(first)];
+  const all: readonly PlaceLayer[] = [...layers.slice(0, first), ...motifLayers(motif), ...layers.slice(first)];
+  return all.map((layer, i) => (layer.tool && !carrierIn(all, i) ? { ...layer, tool: undefined } : layer));
 }
 
 function isOfLetters({ kind }: Layer['make']): boolean {
@@ -51,5 +52,10 @@ function isOfLetters({ kind }: Layer['make']): boolean {
 }
 
 function motifLayers({ layers, spot }: MotifUse): PlaceLayer[] {
-  return layers.map(({ id, slot, part }) => ({ id, slot, make: { kind: 'motif', part, isBehind: spot === 'behind' } }));
+  return layers.map(({ id, slot, part, tool }) => ({
+    id,
+    slot,
+    make: { kind: 'motif', part, isBehind: spot === 'behind' },
+    ...(tool ? { tool } : {}),
+  }));
 }

@@ -8,6 +8,7 @@ import {
   blankSchema,
   colourSlotSchema,
   copyOf,
+  edgeToolSchema,
   faceShaSchema,
   idSchema,
   letteringSchema,
@@ -32,6 +33,9 @@ export const entrySchema = z.object({
   withdrawn: z.boolean(),
 });
 
+/** Which letters of a text are single: its first, its last, or the first of each of its words. */
+export const SINGLE_LETTERS = ['first', 'last', 'ofWords'] as const;
+
 const wordingSchema = z.object({
   lines: z
     .array(
@@ -44,6 +48,8 @@ const wordingSchema = z.object({
               slot: colourSlotSchema,
               /** Another face than its line's style has; null: that one. */
               face: faceShaSchema.nullable(),
+              /** Single letters of it in a colour slot of their own; left out: none. */
+              letter: z.object({ which: z.enum(SINGLE_LETTERS), slot: colourSlotSchema }).optional(),
             }),
           )
           .min(1)
@@ -80,6 +86,8 @@ const motifUseSchema = z.object({
   spot: z.enum(MOTIF_SPOTS),
   /** Its height, of that of the text's capitals; around a text: how much of the room within it the text fills. */
   share: z.number().min(0.1).max(12),
+  /** Its height whatever the text's is; left out: it goes by `share`. Neither around a text nor alone. */
+  heightMm: z.number().min(1).max(2000).optional(),
   /** Between it and the text, of the height of capitals. */
   gapShare: z.number().min(0).max(3),
   /** Parts that are cut, each in a colour slot; a part that is not named is left out. */
@@ -93,6 +101,8 @@ const motifUseSchema = z.object({
           .min(0)
           .max(MOST_MOTIF_PARTS - 1),
         slot: colourSlotSchema,
+        /** Left out: it is cut. */
+        tool: edgeToolSchema.optional(),
       }),
     )
     .min(1)
@@ -199,7 +209,7 @@ const prepareSchema = z.object({
 export const MOST_RUN_MOTIFS = 12;
 
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
-export const SPEC_VERSION = 10;
+export const SPEC_VERSION = 11;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({
@@ -245,6 +255,8 @@ export type RemedyKind = Remedies['order'][number];
 export type Looked = RunSpec['looked'][string];
 export type LayoutWish = RunSpec['layout'];
 export type Wording = NonNullable<PlaceUse['wording']>;
+export type WordingRun = Wording['lines'][number]['runs'][number];
+export type SingleLetters = NonNullable<WordingRun['letter']>['which'];
 export type ListReading = RunSpec['list'];
 export type Override = RunSpec['overrides'][number];
 export type MotifUse = NonNullable<PlaceUse['motif']>;

@@ -1,6 +1,7 @@
 import { hasLayerFor, measuredOf, type Blank, type Lettering } from '../shop';
 import { placeLayers } from './place-layers';
 import type { BlankUse, PlaceUse, RunSpec } from './run-spec';
+import { slotsOfRun } from './slots-said';
 
 /** A reference in a spec that leads nowhere, an id that stands twice, or words in a colour that nothing is cut for. `field` is a path such as `uses.0.blankId`. */
 export interface SpecFault {
@@ -106,10 +107,18 @@ function colourFaults({ shop }: RunSpec, place: PlaceUse, lettering: Lettering, 
       ),
     ),
     ...(wording?.lines ?? []).flatMap(({ runs }, i) =>
-      runs.flatMap(({ slot }, k): SpecFault[] =>
-        hasLayerFor(layers, slot)
-          ? []
-          : [{ kind: 'noLayer', field: `${path}.wording.lines.${i}.runs.${k}.slot`, id: slot }],
+      runs.flatMap((run, k) =>
+        slotsOfRun(run).flatMap((slot, n): SpecFault[] =>
+          hasLayerFor(layers, slot)
+            ? []
+            : [
+                {
+                  kind: 'noLayer',
+                  field: `${path}.wording.lines.${i}.runs.${k}.${n > 0 ? 'letter.' : ''}slot`,
+                  id: slot,
+                },
+              ],
+        ),
       ),
     ),
   ];

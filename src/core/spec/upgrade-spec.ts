@@ -208,6 +208,11 @@ function upgradeFrom9(spec: Json): unknown {
   return { ...spec, formatVersion: 10 };
 }
 
+/** Version 11: single letters, motifs with a height of their own or drawn, films left open; nothing that there was is otherwise. */
+function upgradeFrom10(spec: Json): unknown {
+  return { ...spec, formatVersion: 11 };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
@@ -218,4 +223,5 @@ const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => un
   { from: 7, step: upgradeFrom7 },
   { from: 8, step: upgradeFrom8 },
   { from: 9, step: upgradeFrom9 },
+  { from: 10, step: upgradeFrom10 },
 ];

@@ -35,7 +35,16 @@ export function lookOf(spec: RunSpec, { motif }: Pick<PlaceUse, 'motif'>, letter
     ...(under ? [`${under.kind} ${under.mm}`] : []),
   ]);
   const beside = motif
-    ? [[motif.motifId, motif.spot, motif.share, motif.gapShare, ...motif.layers.map(({ part }) => part)].join(' ')]
+    ? [
+        [
+          motif.motifId,
+          motif.spot,
+          motif.share,
+          motif.gapShare,
+          ...motif.layers.map(({ part }) => part),
+          ...(motif.heightMm === undefined ? [] : [`${motif.heightMm} mm`]),
+        ].join(' '),
+      ]
     : [];
   return [...styles, ...around, ...beside].join('; ');
 }

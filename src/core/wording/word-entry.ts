@@ -3,6 +3,7 @@ import type { Finding } from '../finding';
 import { isNamePart, monogramOf, typedMonogram } from '../names';
 import { fieldOf, type Entry, type PlaceUse, type RunSpec, type TextRef, findMotif, ownSettingsAt } from '../spec';
 import { entryParts, people } from './entry-parts';
+import { withSingleLetters } from './single-letters';
 import { type Token, templateParts } from './tokens';
 import { type WordedLine, type WordedRun, lineOf, tidyLine } from './worded-line';
 
@@ -36,7 +37,11 @@ export function wordEntry(spec: RunSpec, entry: Entry, at: TextRef, place: Place
     const said = runs.flatMap((run, runNo) => {
       const told = saidOf(spec, entry, { template: run.template, isWhole });
       findings.push(...told.flatMap(({ finding }) => (finding ? [{ ...finding, at: { line: no, run: runNo } }] : [])));
-      return told.flatMap((part) => runsOf(part, { colourSlot: run.slot, face: run.face }));
+      const look = { colourSlot: run.slot, face: run.face };
+      return withSingleLetters(
+        told.flatMap((part) => runsOf(part, look)),
+        run.letter,
+      );
     });
     return tidyLine(lineOf(no, said));
   });
@@ -65,10 +70,10 @@ function runsOf({ text, large }: Said, look: RunLook): WordedRun[] {
  */
 function ownLine({ monogram }: RunSpec, { wording }: PlaceUse, text: string, no: number): WordedLine {
   const isMonogram = wording?.lines[no]?.runs.every(({ template }) => template.trim() === '{monogram}') ?? false;
-  // eslint-disable-next-line no-restricted-syntax -- as its line begins
-  const begins = (wording?.lines[no] ?? wording?.lines.at(-1))?.runs[0];
+  const [begins, ...others] = (wording?.lines[no] ?? wording?.lines.at(-1))?.runs ?? [];
   const look: RunLook = { colourSlot: begins?.slot ?? null, face: begins?.face ?? null };
-  return lineOf(no, runsOf({ text, large: isMonogram ? typedMonogram(text, monogram).large : null }, look));
+  const typed = runsOf({ text, large: isMonogram ? typedMonogram(text, monogram).large : null }, look);
+  return lineOf(no, withSingleLetters(typed, others.length === 0 ? begins?.letter : undefined));
 }
 
 /** The number of an entry among those present, from 1; what `{number}` says. */

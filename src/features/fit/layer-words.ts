@@ -1,5 +1,5 @@
 import type { LettersAre, ShapeKind } from '@/core/edit';
-import type { Backing, Fold, LayerUnder, Sewing, StringHole } from '@/core/shop';
+import type { Backing, EdgeTool, Fold, LayerUnder, Sewing, StringHole } from '@/core/shop';
 
 /** What layers are called on Fit. */
 
@@ -8,6 +8,11 @@ export const LETTERS_WORDS: Readonly<Record<LettersAre, string>> = {
   plate: 'left open in a plate',
   draw: 'drawn with a pen',
   mark: 'marked in',
+};
+
+export const PEN_WORDS: Readonly<Record<EdgeTool['by'], string>> = {
+  draw: 'As wide as the pen draws',
+  mark: 'As wide as the mark is',
 };
 
 export const ADD_WORDS: readonly {

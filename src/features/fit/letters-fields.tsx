@@ -3,7 +3,7 @@
 import { randomBytes, useLengths, useRun } from '@/client';
 import { type MainPlace, changeLineWidth, letterColours, lettersAre, setLetters } from '@/core/edit';
 import { FieldRow, LengthField, Select, optionsOf } from '@/ui';
-import { LETTERS_WORDS } from './layer-words';
+import { LETTERS_WORDS, PEN_WORDS } from './layer-words';
 
 /** How the letters of each colour come to be: cut, left open, drawn or marked. */
 export function LettersFields({ place }: { readonly place: MainPlace }) {
@@ -34,7 +34,7 @@ function ColourFields({ place: { at, lettering }, slot, isFirst }: ColourFieldsP
       </FieldRow>
       {tool && (
         <LengthField
-          label={tool.by === 'draw' ? 'As wide as the pen draws' : 'As wide as the mark is'}
+          label={PEN_WORDS[tool.by]}
           unit={unit}
           decimals={2}
           value={tool.lineMm}

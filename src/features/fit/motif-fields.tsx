@@ -1,12 +1,13 @@
 'use client';
 
-import { randomBytes, useRun } from '@/client';
-import { type MainPlace, changeMotif, changeMotifPart, changeMotifSpot, motifSlotName } from '@/core/edit';
+import { useLengths, useRun } from '@/client';
+import { type MainPlace, changeMotif, changeMotifHeight, changeMotifSpot, mayBeOwnHeight } from '@/core/edit';
 import type { Motif } from '@/core/shop';
 import { MOTIF_SPOTS, type MotifUse } from '@/core/spec';
 import { MotifDrawing } from '@/drawing';
-import { FieldRow, NumberField, Select, optionsOf } from '@/ui';
-import { LEFT_OUT, SPOT_WORDS, hasGap, shareWords } from './motif-words';
+import { Choice, FieldRow, LengthField, NumberField, Select, optionsOf } from '@/ui';
+import { MotifPartField } from './motif-part-field';
+import { FIRST_HEIGHT_MM, SIZE_WORDS, SPOT_WORDS, hasGap, shareWords } from './motif-words';
 
 interface MotifFieldsProps {
   readonly place: MainPlace;
@@ -37,14 +38,7 @@ export function MotifFields({ place, use, motif }: MotifFieldsProps) {
           onChange={(spot) => change((now) => changeMotifSpot(now, at, spot))}
         />
       </FieldRow>
-      <NumberField
-        label={shareWords(use.spot)}
-        unit="%"
-        value={Math.round(use.share * 100)}
-        min={10}
-        max={use.spot === 'around' ? 100 : 1200}
-        onChange={(percent) => change((now) => changeMotif(now, at, { share: percent / 100 }))}
-      />
+      <SizeFields place={place} use={use} />
       {hasGap(use.spot) && (
         <NumberField
           label="Clear of the text, of the same"
@@ -56,34 +50,45 @@ export function MotifFields({ place, use, motif }: MotifFieldsProps) {
         />
       )}
       {motif.parts.map((_, part) => (
-        <PartField key={part} place={place} use={use} part={part} motif={motif} />
+        <MotifPartField key={part} place={place} use={use} part={part} motif={motif} />
       ))}
     </div>
   );
 }
 
-/** A part in a colour that there is, in one of its own, or left out. */
-function PartField({ place, use, part, motif }: MotifFieldsProps & { readonly part: number }) {
+/** A share of the text's height, or a height of its own where its spot lets it have one. */
+function SizeFields({ place: { at }, use: { spot, share, heightMm } }: Pick<MotifFieldsProps, 'place' | 'use'>) {
   const { change } = useRun();
-  const own = use.layers.find((layer) => layer.part === part)?.slot;
-  const known = [...new Set([...place.slots.map(({ slot }) => slot), motifSlotName(part)])];
+  const { unit } = useLengths();
   return (
-    <label className="flex items-center gap-2">
-      <MotifDrawing
-        motif={motif}
-        hexOf={(one) => (one === part ? 'currentColor' : null)}
-        className="h-8 w-12 shrink-0 bg-shade p-0.5"
-      />
-      <span>cut in</span>
-      <Select
-        aria-label={`Part ${part + 1} is cut in`}
-        className="min-w-0 flex-1"
-        options={[...known.map((slot) => [slot, `“${slot}”`] as const), [LEFT_OUT, 'nothing: left out']]}
-        value={own ?? LEFT_OUT}
-        onChange={(slot) =>
-          change((now) => changeMotifPart(now, place.at, { part, slot: slot === LEFT_OUT ? null : slot }, randomBytes))
-        }
-      />
-    </label>
+    <>
+      {mayBeOwnHeight(spot) && (
+        <Choice
+          label="Its size"
+          options={SIZE_WORDS}
+          value={heightMm === undefined ? 'text' : 'own'}
+          onChange={(by) => change((now) => changeMotifHeight(now, at, by === 'own' ? FIRST_HEIGHT_MM : null))}
+        />
+      )}
+      {heightMm === undefined ? (
+        <NumberField
+          label={shareWords(spot)}
+          unit="%"
+          value={Math.round(share * 100)}
+          min={10}
+          max={spot === 'around' ? 100 : 1200}
+          onChange={(percent) => change((now) => changeMotif(now, at, { share: percent / 100 }))}
+        />
+      ) : (
+        <LengthField
+          label="Its height"
+          unit={unit}
+          value={heightMm}
+          min={1}
+          max={2000}
+          onChange={(mm) => change((now) => changeMotifHeight(now, at, mm))}
+        />
+      )}
+    </>
   );
 }

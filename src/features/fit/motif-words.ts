@@ -25,4 +25,10 @@ export function hasGap(spot: MotifSpot): boolean {
   return spot !== 'behind' && spot !== 'around' && spot !== 'alone';
 }
 
-export const LEFT_OUT = '';
+export const SIZE_WORDS = [
+  { id: 'text', label: 'goes by the text' },
+  { id: 'own', label: 'its own' },
+] as const;
+
+/** What a motif begins with that gets a height of its own. */
+export const FIRST_HEIGHT_MM = 25;

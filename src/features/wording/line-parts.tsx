@@ -4,7 +4,9 @@ import { randomBytes, useRun } from '@/client';
 import {
   addPart,
   changePartWords,
+  chooseLetters,
   colourPart,
+  dropLetters,
   dropLine,
   dropPart,
   letterColours,
@@ -12,7 +14,7 @@ import {
   mayAddPart,
   placeAt,
 } from '@/core/edit';
-import type { TextRef, Wording } from '@/core/spec';
+import { SINGLE_LETTERS, type SingleLetters, type TextRef, type Wording, type WordingRun } from '@/core/spec';
 import { Button, HeldInput, Select, TextButton } from '@/ui';
 import type { Cursor } from './use-cursor';
 
@@ -31,22 +33,22 @@ export function LineParts({ at, name, wording, line, cursor, onChange }: LinePar
   const isOnlyLine = wording.lines.length === 1;
   return (
     <div role="group" aria-label={`Parts of line ${line + 1} of ${name}`} className="grid gap-1.5">
-      {runs.map(({ template, slot }, part) => {
+      {runs.map((run, part) => {
         const here = { line, part };
         const label = `Line ${line + 1} of ${name}${part === 0 ? '' : `, part ${part + 1}`}`;
         return (
-          <div key={part} className="flex gap-2">
+          <div key={part} className="flex flex-wrap gap-2">
             <HeldInput
               ref={(field) => cursor.hold(here, field)}
               aria-label={label}
-              className="measure w-full min-w-0"
-              value={template}
+              className="measure min-w-40 flex-1"
+              value={run.template}
               maxLength={400}
               spellCheck={false}
               onFocus={() => cursor.enter(here)}
               onText={(text) => onChange(changePartWords(wording, here, text))}
             />
-            <PartColour at={at} label={`Colour of ${label.toLowerCase()}`} here={here} slot={slot} />
+            <PartColour at={at} label={label.toLowerCase()} here={here} run={run} />
             {runs.length > 1 && (
               <Button aria-label={`Take part ${part + 1} away`} onClick={() => onChange(dropPart(wording, here))}>
                 −
@@ -73,30 +75,68 @@ interface PartColourProps {
   readonly at: Pick<TextRef, 'useId' | 'placeId'>;
   readonly label: string;
   readonly here: { readonly line: number; readonly part: number };
-  readonly slot: string;
+  readonly run: WordingRun;
 }
 
 const ANOTHER = '';
+const NONE = 'none';
+
+const SINGLE_WORDS: Readonly<Record<SingleLetters, string>> = {
+  first: 'its first letter',
+  last: 'its last letter',
+  ofWords: 'the first of each word',
+};
 
 /** Which colour its letters have: one that the lettering has, or one more. What each is cut from is said on Fit. */
-function PartColour({ at, label, here, slot }: PartColourProps) {
+function PartColour({ at, label, here, run: { slot, letter } }: PartColourProps) {
   const { spec, change } = useRun();
   const place = { ...at, variantId: null };
   const { lettering } = placeAt(spec, place);
   const colours = letterColours(lettering);
   if (colours.length === 0) return null;
+  const options = [
+    ...colours.map((colour, i) => [colour, i === 0 ? 'in the first colour' : `in “${colour}”`] as const),
+    ...(mayAddColour(lettering) ? [[ANOTHER, 'in another colour'] as const] : []),
+  ];
+  const colour = (to: string, letters?: SingleLetters) =>
+    change((now) => colourPart(now, place, { ...here, slot: to === ANOTHER ? null : to, letters }, randomBytes));
+  const single = (which: string) => {
+    const [others] = colours.filter((one) => one !== slot);
+    if (which === NONE) change((now) => dropLetters(now, place, here));
+    else if (letter) change((now) => chooseLetters(now, place, here, which as SingleLetters));
+    else colour(others ?? ANOTHER, which as SingleLetters);
+  };
+  const mayBeSingle = letter !== undefined || colours.length > 1 || mayAddColour(lettering);
   return (
-    <Select
-      aria-label={label}
-      className="w-40 shrink-0"
-      options={[
-        ...colours.map((colour, i) => [colour, i === 0 ? 'in the first colour' : `in “${colour}”`] as const),
-        ...(mayAddColour(lettering) ? [[ANOTHER, 'in another colour'] as const] : []),
-      ]}
-      value={slot}
-      onChange={(to) =>
-        change((now) => colourPart(now, place, { ...here, slot: to === ANOTHER ? null : to }, randomBytes))
-      }
-    />
+    <>
+      <Select
+        aria-label={`Colour of ${label}`}
+        className="w-40 shrink-0"
+        options={options}
+        value={slot}
+        onChange={(to) => colour(to)}
+      />
+      {mayBeSingle && (
+        <Select
+          aria-label={`Single letters of ${label}`}
+          className="w-44 shrink-0"
+          options={[
+            [NONE, 'all its letters'],
+            ...SINGLE_LETTERS.map((which) => [which, `but ${SINGLE_WORDS[which]}`] as const),
+          ]}
+          value={letter?.which ?? NONE}
+          onChange={single}
+        />
+      )}
+      {letter && (
+        <Select
+          aria-label={`Colour of single letters of ${label}`}
+          className="w-40 shrink-0"
+          options={options}
+          value={letter.slot}
+          onChange={(to) => colour(to, letter.which)}
+        />
+      )}
+    </>
   );
 }
