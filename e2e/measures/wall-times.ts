@@ -80,6 +80,38 @@ async function told(page: Page, what: string, click: string): Promise<void> {
   await page.getByRole('heading', { name: /to measure|fitting/ }).waitFor({ state: 'detached', timeout: 60_000 });
 }
 
+/** From typing another width of a border to the frame that shows it, and to all outlines. */
+async function widened(page: Page): Promise<string> {
+  await page.getByRole('button', { name: 'Add a border' }).click();
+  const field = page.getByLabel('Beyond the letters');
+  await field.fill('1.5');
+  await page.getByRole('heading', { name: /to measure|fitting/ }).waitFor({ state: 'detached', timeout: 60_000 });
+  const times: string[] = [];
+  for (const mm of ['2', '2.5', '1']) {
+    await field.evaluate((input) => {
+      const wall = document.querySelector('[role=list][aria-label=Fits]')!;
+      const times = { start: 0, shown: 0, all: 0 };
+      Object.assign(window, { widening: times });
+      input.addEventListener('input', () => (times.start = performance.now()), { once: true, capture: true });
+      new MutationObserver(() => {
+        if (times.shown || !wall.querySelector('path[stroke-linejoin=round]')) return;
+        times.shown = -1;
+        requestAnimationFrame(() => (times.shown = performance.now()));
+      }).observe(wall, { subtree: true, childList: true, attributes: true });
+    });
+    await field.fill(mm);
+    await page.getByRole('heading', { name: /fitting/ }).waitFor({ state: 'detached', timeout: 60_000 });
+    times.push(
+      await page.evaluate(() => {
+        const { start, shown } = (window as unknown as { widening: { start: number; shown: number } }).widening;
+        return `${Math.round(shown - start)} ms shown, ${Math.round(performance.now() - start)} ms exact`;
+      }),
+    );
+    await page.getByRole('heading', { name: /to measure/ }).waitFor({ state: 'detached', timeout: 60_000 });
+  }
+  return times.join('; ');
+}
+
 /** Longest and usual time between two frames while the wall is scrolled from top to bottom. */
 async function scrolled(page: Page): Promise<string> {
   return page.evaluate(async () => {
@@ -108,6 +140,7 @@ try {
   await told(page, '200 entries, banded instead of level', 'banded');
   await told(page, '200 entries, another face', 'Ribbon script');
   await told(page, '200 entries, the face before again', 'Brass script');
+  process.stdout.write(`200 entries, another width of a border: ${await widened(page)}\n`);
   await page.close();
   const many = await openWall(2000);
   process.stdout.write(`2,000 entries scrolled: ${await scrolled(many)}\n`);

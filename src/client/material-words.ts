@@ -1,4 +1,4 @@
-import { type Bought, type FinestCut, type Material, kindFacts } from '@/core/shop';
+import { type Bought, type FinestCut, type Material, type MaterialPart, kindFacts } from '@/core/shop';
 import { formatMoney } from '@/core/units';
 import type { Lengths } from './use-lengths';
 
@@ -21,7 +21,7 @@ export function finestWords({ strokeMm, gapMm, holeMm }: FinestCut, { figure }: 
   return [strokeMm, gapMm, holeMm].map((mm) => figure(mm, 2)).join(' · ');
 }
 
-const PART_WORDS: Record<keyof Material, string> = {
+const PART_WORDS: Record<MaterialPart, string> = {
   name: 'name',
   kind: 'kind',
   colour: 'colour',
@@ -35,7 +35,7 @@ const PART_WORDS: Record<keyof Material, string> = {
 };
 
 /** One part of a material as it stands there: what is compared is seen. */
-export function materialPart(material: Material, part: keyof Material, lengths: LengthWords): string {
+export function materialPart(material: Material, part: MaterialPart, lengths: LengthWords): string {
   switch (part) {
     case 'kind':
       return kindFacts(material.kind).words;
@@ -54,4 +54,4 @@ export function materialPart(material: Material, part: keyof Material, lengths: 
   }
 }
 
-export const materialPartName = (part: keyof Material): string => PART_WORDS[part];
+export const materialPartName = (part: MaterialPart): string => PART_WORDS[part];

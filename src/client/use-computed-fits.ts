@@ -8,8 +8,8 @@ import type { FitResult, FoundByMeasuring } from '@/workers/fit-protocol';
 import { ShapePaths } from '@/workers/shape-paths';
 
 export type FitsState =
-  /** `last` is what was known before; null on the first computation. */
-  | { readonly kind: 'computing'; readonly last: FitResult | null }
+  /** `last` is what was known before, of the spec `of`; null on the first computation. */
+  | { readonly kind: 'computing'; readonly last: FitResult | null; readonly of: RunSpec | null }
   | { readonly kind: 'ready'; readonly last: FitResult }
   | { readonly kind: 'failed'; readonly last: FitResult | null; readonly message: string };
 
@@ -79,8 +79,8 @@ export function withMeasures(result: FitResult, measured: readonly FoundByMeasur
 }
 
 function stateOf(answered: Answered | null, spec: RunSpec): FitsState {
-  if (answered?.spec !== spec) return { kind: 'computing', last: answered?.last ?? null };
+  if (answered?.spec !== spec) return { kind: 'computing', last: answered?.last ?? null, of: answered?.spec ?? null };
   const { last, failure } = answered;
   if (failure !== null) return { kind: 'failed', last, message: failure };
-  return last ? { kind: 'ready', last } : { kind: 'computing', last };
+  return last ? { kind: 'ready', last } : { kind: 'computing', last, of: answered.spec };
 }

@@ -1,6 +1,21 @@
 import fc from 'fast-check';
 import { type Spot, boxAt } from '@/core/place';
-import { type DrawnLayer, asRead, boxOfLayers, frozenLayer, layerTransform, movedPath, rectSteps } from '.';
+import { NEW_MATERIAL } from '@/core/shop';
+import {
+  type DrawnLayer,
+  PLAIN,
+  asRead,
+  boxOfLayers,
+  filmsOf,
+  frozenLayer,
+  frozenLines,
+  grownPreview,
+  inkLook,
+  layerTransform,
+  lookOfMaterial,
+  movedPath,
+  rectSteps,
+} from '.';
 
 /** An L of 60 × 20 mm, so that every turn looks different. */
 const L = [
@@ -10,7 +25,7 @@ const L = [
   ],
 ];
 
-const at = (spot: Spot): DrawnLayer => frozenLayer('layer', L, '#000000', spot);
+const at = (spot: Spot): DrawnLayer => frozenLayer('layer', L, { hex: '#000000', ...PLAIN }, spot);
 const pointsOf = (path: string) =>
   [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)] as const);
 const same = (x: number, y: number) => [x, y] as const;
@@ -74,7 +89,7 @@ test('layers as they read keep their places to each other, and begin at the orig
 });
 
 test('a frozen outline whose spot was not kept stands at the origin, as large as it was cut', () => {
-  const layer = frozenLayer('layer', L, '#123456', null);
+  const layer = frozenLayer('layer', L, { hex: '#123456', ...PLAIN }, null);
   expect(layer).toMatchObject({ spot: { xMm: 0, yMm: 0, turnDeg: 0 }, widthMm: 60, heightMm: 20, hex: '#123456' });
   expect(layer.path.match(/Z/g)).toHaveLength(2);
 });
@@ -85,4 +100,63 @@ test('a rectangle in steps keeps its corners and closes', () => {
   expect(steps[0]).toEqual([5, 7]);
   expect(steps.at(-1)).toEqual([5, 7]);
   expect(steps.every(([x, y]) => x >= 5 && x <= 45 && y >= 7 && y <= 27)).toBe(true);
+});
+
+test('a material is drawn with its finish, and what runs one way with that way as the piece reads', () => {
+  const colour = { name: 'navy', hex: '#203040' };
+  expect(lookOfMaterial({ colour }, 'plain')).toEqual({ hex: '#203040', finish: 'plain', runs: null });
+  expect(lookOfMaterial({ colour, pattern: 'along' }, 'pattern')).toMatchObject({ finish: 'pattern', runs: 'down' });
+  expect(lookOfMaterial({ colour, pattern: 'across' }, 'plain')).toMatchObject({ finish: 'pattern', runs: 'across' });
+  expect(lookOfMaterial({ colour, pattern: 'along' }, 'flock')).toMatchObject({ finish: 'flock', runs: 'down' });
+  const film = (kind: 'standardFilm' | 'flockFilm') => ({
+    id: kind,
+    fromRev: null,
+    value: { ...NEW_MATERIAL, kind, colour },
+  });
+  const filmOf = filmsOf([film('standardFilm'), film('flockFilm')]);
+  expect(filmOf('flockFilm')).toEqual({ hex: '#203040', finish: 'flock', runs: null });
+  expect(filmOf('gone')).toMatchObject(PLAIN);
+  const flock = frozenLayer('layer', L, filmOf('flockFilm'), null);
+  expect(flock).toMatchObject({ hex: '#203040', finish: { finish: 'flock', runs: null } });
+  expect(frozenLayer('layer', L, filmOf('standardFilm'), null)).not.toHaveProperty('finish');
+  // What is drawn on it has none of its finish.
+  expect(frozenLines(flock, L, { by: 'draw', layerId: 'pen' })).not.toHaveProperty('finish');
+});
+
+test('a border that is wanted wider is the letters with a stroke around them, at its place among the layers', () => {
+  const layer = (id: string, more: Partial<DrawnLayer> = {}): DrawnLayer => ({
+    ...frozenLayer(id, L, { hex: '#123456', ...PLAIN }, null),
+    path: id,
+    mmPerUnit: 0.01,
+    ...more,
+  });
+  const layers = [
+    layer('wide'),
+    layer('narrow'),
+    layer('text'),
+    layer('motif'),
+    layer('motif', { path: 'pen', lineMm: 1 }),
+  ];
+  const around = new Set(['text', 'motif']);
+  const mm = grownPreview(layers, { reaches: new Map([['wide', { by: 'mm', mm: 2.5 } as const]]), around }, 20);
+  expect(mm.map(({ path }) => path)).toEqual(['textmotif', 'narrow', 'text', 'motif', 'pen']);
+  expect(inkLook(mm[0]!)).toEqual({
+    fill: '#123456',
+    fillRule: 'evenodd',
+    stroke: '#123456',
+    strokeWidth: 500,
+    strokeLinejoin: 'round',
+  });
+  const share = grownPreview(
+    layers,
+    { reaches: new Map([['narrow', { by: 'height', share: 0.1 } as const]]), around },
+    20,
+  );
+  expect(share.map(({ grownMm }) => grownMm)).toEqual([undefined, 2, undefined, undefined, undefined]);
+  expect(grownPreview(layers, { reaches: new Map([['gone', { by: 'mm', mm: 1 } as const]]), around }, 20)).toBe(layers);
+  expect(
+    grownPreview(layers, { reaches: new Map([['wide', { by: 'mm', mm: 1 } as const]]), around: new Set() }, 20),
+  ).toBe(layers);
+  expect(inkLook(layer('text'))).toEqual({ fill: '#123456', fillRule: 'evenodd' });
+  expect(inkLook(layer('pen', { lineMm: 1 }))).toEqual({ fill: 'none', stroke: '#123456', strokeWidth: 100 });
 });

@@ -1,10 +1,11 @@
 import { HOUSE } from '@/core/tokens';
-import type { LineTool } from '@/core/shop';
+import { type LineTool, finishOf } from '@/core/shop';
 import { type Spot, cornerAsRead, inkOrigin, inkToPlace } from '@/core/place';
 import type { RunSpec } from '@/core/spec';
 import { UM10_PER_MM } from '@/core/units';
 import type { DrawnFit } from '@/workers/fit-protocol';
 import { PATH_UNITS_PER_EM, type ShapePaths } from '@/workers/shape-paths';
+import { type MaterialLook, PLAIN, lookOfMaterial } from './material-look';
 import { islandsPath } from './ring-path';
 
 /** One layer as it is drawn: a path in units of its own, with what brings it to its spot in its place. */
@@ -13,8 +14,12 @@ export interface DrawnLayer {
   /** The corner of the ink that the spot speaks of at the origin. */
   readonly path: string;
   readonly hex: string;
+  /** What is seen over its colour; left out: nothing. */
+  readonly finish?: Pick<MaterialLook, 'finish' | 'runs'>;
   /** A line so wide along the path, in millimetres; left out: what the path encloses. */
   readonly lineMm?: number;
+  /** What the path encloses, and so much all around it, its corners round. */
+  readonly grownMm?: number;
   /** Path units to millimetres. */
   readonly mmPerUnit: number;
   readonly spot: Spot;
@@ -23,14 +28,19 @@ export interface DrawnLayer {
   readonly heightMm: number;
 }
 
-/** The colour of a material; what the run has dropped since is drawn in that of the cloth's shade. */
-export type FilmOf = (materialId: string) => string;
+/** The look of a material; what the run has dropped since is drawn in the colour of the cloth's shade. */
+export type FilmOf = (materialId: string) => MaterialLook;
 
 export const UNKNOWN_FILM = HOUSE.onInk;
 
 export function filmsOf(materials: RunSpec['shop']['materials']): FilmOf {
-  const films = new Map(materials.map(({ id, value }) => [id, value.colour.hex]));
-  return (id) => films.get(id) ?? UNKNOWN_FILM;
+  const films = new Map(materials.map(({ id, value }) => [id, lookOfMaterial(value, finishOf(value.kind))]));
+  return (id) => films.get(id) ?? { hex: UNKNOWN_FILM, ...PLAIN };
+}
+
+/** As far as a layer shows it. */
+function shown({ hex, finish, runs }: MaterialLook): Pick<DrawnLayer, 'hex' | 'finish'> {
+  return finish === 'plain' ? { hex } : { hex, finish: { finish, runs } };
 }
 
 const AT_ORIGIN: Spot = { xMm: 0, yMm: 0, turnDeg: 0 };
@@ -51,7 +61,7 @@ export function layersOfFit(
   return layers.flatMap(
     ({ layerId: id, materialId, shapeNo, edge, linesNo, isWhole, part, spot: own }): DrawnLayer[] => {
       const path = paths.pathOf(shapeNo);
-      const drawn = edge ? { id, path, ...lineLook(edge.by, edge.lineMm) } : { id, path, hex: filmOf(materialId) };
+      const drawn = edge ? { id, path, ...lineLook(edge.by, edge.lineMm) } : { id, path, ...shown(filmOf(materialId)) };
       const lines = linesNo === null ? [] : [{ id, path: paths.pathOf(linesNo), ...lineLook('score') }];
       const at = isWhole && part && own ? { ...lies, spot: own, widthMm: part.widthMm, heightMm: part.heightMm } : lies;
       return [drawn, ...lines].map((layer) => ({ ...layer, ...at }));
@@ -81,10 +91,10 @@ function lineLook(by: LineTool, lineMm = THIN_MM): Pick<DrawnLayer, 'hex' | 'lin
 export type FrozenIslands = readonly (readonly (readonly number[])[])[];
 
 /** A frozen layer at its spot; at the origin where that was not kept. */
-export function frozenLayer(id: string, islands: FrozenIslands, hex: string, spot: Spot | null): DrawnLayer {
+export function frozenLayer(id: string, islands: FrozenIslands, film: MaterialLook, spot: Spot | null): DrawnLayer {
   const shape = shapes.get(islands) ?? shapeOf(islands);
   shapes.set(islands, shape);
-  return { id, hex, mmPerUnit: 1 / UM10_PER_MM, spot: spot ?? AT_ORIGIN, ...shape };
+  return { id, ...shown(film), mmPerUnit: 1 / UM10_PER_MM, spot: spot ?? AT_ORIGIN, ...shape };
 }
 
 /** Lines on a frozen layer, in its frame. */
@@ -93,7 +103,8 @@ export function frozenLines(
   islands: FrozenIslands,
   { by, layerId }: { readonly by: LineTool; readonly layerId: string },
 ): DrawnLayer {
-  return { ...on, id: layerId, path: islandsPath(islands), ...lineLook(by) };
+  const { finish: _, ...plain } = on;
+  return { ...plain, id: layerId, path: islandsPath(islands), ...lineLook(by) };
 }
 
 /** Outlines never change, and lists draw them again and again. */
@@ -116,7 +127,7 @@ export function layerTransform({
   widthMm,
   heightMm,
   mmPerUnit,
-}: Omit<DrawnLayer, 'path' | 'hex' | 'id' | 'lineMm'>): string {
+}: Pick<DrawnLayer, 'spot' | 'widthMm' | 'heightMm' | 'mmPerUnit'>): string {
   const [x, y] = inkOrigin(spot, widthMm, heightMm);
   return `translate(${x} ${y}) ${spot.turnDeg === 0 ? '' : `rotate(${spot.turnDeg}) `}scale(${mmPerUnit})`;
 }

@@ -18,6 +18,8 @@ export {
   movedPath,
 } from './drawn-layer';
 export { DimensionLine } from './dimension-line';
+export { FilmPattern } from './film-pattern';
+export { grownPreview } from './grown-preview';
 export { Ink, inkLook } from './ink';
 export { lineOn } from './line-on';
 export { ClearZones, PlaceGround } from './place-ground';
@@ -25,4 +27,5 @@ export { islandsPath, ringPath } from './ring-path';
 export { rectSteps } from './ring-steps';
 export { Swatch } from './swatch';
 export { UsableRect } from './usable-rect';
+export { type MaterialLook, PLAIN, lookOfMaterial } from './material-look';
 export { MotifDrawing } from './motif-drawing';

@@ -49,6 +49,8 @@ export type ServiceProblem =
   | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number }
   /** The act would make these passes for good, and did not say that it may. */
   | { readonly kind: 'needsPass'; readonly plan: string; readonly passes: readonly OpenPass[] }
+  /** Of these colours nobody has said yet which film is laid. */
+  | { readonly kind: 'filmOpen'; readonly films: readonly string[] }
   /** The plan is not the one that was shown to whoever wants a pass of it. */
   | { readonly kind: 'otherPlan' }
   /** The pass was made and taken back; nothing of it counts, and its file is not given out. */

@@ -139,6 +139,12 @@ function tell(problem: HttpProblem): Told {
         'A pass has to be made',
         `What is marked lies in no made pass. ${problem.passes.map(openSentence).join(' ')} Making a pass keeps its outlines for good: send the act again with "mayMake": true if it may be made.`,
       ];
+    case 'filmOpen':
+      return [
+        409,
+        'Which film?',
+        `Nobody has said yet which film in ${problem.films.join(', ')} is laid. Choose it on Sheets, on the slip of its pass, then make the pass.`,
+      ];
     case 'otherPlan':
       return [
         409,

@@ -51,6 +51,8 @@ export {
 } from './motifs';
 export { changeWho, toggleTaker, toggleValue } from './change-who';
 export { changeFilmColumn, nameFilm } from './change-films';
+export { type ChangedBorders, changedBorders } from './changed-borders';
+export { filmsOfColour, leaveFilmOpen, settleFilm } from './open-films';
 export { type ShopCopies, withShop } from './with-shop';
 export { addConflicts, withMineNow, withSide } from './resolve-conflicts';
 export { type MergeConflict, type Merged, mergeJson } from './merge-json';

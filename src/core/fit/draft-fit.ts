@@ -55,7 +55,8 @@ function withOwnMotif(slot: Slot, cache: ArtCache): Draft {
     const draft = at(emMm);
     return { draft, largestMm: draft.largest?.emMm ?? 0 };
   });
-  if (!most) return { ...alone, slot, held: null, largest: null, sizable: { ...alone.sizable, mostMm: 0, isOut: true } };
+  if (!most)
+    return { ...alone, slot, held: null, largest: null, sizable: { ...alone.sizable, mostMm: 0, isOut: true } };
   const { draft } = most.found;
   return { ...draft, slot, sizable: { ...draft.sizable, mostMm: most.sizeMm * draft.letterEm } };
 }

@@ -66,7 +66,10 @@ function groundSlot({ layers }: Lettering): string {
   return presentOrThrow(layers.find(takesOwnFilm), 'a layer of letters').slot;
 }
 
-function motifOf(spec: RunSpec, { motifId, spot, share, heightMm, gapShare, layers }: NonNullable<PlaceUse['motif']>): SlotMotif {
+function motifOf(
+  spec: RunSpec,
+  { motifId, spot, share, heightMm, gapShare, layers }: NonNullable<PlaceUse['motif']>,
+): SlotMotif {
   const own = heightMm === undefined ? {} : { heightMm };
   return { motif: findMotif(spec, motifId), parts: layers.map(({ part }) => part), spot, share, ...own, gapShare };
 }

@@ -19,7 +19,7 @@ function motifBlanks({ wording, motif }: PlaceUse): readonly (typeof MOTIF_BLANK
 
 /** A blank of a spread text has its letter or the motif, never both. */
 export function choiceOnBlank({ motif, ...choice }: SettingChoice, isMotifBlank: boolean): SettingChoice {
-    const { heightMm: _, ...alone } = motif ?? {};
+  const { heightMm: _, ...alone } = motif ?? {};
   return { ...choice, motif: motif && isMotifBlank ? { ...motif, ...alone, spot: 'alone', share: 1 } : undefined };
 }
 

@@ -8,9 +8,12 @@ export function changeKind(material: Material, kind: MaterialKind): Material {
   return { ...material, kind, finest: isUsual ? kindFacts(kind).finest : material.finest };
 }
 
+/** What a form of a material shows. */
+export type MaterialPart = Exclude<keyof Material, 'open'>;
+
 /** The parts in which two of a material differ, in the order in which a form shows them. */
-export function materialDifferences(own: Material, other: Material): (keyof Material)[] {
-  const parts: readonly (keyof Material)[] = [
+export function materialDifferences(own: Material, other: Material): MaterialPart[] {
+  const parts: readonly MaterialPart[] = [
     'name',
     'kind',
     'colour',

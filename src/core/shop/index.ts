@@ -121,7 +121,7 @@ export { measuredOf } from './twin-place';
 export { isWholeBlank } from './whole-blank';
 export { sizeKey, wordKey } from './size-key';
 export { upgradeBlank } from './upgrade-blank';
-export { changeKind, materialDifferences } from './change-material';
+export { type MaterialPart, changeKind, materialDifferences } from './change-material';
 export { NEW_MATERIAL, STARTER_MATERIALS } from './starter-materials';
 export { DEFAULT_CARDS, NEW_CARD, heaterFacts } from './starter-cards';
 export {

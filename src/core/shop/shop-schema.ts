@@ -28,6 +28,8 @@ export const materialSchema = z.object({
   colour: colourSchema,
   /** Which way its pattern runs on the roll or sheet; left out: it has none that could lie askew. */
   pattern: z.enum(['along', 'across']).optional(),
+  /** Whatever of this colour is there: which film that is, is said before it is cut. Left out: it is a film. */
+  open: z.literal(true).optional(),
   /** Thinnest stroke, narrowest gap and smallest hole that it takes; zero asks for nothing. */
   finest: z.object({ strokeMm: finestMm, gapMm: finestMm, holeMm: finestMm }),
   /** Null: nobody has said. */

@@ -1,11 +1,10 @@
 'use client';
 
-import { entriesWords, useRun } from '@/client';
+import { type FilmAtHand, entriesWords, filmOptions, useFilmsAtHand, useRun } from '@/client';
 import { type MainPlace, type PlaceSlot, changeFilmColumn, nameFilm } from '@/core/edit';
 import { columnsBesideText } from '@/core/roster';
 import { type FilmValue, filmValues } from '@/core/spec';
 import { Select, withOwn } from '@/ui';
-import { type FilmAtHand, filmOptions, useFilmsAtHand } from './shop-materials';
 
 interface FilmRuleProps {
   readonly place: MainPlace;

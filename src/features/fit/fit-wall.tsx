@@ -3,8 +3,8 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useFits, useLengths, useRun } from '@/client';
-import type { MainPlace } from '@/core/edit';
-import { type DrawnLayer, filmsOf, keptLayers } from '@/drawing';
+import { type MainPlace, type PlaceAt, changedBorders } from '@/core/edit';
+import { type DrawnLayer, filmsOf, grownPreview, keptLayers } from '@/drawing';
 import type { Comparison, DrawnFit, ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';
 import { FitTile, type OtherFit } from './fit-tile';
@@ -30,7 +30,7 @@ interface FitWallProps {
 /** Every fit in a grid of tiles at one scale. Only rows near the window are drawn, however many there are. */
 export const FitWall = memo(function FitWall(props: FitWallProps) {
   const { fits, place, subjectKey, selection, comparison, lifted } = props;
-  const layersOf = useLayers();
+  const layersOf = useLayers(place.at);
   const others = useOthers(comparison, layersOf);
   const { chosen, focus, toggle } = selection;
   const lengths = useLengths();
@@ -101,10 +101,18 @@ export const FitWall = memo(function FitWall(props: FitWallProps) {
   );
 });
 
-function useLayers(): (fit: DrawnFit) => readonly DrawnLayer[] {
+/** What is drawn of a fit; borders that are wanted wider are shown so before their outlines are there. */
+function useLayers({ useId, placeId }: PlaceAt): (fit: DrawnFit) => readonly DrawnLayer[] {
   const { paths, spec } = useRun();
+  const fits = useFits();
   const { materials } = spec.shop;
-  return useMemo(() => keptLayers(paths, filmsOf(materials)), [materials, paths]);
+  const layersOf = useMemo(() => keptLayers(paths, filmsOf(materials)), [materials, paths]);
+  const before = fits.kind === 'computing' ? fits.of : null;
+  return useMemo(() => {
+    const changed = before && changedBorders(before, spec, { useId, placeId, variantId: null });
+    if (!changed) return layersOf;
+    return (fit) => grownPreview(layersOf(fit), changed, fit.capHeightMm);
+  }, [layersOf, before, spec, useId, placeId]);
 }
 
 /** The compared fits by the tile that they belong to; made once, so that tiles need not be drawn again. */

@@ -1,12 +1,12 @@
 'use client';
 
-import { useLengths, useRun } from '@/client';
+import { useLengths, useRun, useShopMaterials } from '@/client';
 import { type FinestCut, isCut, kindFacts, processFacts, processOf } from '@/core/shop';
 import { type MainPlace, type PlaceSlot, changeMaterialValue } from '@/core/edit';
 import { Swatch } from '@/drawing';
 import { LengthField } from '@/ui';
 import { FilmRule } from './film-rule';
-import { MaterialDiffers, MaterialSelect, useShopMaterials } from './shop-materials';
+import { MaterialDiffers, MaterialSelect } from './shop-materials';
 
 const FINEST: readonly (readonly [keyof FinestCut, string])[] = [
   ['strokeMm', 'Thinnest stroke it takes'],
@@ -38,7 +38,7 @@ export function MaterialPanel({ place, slot: placeSlot, isOnly }: MaterialPanelP
       <label className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
         <span className="heading-small">{isOnly ? 'Cut from' : `“${slot}” cut from`}</span>
         <span className="flex items-center gap-2">
-          <Swatch kind={material.kind} hex={material.colour.hex} />
+          <Swatch kind={material.kind} hex={material.colour.hex} pattern={material.pattern} />
           <MaterialSelect at={place.at} slot={slot} materialId={materialId} />
         </span>
       </label>

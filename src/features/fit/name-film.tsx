@@ -1,11 +1,10 @@
 'use client';
 
-import { useRun } from '@/client';
+import { filmOptions, useFilmsAtHand, useRun } from '@/client';
 import { nameFilm } from '@/core/edit';
 import type { Finding } from '@/core/finding';
 import type { TextRef } from '@/core/spec';
 import { Select } from '@/ui';
-import { filmOptions, useFilmsAtHand } from './shop-materials';
 
 interface NameFilmProps {
   readonly at: TextRef;

@@ -1,37 +1,18 @@
 'use client';
 
-import { api, materialPart, materialPartName, useApiQuery, useLengths, useRun } from '@/client';
-import { type PlaceAt, changeMaterial, putMaterialCopy } from '@/core/edit';
+import {
+  type FilmAtHand,
+  filmOptions,
+  materialPart,
+  materialPartName,
+  useFilmsAtHand,
+  useLengths,
+  useRun,
+} from '@/client';
+import { type PlaceAt, changeMaterial, filmsOfColour, leaveFilmOpen, putMaterialCopy } from '@/core/edit';
 import { type Copy, type Material, materialDifferences } from '@/core/shop';
 import type { ShopThingView } from '@/services';
 import { Button, Select } from '@/ui';
-
-/** The shop's materials, read when the step is opened; none until they are read. */
-export function useShopMaterials(): readonly ShopThingView<Material>[] {
-  const { value } = useApiQuery({ key: ['shop', 'materials'], ask: () => api.things('materials'), isKept: false });
-  return value?.materials ?? [];
-}
-
-export interface FilmAtHand extends Copy<Material> {
-  /** Only the shop has it; the run gets a copy when it is taken. */
-  readonly isOfShop: boolean;
-}
-
-/** What the run has, then what else the shop has. */
-export function useFilmsAtHand(): readonly FilmAtHand[] {
-  const { materials } = useRun().spec.shop;
-  const shop = useShopMaterials();
-  return [
-    ...materials.map((own) => ({ ...own, isOfShop: false })),
-    ...shop
-      .filter(({ id }) => !materials.some((own) => own.id === id))
-      .map(({ id, rev, value }) => ({ id, fromRev: rev, value, isOfShop: true })),
-  ];
-}
-
-export function filmOptions(atHand: readonly FilmAtHand[]): (readonly [string, string])[] {
-  return atHand.map(({ id, value, isOfShop }) => [id, isOfShop ? `${value.name}, from the shop` : value.name]);
-}
 
 interface MaterialSelectProps {
   readonly at: PlaceAt;
@@ -45,10 +26,19 @@ export function MaterialSelect({ at, slot, materialId }: MaterialSelectProps) {
   const atHand = useFilmsAtHand();
   const take = (id: string) => {
     const film = atHand.find((one) => one.id === id);
-    if (film) change((now) => changeMaterial(film.isOfShop ? putMaterialCopy(now, copyOf(film)) : now, at, id, slot));
+    if (id === OPEN) change((now) => leaveFilmOpen(now, at, slot, atHand));
+    else if (film)
+      change((now) => changeMaterial(film.isOfShop ? putMaterialCopy(now, copyOf(film)) : now, at, id, slot));
   };
-  return <Select className="min-w-0 flex-1" options={filmOptions(atHand)} value={materialId} onChange={take} />;
+  const film = atHand.find(({ id }) => id === materialId)?.value;
+  const mayBeOpen = film && !film.open && filmsOfColour(film, atHand).length > 1;
+  const open = mayBeOpen ? [[OPEN, `whatever of ${film.colour.name} is there`] as const] : [];
+  return (
+    <Select className="min-w-0 flex-1" options={[...filmOptions(atHand), ...open]} value={materialId} onChange={take} />
+  );
 }
+
+const OPEN = '';
 
 function copyOf({ id, fromRev, value }: FilmAtHand): Copy<Material> {
   return { id, fromRev, value };

@@ -1,8 +1,9 @@
+import { useId } from 'react';
 import { HOUSE } from '@/core/tokens';
 import { useLengths, useRun } from '@/client';
-import { DimensionLine, lineOn } from '@/drawing';
+import { DimensionLine, FilmPattern, type MaterialLook, filmsOf, lineOn } from '@/drawing';
 import type { PassOnBed, PatchOnBed } from '@/services';
-import { materialOf, piecesOf } from './drawn-pass';
+import { piecesOf } from './drawn-pass';
 
 interface BedDrawingProps {
   readonly pass: PassOnBed;
@@ -15,6 +16,7 @@ export function BedDrawing({ pass, isTurned }: BedDrawingProps) {
   const { exact: whole } = useLengths();
   const { spec } = useRun();
   const { bed, patches } = pass;
+  const filmOf = filmsOf(spec.shop.materials);
   const textSize = Math.max(bed.widthMm / 42, bed.heightMm / 46);
   const room = textSize * 2.8;
   return (
@@ -40,7 +42,7 @@ export function BedDrawing({ pass, isTurned }: BedDrawingProps) {
       />
       {patches.map((patch, i) => (
         <g key={i}>
-          <PatchDrawing patch={patch} hex={materialOf(spec, patch.materialId).hex} isTurned={isTurned} />
+          <PatchDrawing patch={patch} look={filmOf(patch.materialId)} isTurned={isTurned} />
           <DimensionLine
             from={[-room / 2, patch.yMm]}
             to={[-room / 2, patch.yMm + patch.heightMm]}
@@ -55,16 +57,23 @@ export function BedDrawing({ pass, isTurned }: BedDrawingProps) {
 
 interface PatchDrawingProps {
   readonly patch: PatchOnBed;
-  readonly hex: string;
+  readonly look: MaterialLook;
   readonly isTurned: boolean;
 }
 
-function PatchDrawing({ patch, hex, isTurned }: PatchDrawingProps) {
+function PatchDrawing({ patch, look, isTurned }: PatchDrawingProps) {
+  const id = useId();
+  const { hex } = look;
   const { xMm, yMm, widthMm, heightMm, pieces } = patch;
   const turn = isTurned && patch.isReversed ? `translate(${2 * xMm + widthMm} 0) scale(-1 1)` : '';
   return (
     <>
+      <FilmPattern id={id} look={look} mmPerUnit={1} />
       <rect x={xMm} y={yMm} width={widthMm} height={heightMm} fill={hex} stroke={HOUSE.ink} strokeWidth="0.4" />
+      {look.finish !== 'plain' && (
+        // Paler than in hand, so that the pieces on it stay in sight.
+        <rect x={xMm} y={yMm} width={widthMm} height={heightMm} fill={`url(#${id})`} fillOpacity="0.45" />
+      )}
       <g transform={turn} fill={lineOn(hex)} fillOpacity="0.82" fillRule="evenodd">
         {pieces.map(({ pieceId, attempt, text, path }) => (
           <path key={`${pieceId}#${attempt}`} d={path ?? ''} data-testid="piece" data-piece={pieceId}>

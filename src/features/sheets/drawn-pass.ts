@@ -1,3 +1,4 @@
+import type { Material } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
 import type { MadePassHead, PassOnBed, PieceOnBed } from '@/services';
 import { UNKNOWN_FILM } from '@/drawing';
@@ -35,4 +36,13 @@ export function materialsOf(spec: RunSpec, { patches }: PassOnBed): string {
 export function bladesOf(spec: RunSpec, { patches }: PassOnBed): readonly string[] {
   const blades = patches.map(({ materialId }) => materialOf(spec, materialId).material?.blade ?? '');
   return [...new Set(blades)].filter((blade) => blade !== '');
+}
+
+/** Materials of a pass of which only the colour was said, each once. */
+export function openFilmsOf(
+  { shop }: RunSpec,
+  { patches }: PassOnBed,
+): readonly (readonly [id: string, of: Material])[] {
+  const used = new Set(patches.map(({ materialId }) => materialId));
+  return shop.materials.flatMap(({ id, value }) => (value.open && used.has(id) ? [[id, value] as const] : []));
 }

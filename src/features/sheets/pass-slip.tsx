@@ -4,7 +4,8 @@ import { useLengths, useRun } from '@/client';
 import { kindFacts } from '@/core/shop';
 import { formatMm } from '@/core/units';
 import type { OpenPass, PassOnBed } from '@/services';
-import { type PassRow, isReversed, bladesOf, materialOf, piecesOf } from './drawn-pass';
+import { type PassRow, isReversed, bladesOf, materialOf, openFilmsOf, piecesOf } from './drawn-pass';
+import { SettleFilm } from './settle-film';
 import { SlipPress } from './slip-press';
 import { MadePassDeeds, MakePass, UnmadeWords } from './pass-deed';
 
@@ -28,6 +29,7 @@ export function PassSlip({ runId, pass, row, isNext, open, isBusy, isCurrent, on
   const { atLeast, exact, word } = useLengths();
   const { spec } = useRun();
   const pieces = piecesOf(pass);
+  const opens = openFilmsOf(spec, pass);
   const recuts = pieces.filter(({ attempt }) => attempt > 1);
   return (
     <section className="border border-t-[6px] border-rule-strong border-t-ink bg-white px-5 py-4">
@@ -75,7 +77,13 @@ export function PassSlip({ runId, pass, row, isNext, open, isBusy, isCurrent, on
       <SlipPress runId={runId} pass={pass} isMade={row.made !== null && !row.made.isUnmade} />
       <div className="mt-4">
         {row.made === null ? (
-          isNext ? (
+          opens.length > 0 ? (
+            <div className="grid gap-2">
+              {opens.map(([materialId, material]) => (
+                <SettleFilm key={materialId} materialId={materialId} material={material} />
+              ))}
+            </div>
+          ) : isNext ? (
             <MakePass key={pass.no} no={pass.no} open={open} isBusy={isBusy || !isCurrent} onMake={onMake} />
           ) : (
             <p className="text-soft">Waits for the passes before it.</p>

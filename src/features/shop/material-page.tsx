@@ -13,9 +13,9 @@ export function MaterialPage({ initial }: { readonly initial: ShopThingView<Mate
       shelf="materials"
       words="materials"
       initial={initial}
-      titleOf={({ kind, colour, name }) => (
+      titleOf={({ kind, colour, pattern, name }) => (
         <>
-          <Swatch kind={kind} hex={colour.hex} sizePx={32} />
+          <Swatch kind={kind} hex={colour.hex} pattern={pattern} sizePx={32} />
           <h1 className="text-xl font-bold">{name}</h1>
         </>
       )}

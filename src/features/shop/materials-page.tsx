@@ -50,7 +50,7 @@ function useColumns(): readonly TableColumn<Row>[] {
         leastPx: 260,
         cell: ({ id, value }) => (
           <span className="flex items-center gap-3 px-2 py-0.5">
-            <Swatch kind={value.kind} hex={value.colour.hex} />
+            <Swatch kind={value.kind} hex={value.colour.hex} pattern={value.pattern} />
             <Link href={`/shop/materials/${id}`} className="font-semibold text-link">
               {value.name}
             </Link>

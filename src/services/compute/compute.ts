@@ -112,6 +112,8 @@ export interface TemplateRequest extends RunState {
 export type FreezeAnswer =
   | { readonly kind: 'frozen'; readonly frozen: FrozenPass }
   | { readonly kind: 'nothingToMake'; readonly numStopped: number; readonly numTooLarge: number }
+  /** Of these nobody has said yet which film is laid. */
+  | { readonly kind: 'filmOpen'; readonly films: readonly string[] }
   /** What was shown is not how it would be laid out now. */
   | { readonly kind: 'otherPlan' };
 

@@ -5,7 +5,7 @@ import { presentOrThrow } from '@/core/outcome';
 import { type ReadOutlines, type ReleaseChange, changesOf } from '@/core/release';
 import { KeptReports, type RunReport } from '@/core/report';
 import type { RandomBytes } from '@/core/ids';
-import { findBed } from '@/core/spec';
+import { type RunSpec, findBed } from '@/core/spec';
 import { proofPdf } from '../documents/proof-pdf';
 import { type PackSearch, type Packing, type PassPlan, keepLonger } from '@/core/sheets';
 import type { FitsAnswer, PlanAnswer } from './answers';
@@ -103,8 +103,18 @@ function freezeNext(request: FreezeRequest, report: RunReport, readOutlines: Rea
     ({ patches }) => pieceId === null || patches.some(({ placed }) => placed.some(({ piece }) => piece.id === pieceId)),
   );
   if (!next) return { kind: 'nothingToMake', numStopped: numStopped(report), numTooLarge: plan.unplaced.length };
+  const films = openFilms(
+    report.spec,
+    next.patches.map(({ materialId }) => materialId),
+  );
+  if (films.length > 0) return { kind: 'filmOpen', films };
   const head = { passId, no, version, bed: findBed(report.spec, next.bedId), forAct, seed: layout.seed };
   return { kind: 'frozen', frozen: freezePass(next, head, bytesFrom(bytes)) };
+}
+
+/** Colours of which nobody has said yet which film is laid. */
+function openFilms({ shop }: RunSpec, materialIds: readonly string[]): readonly string[] {
+  return shop.materials.flatMap(({ id, value }) => (value.open && materialIds.includes(id) ? value.colour.name : []));
 }
 
 /** The plan that stands, or the one of that name: as it was before a longer search had been, where it was seen so. */
