@@ -27,6 +27,7 @@ const item: BenchItem = {
       placeId: 'aplace0001',
       placeName: 'chest',
       text: ['Ann'],
+      letter: null,
       layerId: 'alayer0001',
       materialName: 'film',
       materialHex: '#000000',

@@ -163,3 +163,15 @@ test('texts that cannot be cut are told with what stops them, unless they were f
   const told = stoppedTexts([at('a', [check, stop]), at('b', [check]), at('c', [stop], {})]);
   expect([...told]).toEqual([['a-u-p', stop]]);
 });
+
+test('letters that follow the run are drawn as their layer, once, beside those that are frozen', () => {
+  const letter = (no: number, frozen: FrozenPiece | null) =>
+    ({ pieceId: `${ITEM}-${PLACE}-${LAYERS[0]}-${no}`, layerId: LAYERS[0], frozen }) as BenchPiece;
+  const kept = { text: ['Ilka'], materialId: 'film-gold', spot: { onBlank: ruler(3, 4) } } as unknown as FrozenPiece;
+  const { layers, onBlank } = shownFit(aFit, [letter(1, null), letter(2, kept), letter(3, null)]);
+  expect(layers.map(({ layerId, frozen }) => [layerId, frozen !== null])).toEqual([
+    [LAYERS[0], false],
+    [LAYERS[0], true],
+  ]);
+  expect(onBlank).toMatchObject({ leftMm: 3, dropMm: 4 });
+});

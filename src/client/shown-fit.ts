@@ -27,20 +27,22 @@ export interface ShownFit {
 
 /** `pieces`: those of the same item at the same place. */
 export function shownFit(fit: ScreenFit | null, pieces: readonly BenchPiece[]): ShownFit {
-  const frozenByLayer = new Map(pieces.map(({ layerId, frozen }) => [layerId, frozen]));
+  const frozenLayers = new Set(pieces.flatMap(({ layerId, frozen: one }) => (one ? layerId : [])));
   const frozen = pieces.flatMap((piece) => piece.frozen ?? []);
   const isSpotLost = frozen.some(({ spot }) => spot === null);
   if (frozen.length === 0)
     return { fit, text: fit?.text ?? [], layers: liveLayers(fit), onBlank: fit?.onBlank ?? null, isSpotLost };
-  const layers = pieces.flatMap((piece): ShownLayer[] => {
+  const layers = pieces.flatMap((piece, i): ShownLayer[] => {
     const { layerId } = piece;
+    // Letters that follow the run are drawn as the layer that they are of, once.
+    if (!piece.frozen && pieces.findIndex((one) => !one.frozen && one.layerId === layerId) !== i) return [];
     const live = fit?.layers.find((layer) => layer.layerId === layerId);
     if (piece.frozen) return [{ layerId, materialId: piece.frozen.materialId, frozen: piece.frozen }];
     return live ? [{ layerId, materialId: live.materialId, frozen: null }] : [];
   });
   const inks = [
     ...frozen.map(({ spot }) => spot?.onBlank ?? null),
-    ...(fit?.layers ?? []).filter(({ layerId }) => !frozenByLayer.get(layerId)).map(({ onBlank }) => onBlank),
+    ...(fit?.layers ?? []).filter(({ layerId }) => !frozenLayers.has(layerId)).map(({ onBlank }) => onBlank),
   ];
   const known = inks.filter((ink) => ink !== null);
   const { text } = frozen.at(0)!;

@@ -105,6 +105,10 @@ type FindingFacts =
     }
   /** A film over one that nothing holds on: puff, flock, glitter, foil. */
   | { readonly kind: 'filmOver'; readonly severity: 'check'; readonly film: string; readonly below: string }
+  /** Letters that are pieces of their own lie over each other where they join. */
+  | { readonly kind: 'lettersOver'; readonly severity: 'check'; readonly numOver: number; readonly numLetters: number }
+  /** A letter that has no shape of its own, since it is drawn in one with another: it cannot be a piece of its own. */
+  | { readonly kind: 'letterInAnother'; readonly severity: 'stop'; readonly letters: readonly string[] }
   /** A film that does not suit what it is pressed on: degrees Celsius, per cent of polyester, or lightness from 0 to 100. */
   | {
       readonly kind: 'filmUnsuited';

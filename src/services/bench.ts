@@ -33,6 +33,8 @@ export interface BenchPiece {
   readonly placeName: string;
   readonly text: readonly string[];
   readonly layerId: string;
+  /** Which letter of its layer it is; null where all of them are one piece. */
+  readonly letter: string | null;
   /** What it was cut from; while it is only planned, what it would be cut from. */
   readonly materialName: string;
   readonly materialHex: string;
@@ -200,7 +202,7 @@ function benchItem(
 
 function benchPiece(
   spec: RunSpec,
-  { id, slot, layer }: PieceName,
+  { id, slot, layer, part }: PieceName,
   { attempt, stage, spoiledFor, again }: NamedItemWork['pieces'][number],
   frozen: FrozenOf,
 ): BenchPiece {
@@ -217,6 +219,7 @@ function benchPiece(
     placeName: slot.role.name,
     text: slot.text,
     layerId: layer.id,
+    letter: part?.letter ?? null,
     materialName: material.name,
     materialHex: material.colour.hex,
     materialKind: material.kind,

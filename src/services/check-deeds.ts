@@ -1,5 +1,5 @@
 import { type MadePass, attemptKey, madeAttempts, placedIn } from '@/core/freeze';
-import { type Deed, type Effect, type LedgerState, currentAttempt, effectsOf, layerKeyOfBond } from '@/core/ledger';
+import { type Deed, type Effect, type LedgerState, currentAttempt, effectsOf, pieceIdOfBond } from '@/core/ledger';
 import { assertNever } from '@/core/outcome';
 import { type PieceName, pieceNames } from '@/core/pieces';
 import { resolveSlots } from '@/core/resolve';
@@ -22,7 +22,6 @@ interface Known {
   /** What a piece says, also one that only a pass has. */
   readonly textOf: (pieceId: string) => string;
   readonly byItem: ReadonlyMap<string, readonly string[]>;
-  readonly byLayer: ReadonlyMap<string, readonly string[]>;
   /** Of those that count. */
   readonly passIds: ReadonlySet<string>;
   readonly work: RunWork;
@@ -64,7 +63,7 @@ export function checkDeeds(
   return notMade.length === 0 ? { kind: 'fine' } : { kind: 'needsPass', notMade: [...new Set(notMade)] };
 }
 
-type Pieces = Pick<Known, 'readyMade' | 'textOf' | 'pieceIds' | 'byItem' | 'byLayer' | 'passIds'>;
+type Pieces = Pick<Known, 'readyMade' | 'textOf' | 'pieceIds' | 'byItem' | 'passIds'>;
 
 /** By the pieces of a run and its passes in force, which stay the same objects while nothing of them changes. */
 const keptPieces = new WeakMap<
@@ -84,18 +83,15 @@ function piecesOf(names: readonly PieceName[], passes: readonly MadePass[]): Pie
   const pieceIds = new Set(names.map(({ id }) => id));
   for (const pass of passes) for (const { placed } of placedIn(pass)) pieceIds.add(placed.pieceId);
   const byItem = new Map<string, string[]>();
-  const byLayer = new Map<string, string[]>();
   for (const id of pieceIds) {
     const parts = readPieceId(id);
     if (!parts) continue;
     listAt(byItem, parts.itemId).push(id);
-    listAt(byLayer, parts.layerKey).push(id);
   }
   return {
     readyMade: new Set(names.filter(isReadyMade).map(({ id }) => id)),
     pieceIds,
     byItem,
-    byLayer,
     passIds: new Set(passes.map(({ id }) => id)),
     textOf: (pieceId) => textOfPiece(pieceId, names, passes),
   };
@@ -121,9 +117,9 @@ function problemOf(effect: Effect, known: Known): ServiceProblem | null {
       return pieceProblem(effect.pieceId, effect.attempt, known, true);
     case 'bond':
     case 'repress': {
-      const [first] = known.byLayer.get(layerKeyOfBond(effect)) ?? [];
-      if (first === undefined) return { kind: 'unknownTarget', what: 'item', id: effect.itemId };
-      return effect.attempt === null ? null : pieceProblem(first, effect.attempt, known, false);
+      const pieceId = pieceIdOfBond(effect);
+      if (!known.pieceIds.has(pieceId)) return { kind: 'unknownTarget', what: 'item', id: effect.itemId };
+      return effect.attempt === null ? null : pieceProblem(pieceId, effect.attempt, known, false);
     }
     case 'lose':
     case 'mark':
@@ -170,7 +166,7 @@ function unmakingProblem(passId: string, known: Known): ServiceProblem | null {
 }
 
 /** The pieces that an effect says were in hand: they have been cut, whatever it marks. */
-function piecesMarked(effect: Effect, { byItem, byLayer, state }: Known): readonly string[] {
+function piecesMarked(effect: Effect, { byItem, state }: Known): readonly string[] {
   switch (effect.kind) {
     case 'reach':
       return [effect.pieceId];
@@ -179,7 +175,7 @@ function piecesMarked(effect: Effect, { byItem, byLayer, state }: Known): readon
       return effect.attempt === currentAttempt(state, effect.pieceId) ? [effect.pieceId] : [];
     case 'bond':
     case 'repress':
-      return byLayer.get(layerKeyOfBond(effect)) ?? [];
+      return [pieceIdOfBond(effect)];
     case 'mark':
       return byItem.get(effect.itemId) ?? [];
     // It goes with what was spoiled, which is told by itself.

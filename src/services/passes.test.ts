@@ -1,3 +1,4 @@
+import { changeMaterialValue, settleFilm } from '@/core/edit';
 import { placedIn } from '@/core/freeze';
 import type { Deed, NewAct } from '@/core/ledger';
 import { changeField } from '@/core/roster';
@@ -106,6 +107,22 @@ describe('a mark that would make a pass', () => {
     valueOf(await makeNextPass(context, run.id, null));
     expect(valueOf(await openInPasses(context, run.id, null)).passes).toEqual([]);
     expect(valueOf(await record([await cut(0)])).madePasses).toEqual([]);
+  });
+});
+
+describe('a colour that was left open', () => {
+  test('keeps its pass from being made until a film is named, and says which', async () => {
+    const [id] = Object.values(run.spec.uses[0]!.places[0]!.materials);
+    const open = changeMaterialValue(run.spec, id!, (value) => ({ ...value, open: true }));
+    const saved = valueOf(await saveSpec(context, run.id, run.counter, open));
+    const colour = open.shop.materials.find((copy) => copy.id === id)!.value.colour.name;
+    expect(problemOf(await makeNextPass(context, run.id, null))).toEqual({ kind: 'filmOpen', films: [colour] });
+    expect(problemOf(await record([await cut(0)], { mayMake: true }))).toEqual({ kind: 'filmOpen', films: [colour] });
+    const film = run.spec.shop.materials.find((copy) => copy.id === 'film-white')!;
+    valueOf(await saveSpec(context, run.id, saved.counter, settleFilm(open, id!, film)));
+    const { pass } = valueOf(await makeNextPass(context, run.id, null));
+    expect(pass.patches.map(({ materialId }) => materialId)).toEqual([id]);
+    expect((await pieceNo(0)).materialName).toBe(film.value.name);
   });
 });
 

@@ -7,7 +7,7 @@ export interface ArtJob {
   readonly leadFace: string;
   readonly lines: readonly SetLine[];
   /** Bottom up. */
-  readonly layers: readonly Pick<SlotLayer, 'colourSlot' | 'make' | 'under'>[];
+  readonly layers: readonly Pick<SlotLayer, 'colourSlot' | 'make' | 'under' | 'isApart' | 'line'>[];
   readonly motif?: SlotMotif | null;
   /** Drawn narrower or wider by this share. */
   readonly widthShare: number;
@@ -59,7 +59,12 @@ export function artJobKey(job: ArtJob): string {
     leadFace,
     widthShare,
     ...(motif ? [motifKey(motif)] : []),
-    layers.map(({ colourSlot, make, under }) => [colourSlot, make, ...(under ? [under] : [])]),
+    layers.map(({ colourSlot, make, under, isApart, line }) => [
+      colourSlot,
+      make,
+      ...(under ? [under] : []),
+      ...(isApart && !line ? ['apart'] : []),
+    ]),
     lines.map(({ runs }) =>
       runs.map(({ text, colourSlot, face, trackingEm, features, isTall }) => [
         text,

@@ -1,5 +1,6 @@
 import { EM_UNITS } from '../faces';
 import type { Aside } from '../place';
+import { type LetterApart, lettersApart } from '../resolve';
 import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, joinRings, outlineRings } from '../geometry';
 import type { ArtJob } from './art-job';
 import { type FaceOf, type MissingCharacter, layLine, movedRing } from './lay-line';
@@ -17,6 +18,8 @@ export interface LayerArt {
   readonly border?: BorderFacts;
   /** What else a machine does on it; left out: nothing. */
   readonly lines?: readonly MadeLine[];
+  /** Letters that are pieces of their own, in the order of `lettersApart`; left out: they are one. */
+  readonly parts?: readonly Outline[];
 }
 
 /** A text drawn in all its layers, all in one frame. */
@@ -53,7 +56,7 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
   const { capHeightEm, xHeightEm } = faceOf(job.leadFace);
   const laid = job.lines.map((line) => ({ line, ...layLine(line, faceOf) }));
   const letters = new Map<string, Int32Array[]>();
-  laid.forEach(({ line, glyphs }, i) => {
+  const placed = laid.map(({ line, glyphs }, i) => {
     const [dx, dy] =
       laid.length === 1
         ? [0, 0]
@@ -61,15 +64,21 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
             glyphs.flatMap(({ rings }) => rings),
             i,
           );
-    for (const { run, rings } of glyphs) {
+    return glyphs.map(({ run, at, rings }) => {
       const { colourSlot } = line.runs[run]!;
       const own = letters.get(colourSlot) ?? [];
-      for (const ring of rings) own.push(dx === 0 && dy === 0 ? ring : movedRing(ring, dx, dy));
+      const moved = dx === 0 && dy === 0 ? rings : rings.map((ring) => movedRing(ring, dx, dy));
+      own.push(...moved);
       letters.set(colourSlot, own);
-    }
+      return { run, at, rings: moved };
+    });
   });
+  const ringsOf = ({ line, run, start, end }: LetterApart) =>
+    (placed[line] ?? []).flatMap((glyph) =>
+      glyph.run === run && glyph.at >= start && glyph.at < end ? glyph.rings : [],
+    );
   const lastBaselineEm = Math.max(0, job.lines.length - 1) * LINE_PITCH_EM;
-  const text = lettersOf(letters, job.widthShare, capHeightEm);
+  const text = lettersOf(letters, ringsOf, job.widthShare, capHeightEm);
   return {
     letters: job.motif ? withMotif(text, job.motif, { capHeightEm, lastBaselineEm }) : text,
     capHeightEm,
@@ -141,7 +150,7 @@ function madeLayers({ job, letters }: Drawn, emMm: number, known: readonly Layer
       same ??
         layerArt(
           makeRoom(
-            makeLayer(layer, letters, emMm),
+            makeLayer(layer, letters, { emMm, apart: lettersApart(job, layer) }),
             made.map(({ outline }) => outline),
             layer.under,
             emMm,

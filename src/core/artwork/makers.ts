@@ -1,7 +1,7 @@
 import { type Outline, takeOut } from '../geometry';
 import { assertNever } from '../outcome';
 import type { Aside } from '../place';
-import type { SlotLayer } from '../resolve';
+import type { LetterApart, SlotLayer } from '../resolve';
 import { bodyOf } from './bodies';
 import { borderOf } from './border';
 import { castEdgeOf } from './cast-edge';
@@ -54,15 +54,24 @@ export function coversLetters({ make, under }: Pick<SlotLayer, 'make' | 'under'>
   return under === undefined && (make.kind === 'border' || make.kind === 'castEdge' || make.kind === 'backing');
 }
 
+export interface MakeAt {
+  /** Zero: none is known yet. */
+  readonly emMm: number;
+  /** Its letters, where each is a piece of its own. */
+  readonly apart: readonly LetterApart[] | null;
+}
+
 /** How a layer comes to be at a size of the letters; zero: none is known yet. A new kind is a case here and a kind in the lettering's schema. */
 export function makeLayer(
   { make, colourSlot }: Pick<SlotLayer, 'make' | 'colourSlot'>,
   letters: Letters,
-  emMm: number,
+  { emMm, apart }: MakeAt,
 ): MadeLayer {
   switch (make.kind) {
-    case 'text':
-      return { outline: letters.ofSlot(colourSlot) };
+    case 'text': {
+      const outline = letters.ofSlot(colourSlot);
+      return apart ? { outline, parts: letters.apart(apart) } : { outline };
+    }
     case 'motif':
       return { outline: letters.ofMotif(make.part) };
     case 'border':

@@ -1,7 +1,8 @@
-import { isWholePlace } from '../artwork';
+import { type LayerArt, isWholePlace } from '../artwork';
 import { EM_UNITS } from '../faces';
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
+import { type Box, boxHeight, boxOfRings, boxWidth, outlineRings } from '../geometry';
 import { isCut, processOf } from '../shop';
 import type { BedRoom } from '../spec';
 
@@ -14,12 +15,13 @@ interface Size {
 export function bedFindings({ artwork, emMm, slot }: Fit): Finding[] {
   return slot.layers.flatMap(({ id, make, line, materialId, material }, i): Finding[] => {
     const bedRoom = slot.bedRoom.byMaterial[materialId] ?? slot.bedRoom.usual;
-    const box = artwork.layers[i]?.inkBox;
-    if (!box || emMm <= 0 || line || !isCut(processOf(material))) return [];
-    const scale = emMm / EM_UNITS;
-    const size = { widthMm: (box.maxX - box.minX) * scale, heightMm: (box.maxY - box.minY) * scale };
+    const art = artwork.layers[i];
+    if (!art?.inkBox || emMm <= 0 || line || !isCut(processOf(material))) return [];
     const { rest, mayTurn } = bedRoom;
-    if (holds(bedRoom, size, mayTurn) || (rest && holds(rest, size, mayTurn))) return [];
+    const size = piecesIn(art)
+      .map((box) => sizeOf(box, emMm / EM_UNITS))
+      .find((one) => !holds(bedRoom, one, mayTurn) && !(rest && holds(rest, one, mayTurn)));
+    if (!size) return [];
     const { widthMm: roomWidthMm, heightMm: roomHeightMm } = bedRoom;
     return [
       {
@@ -38,6 +40,17 @@ export function bedFindings({ artwork, emMm, slot }: Fit): Finding[] {
       },
     ];
   });
+}
+
+/** What comes off the bed in one piece, the largest first. */
+function piecesIn({ inkBox, parts }: LayerArt): readonly Box[] {
+  if (!parts) return inkBox ? [inkBox] : [];
+  const boxes = parts.flatMap((outline) => boxOfRings(outlineRings(outline)) ?? []);
+  return boxes.sort((a, b) => boxWidth(b) * boxHeight(b) - boxWidth(a) * boxHeight(a));
+}
+
+function sizeOf(box: Box, scale: number): Size {
+  return { widthMm: boxWidth(box) * scale, heightMm: boxHeight(box) * scale };
 }
 
 const holds = (room: Size, { widthMm, heightMm }: Size, mayTurn: boolean) =>

@@ -3,6 +3,7 @@ import { type Measured, type Measures, withMeasured } from '../figures';
 import type { Finding } from '../finding';
 import { type Fit, type FitReport, type SetSize, fitAll } from '../fit';
 import type { Slot } from '../resolve';
+import { apartFindings } from './apart-findings';
 import { bedFindings } from './bed-findings';
 import { borderFindings } from './border-findings';
 import { contrastFindings } from './contrast-findings';
@@ -59,6 +60,7 @@ export function findingsOf(fit: Fit): Finding[] {
     ...borderFindings(fit),
     ...contrastFindings(fit),
     ...layerFindings(fit),
+    ...apartFindings(fit),
     ...suitFindings(fit),
     ...bedFindings(fit),
     ...reachFindings(fit),

@@ -36,8 +36,10 @@ function nearFindings({ slot, emMm }: MeasuredFit, faceOf: FaceOf): Finding[] {
   if (!nearest) return [];
   const gapMm = (nearest.gap * emMm) / EM_UNITS;
   const run = nearest.line.runs[nearest.run];
-  const leastMm = slot.layers.find(({ colourSlot }) => colourSlot === run?.colourSlot)?.material.finest.gapMm ?? 0;
-  if (gapMm >= leastMm) return [];
+  const layer = slot.layers.find(({ colourSlot }) => colourSlot === run?.colourSlot);
+  const leastMm = layer?.material.finest.gapMm ?? 0;
+  // Between two pieces nothing tears; whether they lie over each other is told by itself.
+  if (gapMm >= leastMm || layer?.isApart) return [];
   const at = { line: nearest.line.no, run: nearest.run };
   return [{ kind: 'lettersNear', severity: 'check', letters: nearest.letters, gapMm, leastMm, at }];
 }

@@ -1,5 +1,6 @@
 import type { Artwork, LayerArt } from '../artwork';
 import { EM_UNITS } from '../faces';
+import type { Outline } from '../geometry';
 import { ABOVE_LIMIT, type NarrowSpot, lookAtOutline, narrowestGaps, smallestHole, thinnestStroke } from '../measures';
 import type { MeasuredSpot, Measures } from '../figures';
 import type { FinestCut } from '../shop';
@@ -44,7 +45,9 @@ export function measureLayer(
   const found = kept.get(key);
   if (found) return found;
   measurings.count++;
-  const measures = measured(art, inkBox, emMm, finest);
+  // What lies between two pieces is nobody's gap.
+  const each = (art.parts ?? [art.outline]).map((outline) => measured(outline, inkBox, emMm, finest));
+  const measures = each.reduce(worst, NOTHING);
   if (kept.size >= MOST_KEPT) kept.clear();
   kept.set(key, measures);
   return measures;
@@ -52,8 +55,16 @@ export function measureLayer(
 
 const NOTHING: Measures = { stroke: null, gap: null, notch: null, hole: null };
 
+function worst(a: Measures, b: Measures): Measures {
+  const least = (part: keyof Measures) => {
+    const [one, other] = [a[part], b[part]];
+    return one && other ? (other.widthMm < one.widthMm ? other : one) : (one ?? other);
+  };
+  return { stroke: least('stroke'), gap: least('gap'), notch: least('notch'), hole: least('hole') };
+}
+
 function measured(
-  { outline }: LayerArt,
+  outline: Outline,
   inkBox: { readonly minX: number; readonly minY: number },
   emMm: number,
   finest: FinestCut,

@@ -1,5 +1,6 @@
 import { facesCovering } from '../faces';
 import type { Finding } from '../finding';
+import { apartStops } from './apart-findings';
 import type { Fit } from '../fit';
 import { UNPRINTABLE } from '../resolve';
 
@@ -16,7 +17,7 @@ export function stopFindings({ slot, artwork, draft }: Fit): Finding[] {
     const capHeightMm = draft.largest.emMm * artwork.capHeightEm;
     found.push({ kind: 'tooSmall', severity: 'stop', capHeightMm, leastMm: leastHeightMm });
   }
-  return [...unusable, ...found];
+  return [...unusable, ...found, ...apartStops({ slot, artwork })];
 }
 
 /** One for each run that lacks letters. What cannot be printed at all is told by its number already. */

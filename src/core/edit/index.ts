@@ -17,6 +17,7 @@ export {
   firstLine,
   lettersAre,
   mayAddLayer,
+  setApart,
   setLetters,
   shapeLayersOf,
 } from './layers';

@@ -195,6 +195,22 @@ export function changeLineWidth(
     layers.map((layer) => (layer.tool && layer.slot === slot ? { ...layer, tool: { ...layer.tool, lineMm } } : layer)),
   );
 }
+
+/** Letters of a colour that are cut come off the bed together, or each is a piece of its own. */
+export function setApart(
+  spec: RunSpec,
+  at: PlaceAt | null,
+  { slot, isApart }: { readonly slot: string; readonly isApart: boolean },
+): RunSpec {
+  return changeLayers(spec, at, (layers) =>
+    layers.map((layer) => {
+      if (!isText(layer) || layer.slot !== slot) return layer;
+      const { isApart: _, ...together } = layer;
+      return isApart ? { ...together, isApart } : together;
+    }),
+  );
+}
+
 /** The letters are taken out of a plate, all colours of them, or cut themselves again. */
 function setPlate(spec: RunSpec, at: PlaceAt | null, isPlate: boolean): RunSpec {
   const { lettering } = placeAt(spec, at);

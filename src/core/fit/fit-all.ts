@@ -1,6 +1,6 @@
-import type { ArtCache, Artwork } from '../artwork';
+import type { ArtCache, Artwork, LayerArt } from '../artwork';
 import { EM_UNITS } from '../faces';
-import type { Box } from '../geometry';
+import { type Box, boxOfRings, outlineRings } from '../geometry';
 import {
   type InkOnBlank,
   type InkPart,
@@ -52,7 +52,12 @@ export interface FitLayer {
   /** Where that lies in the place, and where a ruler is laid for it. */
   readonly spot: Spot | null;
   readonly onBlank: InkOnBlank | null;
+  /** Of letters that are pieces of their own: where each lies, in the order of `lettersApart`. Left out: they are one piece. */
+  readonly parts?: readonly PartOfLayer[];
 }
+
+/** Null where it has no ink, or no place. */
+export type PartOfLayer = Pick<FitLayer, 'spot' | 'onBlank'>;
 
 export interface FitReport {
   /** In the order of the slots. */
@@ -124,7 +129,7 @@ function finishFit(
     capHeightMm: emMm * artwork.capHeightEm,
     xHeightMm: emMm * artwork.xHeightEm,
     mostCapMm: (largest?.emMm ?? 0) * artwork.capHeightEm,
-    layers: slot.layers.map((layer, i) => fitLayer({ slot, artwork, emMm }, layer, artwork.layers[i]?.inkBox, lies)),
+    layers: slot.layers.map((layer, i) => fitLayer({ slot, artwork, emMm }, layer, artwork.layers[i], lies)),
     boundBy: sized.isHeld ? 'set' : (largest?.boundBy ?? 'width'),
     draft,
     sized,
@@ -157,19 +162,42 @@ function boxOfWhole(box: PlaceRect, { widthMm, heightMm, leftMm, topMm }: WholeI
 type Lies = Pick<Fit, 'spot' | 'onBlank' | 'inkWidthMm' | 'inkHeightMm'>;
 
 function fitLayer(
-  { slot, artwork: { inkBox }, emMm }: Pick<Fit, 'slot' | 'artwork' | 'emMm'>,
+  { slot, artwork, emMm }: Pick<Fit, 'slot' | 'artwork' | 'emMm'>,
   layer: SlotLayer,
-  box: Box | null | undefined,
-  { spot: whole, onBlank, inkWidthMm, inkHeightMm }: Lies,
+  art: LayerArt | undefined,
+  lies: Lies,
 ): FitLayer {
-  if (!box || !inkBox || emMm <= 0) return { layer, part: null, spot: null, onBlank: null };
-  if (isSameBox(box, inkBox)) {
-    return { layer, part: { leftMm: 0, topMm: 0, widthMm: inkWidthMm, heightMm: inkHeightMm }, spot: whole, onBlank };
+  const { inkBox } = artwork;
+  if (!art?.inkBox || !inkBox || emMm <= 0) return { layer, part: null, spot: null, onBlank: null };
+  const at = (box: Box) => partAt(slot, { from: inkBox, box, emMm }, lies);
+  if (!art.parts) return { layer, ...at(art.inkBox) };
+  const parts = art.parts.map((outline) => {
+    const box = boxOfRings(outlineRings(outline));
+    return box ? at(box) : { spot: null, onBlank: null };
+  });
+  return { layer, ...at(art.inkBox), parts };
+}
+
+interface PartBox {
+  /** Of all ink. */
+  readonly from: Box;
+  readonly box: Box;
+  readonly emMm: number;
+}
+
+/** Where a part of the ink lies, and where a ruler is laid for it. */
+function partAt(
+  slot: Slot,
+  { from, box, emMm }: PartBox,
+  { spot: whole, onBlank, inkWidthMm, inkHeightMm }: Lies,
+): Pick<FitLayer, 'part' | 'spot' | 'onBlank'> {
+  if (isSameBox(box, from)) {
+    return { part: { leftMm: 0, topMm: 0, widthMm: inkWidthMm, heightMm: inkHeightMm }, spot: whole, onBlank };
   }
-  const part = partIn(inkBox, box, emMm / EM_UNITS);
+  const part = partIn(from, box, emMm / EM_UNITS);
   const spot = whole && spotOfPart(whole, { inkWidthMm, inkHeightMm }, part);
   const size = { inkWidthMm: part.widthMm, inkHeightMm: part.heightMm };
-  return { layer, part, spot, onBlank: onBlankAt(slot, spot, size) };
+  return { part, spot, onBlank: onBlankAt(slot, spot, size) };
 }
 
 function isSameBox(a: Box, b: Box): boolean {

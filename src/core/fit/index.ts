@@ -9,6 +9,7 @@ export { type OutlineFacts, outlineFacts, widthAt } from './outline-facts';
 export {
   type LayerLines,
   linesOnLayer,
+  partOutline,
   inkOutline,
   layerOutline,
   outlineAt,

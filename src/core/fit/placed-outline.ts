@@ -25,6 +25,12 @@ export function layerOutline({ artwork, emMm }: Fit, index: number): Outline {
   return layer ? sizedOutline(layer, layer.inkBox, emMm) : EMPTY_OUTLINE;
 }
 
+/** One part of a layer the same way: of letters that are pieces of their own, by its place in `lettersApart`. */
+export function partOutline({ artwork, emMm }: Fit, index: number, part: number): Outline {
+  const outline = artwork.layers[index]?.parts?.[part];
+  return outline ? sizedOutline({ outline }, boxOfRings(outlineRings(outline)), emMm) : EMPTY_OUTLINE;
+}
+
 /** Lines of one tool of one layer: rings, and straight lines of two points. */
 export interface LayerLines {
   readonly by: MadeLine['by'];
@@ -71,7 +77,7 @@ export function outlineAt(outline: Outline, { xMm, yMm, turnDeg }: Spot, within:
 }
 
 /** `from`: the box whose corner becomes the origin. */
-function sizedOutline({ outline }: LayerArt, from: Box | null, emMm: number): Outline {
+function sizedOutline({ outline }: Pick<LayerArt, 'outline'>, from: Box | null, emMm: number): Outline {
   return from ? sized(outline, from, emMm) : EMPTY_OUTLINE;
 }
 

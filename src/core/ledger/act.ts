@@ -30,16 +30,26 @@ export const AGAIN_REASONS = ['notBonded', 'edgeLifts'] as const;
 /** As long as a press may take at all. */
 const MOST_AGAIN_SECONDS = 900;
 
+/** Layers, and letters of them, that are pressed at one place at once. */
+const MOST_AT_PLACE = 400;
+
+/** Left out: the first part of each. */
+const parts = z.array(z.number().int().min(1).max(MOST_AT_PLACE)).min(1).max(MOST_AT_PLACE).optional();
+
 const deedSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('cut'), pieceId, attempt, passId: id.nullable() }),
   z.object({ kind: z.literal('weeded'), pieceId, attempt, passId: id.nullable() }),
-  /** Pressed, applied, glued: by place, for all layers at once or for some; `attempts` are their cuttings, in the same order. */
+  /**
+   * Pressed, applied, glued: by place, for all layers at once or for some; `attempts` are their cuttings, in the same order. A layer whose
+   * letters are pieces of their own stands once for each, with its part from 1.
+   */
   z.object({
     kind: z.literal('bonded'),
     itemId,
     placeId: id,
-    layerIds: z.array(id).min(1).max(20),
-    attempts: z.array(attempt).min(1).max(20).optional(),
+    layerIds: z.array(id).min(1).max(MOST_AT_PLACE),
+    attempts: z.array(attempt).min(1).max(MOST_AT_PLACE).optional(),
+    parts,
     face: z.enum(['front', 'back']),
   }),
   /** The carrier showed that it does not hold yet: back on, and pressed once more for so many seconds. It is not bonded until that is marked. */
@@ -47,8 +57,9 @@ const deedSchema = z.discriminatedUnion('kind', [
     kind: z.literal('pressedAgain'),
     itemId,
     placeId: id,
-    layerIds: z.array(id).min(1).max(20),
-    attempts: z.array(attempt).min(1).max(20),
+    layerIds: z.array(id).min(1).max(MOST_AT_PLACE),
+    attempts: z.array(attempt).min(1).max(MOST_AT_PLACE),
+    parts,
     why: z.enum(AGAIN_REASONS),
     seconds: z.number().int().min(1).max(MOST_AGAIN_SECONDS),
   }),

@@ -2,13 +2,6 @@ import { readItemId } from '../spec';
 import type { Act } from './act';
 import { effectsOf, itemIdOfEffect } from './effects';
 
-/** The layer that a piece is a part of, as `item-place-layer`. */
-export function layerKeyOfPiece(pieceId: string): string {
-  // Asked of every piece of a run: cut off by hand, since taking the whole id apart costs ten times as much.
-  const at = pieceId.lastIndexOf('-');
-  return at < 0 ? pieceId : pieceId.slice(0, at);
-}
-
 /** Every entry that some act names, undone or not: such entries are withdrawn from a list, never deleted. */
 export function entryIdsNamed(acts: readonly Act[]): ReadonlySet<string> {
   const named = new Set<string>();

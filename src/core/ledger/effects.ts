@@ -1,5 +1,5 @@
 import { assertNever } from '../outcome';
-import { layerKeyOf, readPieceId } from '../spec';
+import { layerKeyOf, pieceIdIn, readPieceId } from '../spec';
 import type { AgainReason, Deed } from './act';
 
 /** One thing that a deed does to the state of a run. */
@@ -10,6 +10,7 @@ export type Effect =
       readonly itemId: string;
       readonly placeId: string;
       readonly layerId: string;
+      readonly part: number;
       /** Null in deeds of an earlier Knurl: the cutting that counted then. */
       readonly attempt: number | null;
       readonly face: 'front' | 'back';
@@ -20,6 +21,7 @@ export type Effect =
       readonly itemId: string;
       readonly placeId: string;
       readonly layerId: string;
+      readonly part: number;
       readonly attempt: number;
       readonly why: AgainReason;
       readonly seconds: number;
@@ -52,10 +54,14 @@ export interface EffectTaker {
 const EFFECTS: { readonly [K in Deed['kind']]: (deed: DeedOf<K>, to: EffectTaker) => void } = {
   cut: ({ pieceId, attempt }, to) => to.reach('cut', pieceId, attempt),
   weeded: ({ pieceId, attempt }, to) => to.reach('weeded', pieceId, attempt),
-  bonded: ({ itemId, placeId, layerIds, attempts, face }, to) =>
-    layerIds.forEach((layerId, i) => to.bond({ itemId, placeId, layerId, attempt: attempts?.[i] ?? null, face })),
-  pressedAgain: ({ itemId, placeId, layerIds, attempts, why, seconds }, to) =>
-    layerIds.forEach((layerId, i) => to.repress({ itemId, placeId, layerId, attempt: attempts[i] ?? 1, why, seconds })),
+  bonded: ({ itemId, placeId, layerIds, attempts, parts, face }, to) =>
+    layerIds.forEach((layerId, i) =>
+      to.bond({ itemId, placeId, layerId, part: parts?.[i] ?? 1, attempt: attempts?.[i] ?? null, face }),
+    ),
+  pressedAgain: ({ itemId, placeId, layerIds, attempts, parts, why, seconds }, to) =>
+    layerIds.forEach((layerId, i) =>
+      to.repress({ itemId, placeId, layerId, part: parts?.[i] ?? 1, attempt: attempts[i] ?? 1, why, seconds }),
+    ),
   checked: ({ itemId }, to) => to.mark('checked', itemId),
   packed: ({ itemId }, to) => to.mark('packed', itemId),
   spoiled: ({ pieces, reason, blankLost }, to) => {
@@ -110,11 +116,12 @@ export function itemIdOfEffect(effect: Effect): string | null {
   }
 }
 
-/** `item-place-layer` of a bond. */
-export function layerKeyOfBond({
+/** The piece that a bond is of. */
+export function pieceIdOfBond({
   itemId,
   placeId,
   layerId,
-}: Pick<Extract<Effect, { kind: 'bond' }>, 'itemId' | 'placeId' | 'layerId'>): string {
-  return layerKeyOf(itemId, placeId, layerId);
+  part,
+}: Pick<Extract<Effect, { kind: 'bond' }>, 'itemId' | 'placeId' | 'layerId' | 'part'>): string {
+  return pieceIdIn(layerKeyOf(itemId, placeId, layerId), part);
 }

@@ -2,8 +2,7 @@ import type { PieceStage } from '../shop';
 import { readPieceId } from '../spec';
 import type { Act } from './act';
 import { ByAttempt, type ReadonlyByAttempt } from './attempts';
-import { layerKeyOfPiece } from './deed-refs';
-import { type EffectTaker, layerKeyOfBond, tellEffects } from './effects';
+import { type EffectTaker, pieceIdOfBond, tellEffects } from './effects';
 import { actsInForce } from './undo';
 
 type Done = true;
@@ -20,10 +19,10 @@ export interface LedgerState {
   readonly spoiled: ReadonlyByAttempt<string>;
   readonly cut: ReadonlyByAttempt<Done>;
   readonly weeded: ReadonlyByAttempt<Done>;
-  /** Cuttings of layers (`item-place-layer`) bonded from the front, and from the back. */
+  /** Cuttings of pieces bonded from the front, and from the back. */
   readonly bonded: ReadonlyByAttempt<Done>;
   readonly bondedBack: ReadonlyByAttempt<Done>;
-  /** Layers that did not hold at once, by cutting. */
+  /** Pieces that did not hold at once, by cutting. */
   readonly again: ReadonlyByAttempt<PressedAgain>;
   readonly checked: ReadonlySet<string>;
   readonly packed: ReadonlySet<string>;
@@ -103,20 +102,20 @@ class Folding implements EffectTaker {
   }
 
   bond(bond: Parameters<EffectTaker['bond']>[0]): void {
-    const key = layerKeyOfBond(bond);
-    const attempt = bond.attempt ?? currentAttempt(this.#parts, firstPieceOf(key));
-    this.#own(bond.face === 'front' ? 'bonded' : 'bondedBack').set(key, attempt, true);
+    const pieceId = pieceIdOfBond(bond);
+    const attempt = bond.attempt ?? currentAttempt(this.#parts, pieceId);
+    this.#own(bond.face === 'front' ? 'bonded' : 'bondedBack').set(pieceId, attempt, true);
   }
 
   /** What does not hold is as far as before it was pressed, and its item neither checked nor packed. */
   repress(again: Parameters<EffectTaker['repress']>[0]): void {
     const { attempt, itemId, seconds } = again;
-    const key = layerKeyOfBond(again);
-    const before = this.#parts.again.get(key, attempt) ?? { times: 0, seconds: 0 };
-    this.#own('again').set(key, attempt, { times: before.times + 1, seconds: before.seconds + seconds });
+    const pieceId = pieceIdOfBond(again);
+    const before = this.#parts.again.get(pieceId, attempt) ?? { times: 0, seconds: 0 };
+    this.#own('again').set(pieceId, attempt, { times: before.times + 1, seconds: before.seconds + seconds });
     // What lay in the press was weeded, whether that had been marked or not.
-    this.#own('weeded').set(firstPieceOf(key), attempt, true);
-    this.#own('bonded').delete(key, attempt);
+    this.#own('weeded').set(pieceId, attempt, true);
+    this.#own('bonded').delete(pieceId, attempt);
     this.#unmark(itemId);
   }
 
@@ -154,11 +153,6 @@ class Folding implements EffectTaker {
   }
 }
 
-/** A layer that is not split has one piece. */
-function firstPieceOf(layerKey: string): string {
-  return `${layerKey}-1`;
-}
-
 /** Which cutting of a piece counts now: the first that was not spoiled. */
 export function currentAttempt(state: Pick<LedgerState, 'spoiled'>, pieceId: string): number {
   let attempt = 1;
@@ -173,17 +167,16 @@ export function pieceStage(state: LedgerState, pieceId: string): PieceStage | nu
 
 /** How far one cutting of a piece is. */
 export function stageOfCutting(state: LedgerState, pieceId: string, attempt: number): PieceStage | null {
-  if (state.bonded.has(layerKeyOfPiece(pieceId), attempt)) return 'bonded';
+  if (state.bonded.has(pieceId, attempt)) return 'bonded';
   if (state.weeded.has(pieceId, attempt)) return 'weeded';
   return state.cut.has(pieceId, attempt) ? 'cut' : null;
 }
 
 /** Whether some mark in force says that this cutting was in hand: it was cut, weeded, bonded, lost, or its item checked or packed with it. */
 export function isMarked(state: LedgerState, pieceId: string, attempt: number): boolean {
-  const layer = layerKeyOfPiece(pieceId);
   if (state.spoiled.has(pieceId, attempt)) return true;
   if (state.cut.has(pieceId, attempt) || state.weeded.has(pieceId, attempt)) return true;
-  if (state.bonded.has(layer, attempt) || state.bondedBack.has(layer, attempt)) return true;
+  if (state.bonded.has(pieceId, attempt) || state.bondedBack.has(pieceId, attempt)) return true;
   const itemId = readPieceId(pieceId)?.itemId ?? pieceId;
   return currentAttempt(state, pieceId) === attempt && itemMarks(state, itemId).isChecked;
 }

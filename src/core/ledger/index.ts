@@ -25,7 +25,7 @@ export {
   pieceStage,
 } from './fold';
 export { actsInForce, lastDeedOf, type Undoable } from './undo';
-export { type Effect, effectsOf, itemIdOfEffect, layerKeyOfBond } from './effects';
+export { type Effect, effectsOf, itemIdOfEffect, pieceIdOfBond } from './effects';
 export { entryIdsNamed, itemIdsTouched, passIdsTouched } from './deed-refs';
 export {
   ITEM_STAGES,

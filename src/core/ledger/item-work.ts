@@ -1,5 +1,4 @@
 import { PIECE_STAGES, type PieceStage } from '../shop';
-import { layerKeyOfPiece } from './deed-refs';
 import { type LedgerState, type PressedAgain, currentAttempt, itemMarks, stageOfCutting } from './fold';
 
 /** How far an item is: as far as the piece that is least far, then checked, then packed. */
@@ -47,7 +46,7 @@ export function itemWork(
       attempt,
       stage: stage !== null && hasStage(stage, i) ? stage : null,
       spoiledFor: state.spoiled.get(pieceId, attempt - 1) ?? null,
-      again: (state.again.size > 0 && state.again.get(layerKeyOfPiece(pieceId), attempt)) || null,
+      again: (state.again.size > 0 && state.again.get(pieceId, attempt)) || null,
     };
   });
   const { isChecked, isPacked } = itemMarks(state, itemId);

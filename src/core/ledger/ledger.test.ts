@@ -182,9 +182,40 @@ describe('bonding names its cutting', () => {
     expect(stages(bondBoth(), spoiled(), cut(2))).toEqual(['cut', 'bonded']);
   });
 
+  test('letters of one layer that are pieces of their own are bonded each by itself', () => {
+    const letter = (no: number) => `${ITEM}-${PLACE}-${LAYER}-${no}`;
+    const three = (deed: Deed, attempts: readonly number[]): Deed =>
+      ({ ...deed, layerIds: [LAYER, LAYER, LAYER], attempts, parts: [1, 2, 3] }) as Deed;
+    const at = (...list: Deed[]) => {
+      const state = foldActs(ledger(...list));
+      return [1, 2, 3].map((no) => pieceStage(state, letter(no)));
+    };
+    const lost: Deed = {
+      ...(spoiled() as Extract<Deed, { kind: 'spoiled' }>),
+      pieces: [{ pieceId: letter(2), attempt: 1 }],
+    };
+    const bondAll = three(bonded as Deed, [1, 1, 1]);
+    expect(at(bondAll)).toEqual(['bonded', 'bonded', 'bonded']);
+    // One that came off is cut again, and its neighbours stay on; bonded it is only once that is said of its new cutting.
+    expect(at(bondAll, lost)).toEqual(['bonded', null, 'bonded']);
+    expect(at(bondAll, lost, { ...bonded, layerIds: [LAYER], attempts: [2], parts: [2] } as Deed)).toEqual([
+      'bonded',
+      'bonded',
+      'bonded',
+    ]);
+    expect(at(lost, three(bonded as Deed, [1, 2, 1]), lost)).toEqual(['bonded', 'bonded', 'bonded']);
+    const again = { kind: 'pressedAgain', itemId: ITEM, placeId: PLACE, why: 'edgeLifts', seconds: 8 } as const;
+    expect(at(bondAll, { ...again, layerIds: [LAYER], attempts: [1], parts: [3] })).toEqual([
+      'bonded',
+      'bonded',
+      'weeded',
+    ]);
+    expect(at({ ...bonded, layerIds: [LAYER], attempts: [1] } as Deed)).toEqual(['bonded', null, null]);
+  });
+
   test('the back is kept apart from the front', () => {
     const { bonded: front, bondedBack } = foldActs(ledger(cut(), { ...bonded, face: 'back' } as Deed));
-    expect([front.size, [...bondedBack.pieceIds()]]).toEqual([0, [`${ITEM}-${PLACE}-${LAYER}`]]);
+    expect([front.size, [...bondedBack.pieceIds()]]).toEqual([0, [`${ITEM}-${PLACE}-${LAYER}-1`]]);
     expect(foldActs(ledger(cut(), weeded(), checked, packed)).bondedBack.size).toBe(0);
   });
 

@@ -1,6 +1,6 @@
 import type { CheckedFit } from '../checks';
 import { hasStop } from '../finding';
-import { type Fit, type LayerLines, layerOutline, linesOnLayer } from '../fit';
+import { type Fit, type LayerLines, layerOutline, linesOnLayer, partOutline } from '../fit';
 import { type Box, type Outline, boxOfRings, outlineRings } from '../geometry';
 import { presentOrThrow } from '../outcome';
 import type { InkOnBlank, Spot } from '../place';
@@ -36,18 +36,20 @@ function piecesOfFit(fit: Fit): readonly Piece[] {
   const found = known.get(fit);
   if (found) return found;
   const pieces = namesOfSlot(fit.slot).flatMap((name): Piece[] => {
-    const outline = layerOutline(fit, name.layerIndex);
+    const { layerIndex, part } = name;
+    const outline = part ? partOutline(fit, layerIndex, part.no) : layerOutline(fit, layerIndex);
     const box = boxOfRings(outlineRings(outline));
     if (!box) return [];
     const { materialId } = name.layer;
-    const lines = linesOnLayer(fit, name.layerIndex);
-    return [{ ...name, materialId, text: fit.slot.text, outline, box, lines, spot: spotOf(fit, name.layerIndex) }];
+    const lines = linesOnLayer(fit, layerIndex);
+    return [{ ...name, materialId, text: fit.slot.text, outline, box, lines, spot: spotOf(fit, name) }];
   });
   known.set(fit, pieces);
   return pieces;
 }
 
-function spotOf(fit: Fit, layerIndex: number): PieceSpot | null {
-  const { spot, onBlank } = presentOrThrow(fit.layers[layerIndex], 'the layer of a piece');
+function spotOf(fit: Fit, { layerIndex, part }: Pick<PieceName, 'layerIndex' | 'part'>): PieceSpot | null {
+  const layer = presentOrThrow(fit.layers[layerIndex], 'the layer of a piece');
+  const { spot, onBlank } = part ? presentOrThrow(layer.parts?.[part.no], 'the letter of a piece') : layer;
   return spot && onBlank && { ...spot, onBlank };
 }

@@ -11,7 +11,9 @@ export {
   type SlotLayer,
   type SlotMotif,
   type SlotSetting,
+  type LetterApart,
   isLayerEmpty,
+  lettersApart,
 } from './slot';
 export { type Reset, resetSlot, resolveSlots } from './resolve-slots';
 export { type LimitFault, MOST_ITEMS, MOST_TEXT, limitFaults, numItems } from './run-limits';

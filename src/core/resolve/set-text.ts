@@ -34,6 +34,7 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
   const layers = layersOf(spec, lettering, choice);
   const ground = groundSlot(lettering);
   const motif = choice.motif ? motifOf(spec, choice.motif) : null;
+  const hasApart = layers.some(({ isApart }) => isApart);
   const cased = words.map((line) => lineInCase(line, styleOf(lettering, line.no).caseForm, spec.language));
   const lines = cased.map((line): SetLine => {
     const { face, features, trackingEm } = styleOf(lettering, line.no);
@@ -44,7 +45,7 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
         colourSlot: run.colourSlot ?? ground,
         face: run.face ?? face,
         trackingEm: choice.trackingEm ?? trackingEm,
-        features,
+        features: hasApart ? [...features, ...NO_LIGATURES] : features,
         isTall: run.isTall,
       })),
     };
@@ -60,6 +61,9 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
     widthShare: choice.widthShare,
   };
 }
+
+/** Two letters in one shape cannot be two pieces. */
+const NO_LIGATURES = ['-liga', '-clig', '-dlig'];
 
 /** The colour slot of the lowest layer of letters, or of what they are taken out of: what words are cut from of which nobody said it. */
 function groundSlot({ layers }: Lettering): string {
@@ -83,12 +87,12 @@ function layersOf(spec: RunSpec, lettering: Lettering, choice: SettingChoice): S
     (takesOwnFilm(layer) ? ownMaterialId : null) ??
     presentOrThrow(materials[layer.slot] ?? first, `material for ${layer.slot}`);
   return layers.map((layer, i): SlotLayer => {
-    const { id, slot, make: asIs, under, tool } = layer;
+    const { id, slot, make: asIs, under, tool, isApart } = layer;
     const make = borderShare === 1 ? asIs : narrowedBorder(asIs, borderShare);
     const carrier = tool && carrierIn(layers, i);
     const materialId = materialIdOf(carrier ?? layer);
     const material = findMaterial(spec, materialId);
-    const cut = { id, colourSlot: slot, make, under, materialId };
+    const cut = { id, colourSlot: slot, make, under, materialId, ...(isApart && !tool ? { isApart } : {}) };
     return tool && carrier
       ? { ...cut, line: { tool, carrierId: carrier.id }, material: asFineAs(material, tool) }
       : { ...cut, material };

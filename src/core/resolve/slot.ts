@@ -49,6 +49,8 @@ export interface SlotLayer {
   readonly under?: LayerUnder | undefined;
   /** What is drawn or marked along its edges on `carrierId`, a layer below; left out: it is cut. */
   readonly line?: { readonly tool: EdgeTool; readonly carrierId: string } | undefined;
+  /** Each of its letters is a piece of its own; left out: they are one. */
+  readonly isApart?: true | undefined;
   /** What it is cut from; of a line that of its carrier. */
   readonly materialId: string;
   /** The finest of a line is as wide as its tool makes it. */
@@ -124,3 +126,35 @@ export function isLayerEmpty(
   const isAbout = (run: SetRun) => make.kind !== 'text' || run.colourSlot === colourSlot;
   return lines.every(({ runs }) => runs.every((run) => !isAbout(run) || run.text.trim() === ''));
 }
+
+/** A letter that is a piece of its own. */
+export interface LetterApart {
+  readonly letter: string;
+  /** Index of its line among those that are set, and of its run in that. */
+  readonly line: number;
+  readonly run: number;
+  /** Where it begins and ends in the composed text of that run, in UTF-16 units. */
+  readonly start: number;
+  readonly end: number;
+}
+
+/** The letters of a layer that are pieces of their own, as a reader counts them; null where they are one piece. Told without drawing. */
+export function lettersApart(
+  { lines }: Pick<SlotSetting, 'lines'>,
+  { colourSlot, make, isApart, line: drawn, under }: Omit<SlotLayer, 'id' | 'materialId' | 'material'>,
+): readonly LetterApart[] | null {
+  // What is fitted beside others is fitted as a whole.
+  if (!isApart || drawn || under || make.kind !== 'text') return null;
+  graphemes ??= new Intl.Segmenter('en', { granularity: 'grapheme' });
+  const letters = graphemes;
+  return lines.flatMap(({ runs }, line) =>
+    runs.flatMap((of, run) => {
+      if (of.colourSlot !== colourSlot) return [];
+      return [...letters.segment(of.text.normalize('NFC'))].flatMap(({ segment, index: start }) =>
+        segment.trim() === '' ? [] : [{ letter: segment, line, run, start, end: start + segment.length }],
+      );
+    }),
+  );
+}
+
+let graphemes: Intl.Segmenter | null = null;

@@ -41,6 +41,10 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
         : `${finding.film} on ${finding.blank} is hard to read: a lighter or a darker film`;
     case 'filmOver':
       return `nothing holds on ${finding.below}: ${finding.film} wants another film below it`;
+    case 'lettersOver':
+      return `${finding.numOver === 1 ? '1 letter lies' : `${finding.numOver} letters lie`} over a neighbour, and each is a piece of its own: cut them in one piece, or give them more tracking`;
+    case 'letterInAnother':
+      return `${finding.letters.map((letter) => `“${letter}”`).join(', ')} is drawn in one shape with its neighbour and cannot be a piece of its own: cut the letters in one piece`;
     case 'filmUnsuited':
       return unsuitedSentence(finding, say);
     case 'largerThanBed':
@@ -114,6 +118,10 @@ export function findingWords(finding: Finding, units: Units = METRIC): string {
       return `${finding.film} on ${finding.blank}`;
     case 'filmOver':
       return `on ${finding.below}`;
+    case 'lettersOver':
+      return `${finding.numOver} over a neighbour`;
+    case 'letterInAnother':
+      return `${finding.letters.join('')} has no shape of its own`;
     case 'filmUnsuited':
       return `${finding.film} unsuited`;
     case 'largerThanBed':

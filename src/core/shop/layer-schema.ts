@@ -100,6 +100,8 @@ export const layerSchema = z.object({
   under: underSchema.optional(),
   /** Left out: it is cut. */
   tool: edgeToolSchema.optional(),
+  /** Of letters that are cut: each is a piece of its own. Left out: they come off the bed together. */
+  isApart: z.literal(true).optional(),
 });
 
 /** Whether something is cut for letters of this colour: a plate is for those of every colour. */

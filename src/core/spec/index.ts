@@ -13,6 +13,7 @@ export {
   fitKeyOf,
   itemIdOf,
   layerKeyOf,
+  pieceIdIn,
   pieceIdOf,
   readItemId,
   readPieceId,

@@ -17,6 +17,8 @@ export interface PlaceLayer {
   readonly under?: LayerUnder | undefined;
   /** Drawn or marked along its edges on a layer below; left out: it is cut. */
   readonly tool?: EdgeTool | undefined;
+  /** Each of its letters is a piece of its own. */
+  readonly isApart?: true | undefined;
 }
 
 /** What somebody chose a film for by hand: the letters, or what they are left open in. */

@@ -32,14 +32,19 @@ export function fitKeyIn(itemId: string, placeId: string): string {
   return `${itemId}-${placeId}`;
 }
 
-/** `entry-use-ordinal-place-layer`: what is bonded in one go, whatever parts it was cut in. */
+/** `entry-use-ordinal-place-layer`. */
 export function layerKeyOf(itemId: string, placeId: string, layerId: string): string {
   return `${itemId}-${placeId}-${layerId}`;
 }
 
 /** `entry-use-ordinal-place-layer-part`. */
 export function pieceIdOf(ref: FitRef, layerId: string, part: number): string {
-  return `${layerKeyOf(itemIdOf(ref), ref.placeId, layerId)}-${part}`;
+  return pieceIdIn(layerKeyOf(itemIdOf(ref), ref.placeId, layerId), part);
+}
+
+/** The same from `entry-use-ordinal-place-layer`. */
+export function pieceIdIn(layerKey: string, part: number): string {
+  return `${layerKey}-${part}`;
 }
 
 const ID = '([a-z][a-z0-9]{9})';

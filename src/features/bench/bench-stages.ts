@@ -1,5 +1,6 @@
 import { type Deed, type ItemStage, itemStageIndex } from '@/core/ledger';
 import { type PieceStage, stagesOf } from '@/core/shop';
+import { readPieceId } from '@/core/spec';
 import type { BenchItem, BenchPiece } from '@/services';
 
 /** Stages that are marked at the bench, in the order of the work, with the key of each. */
@@ -101,10 +102,19 @@ function deedsOfItem(item: BenchItem, stage: BenchStage): Deed[] {
     case 'bonded':
       return [...new Set(pieces.map(({ placeId }) => placeId))].map((placeId) => {
         const here = pieces.filter((piece) => piece.placeId === placeId);
-        const layerIds = here.map(({ layerId }) => layerId);
-        return { kind: stage, itemId, placeId, layerIds, attempts: here.map(({ attempt }) => attempt), face: 'front' };
+        return { kind: stage, itemId, placeId, ...bondedOf(here), face: 'front' };
       });
     default:
       return [{ kind: stage, itemId }];
   }
+}
+
+/** Pieces of a place as a bond names them: by layer and cutting, and by part where some layer has several. */
+export function bondedOf(pieces: readonly Pick<BenchPiece, 'pieceId' | 'layerId' | 'attempt'>[]) {
+  const parts = pieces.map(({ pieceId }) => readPieceId(pieceId)?.part ?? 1);
+  return {
+    layerIds: pieces.map(({ layerId }) => layerId),
+    attempts: pieces.map(({ attempt }) => attempt),
+    ...(parts.some((part) => part > 1) ? { parts } : {}),
+  };
 }

@@ -1,7 +1,10 @@
+import { placeAt } from '@/core/edit';
+import { aRun } from '@/core/test';
 import type { BenchItem, BenchPiece } from '@/services';
 import { filterChoices, isInPass, isShown } from './bench-filter';
 import { benchKeys } from './bench-keys';
 import {
+  bondedOf,
   deedsOfPass,
   deedsOfPiece,
   deedsToReach,
@@ -12,6 +15,7 @@ import {
   passesOf,
 } from './bench-stages';
 import { itemsNamed } from './find-name';
+import { layersOf, nameOfPiece } from './item-places';
 import { NOTHING, extendTo, neighbour, pickAll, pickOne, toggle } from './selection';
 import { cautionFor, frozenSentence, madeSentence, markWords } from './sentences';
 
@@ -256,4 +260,35 @@ describe('keys', () => {
     const held = groups(true).flatMap(({ bindings }) => bindings.filter(({ mayRepeat }) => mayRepeat));
     expect(held.flatMap(({ keys }) => keys)).toEqual(['up', 'down', 'shift+up', 'shift+down']);
   });
+});
+
+test('letters that are pieces of their own are named by their part, and lie in the press as one layer', () => {
+  const spec = aRun(['Ann']);
+  const place = placeAt(spec, null);
+  const [layer] = place.lettering.layers;
+  const pieces = ['A', 'n', 'n'].map(
+    (letter, i) =>
+      ({
+        pieceId: `aentry0001-ause000001-1-aplace0001-alayer0001-${i + 1}`,
+        layerId: layer!.id,
+        attempt: i + 1,
+        letter,
+        materialName: 'gold film',
+        materialKind: 'standardFilm',
+      }) as BenchPiece,
+  );
+  expect(bondedOf(pieces)).toEqual({
+    layerIds: [layer!.id, layer!.id, layer!.id],
+    attempts: [1, 2, 3],
+    parts: [1, 2, 3],
+  });
+  expect(bondedOf(pieces.slice(0, 1))).toEqual({ layerIds: [layer!.id], attempts: [1] });
+  const border = { ...pieces[0]!, layerId: 'border', letter: null, materialName: 'navy film' } as BenchPiece;
+  expect(layersOf([border, ...pieces])).toEqual([
+    { name: 'navy film', kind: 'standardFilm' },
+    { name: 'gold film', kind: 'standardFilm' },
+  ]);
+  expect(nameOfPiece({ place, pieces }, pieces[1]!)).toBe('letters n');
+  expect(nameOfPiece({ place, pieces }, { ...pieces[1]!, letter: null })).toBe('letters');
+  expect(nameOfPiece({ place, pieces }, border)).toBe('layer');
 });

@@ -22,7 +22,9 @@ export function itemPlaces(spec: RunSpec, { itemId, variantId, pieces }: BenchIt
 
 /** What a place is cut from, bottom up. */
 export function layersOf(pieces: readonly BenchPiece[]): readonly Pick<Material, 'name' | 'kind'>[] {
-  return pieces.map(({ materialName: name, materialKind: kind }) => ({ name, kind }));
+  // Letters that are pieces of their own lie in the press together.
+  const byLayer = new Map(pieces.toReversed().map((piece) => [piece.layerId, piece]));
+  return [...byLayer.values()].toReversed().map(({ materialName: name, materialKind: kind }) => ({ name, kind }));
 }
 
 /** Some of it is bonded by heat. */
@@ -44,8 +46,9 @@ export function passesWords(pieces: readonly BenchPiece[]): string {
   return isOpen ? `${words}; a part in none yet` : words;
 }
 
-/** By its colour in the lettering; what the run has dropped since goes by its film alone. */
-export function nameOfPiece({ place }: ItemPlace, { layerId }: BenchPiece): string {
+/** By its colour in the lettering, and by its letter where it is one; what the run has dropped since goes by its film alone. */
+export function nameOfPiece({ place }: ItemPlace, { layerId, letter }: BenchPiece): string {
   const layer = placeLayers(place.lettering, place.placeUse).find(({ id }) => id === layerId);
-  return layer ? layerWord({ kind: layer.make.kind, colourSlot: layer.slot }) : 'layer';
+  const word = layer ? layerWord({ kind: layer.make.kind, colourSlot: layer.slot }) : 'layer';
+  return letter === null ? word : `${word} ${letter}`;
 }

@@ -4,6 +4,7 @@ import { type PlacePress, type PressAnswer, clocksOf, heatedSecondsOf, pressPlac
 import { type Heater, stagesOf } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
 import type { BenchItem } from '@/services';
+import { bondedOf } from './bench-stages';
 import { type ItemPlace, itemPlaces, layersOf } from './item-places';
 
 /** A place of the item in hand with how it is pressed. */
@@ -99,8 +100,7 @@ export function againDeed(item: BenchItem, { placeId, pieces }: AgainOption, why
     kind: 'pressedAgain',
     itemId: item.itemId,
     placeId,
-    layerIds: pieces.map(({ layerId }) => layerId),
-    attempts: pieces.map(({ attempt }) => attempt),
+    ...bondedOf(pieces),
     why,
     seconds,
   };

@@ -1,8 +1,8 @@
 'use client';
 
 import { randomBytes, useLengths, useRun } from '@/client';
-import { type MainPlace, changeLineWidth, letterColours, lettersAre, setLetters } from '@/core/edit';
-import { FieldRow, LengthField, Select, optionsOf } from '@/ui';
+import { type MainPlace, changeLineWidth, letterColours, lettersAre, setApart, setLetters } from '@/core/edit';
+import { FieldRow, LengthField, Select, Tick, optionsOf } from '@/ui';
 import { LETTERS_WORDS, PEN_WORDS } from './layer-words';
 
 /** How the letters of each colour come to be: cut, left open, drawn or marked. */
@@ -22,7 +22,8 @@ interface ColourFieldsProps {
 function ColourFields({ place: { at, lettering }, slot, isFirst }: ColourFieldsProps) {
   const { change } = useRun();
   const { unit } = useLengths();
-  const tool = lettering.layers.find((layer) => layer.slot === slot)?.tool;
+  const layer = lettering.layers.find((one) => one.slot === slot);
+  const tool = layer?.tool;
   return (
     <>
       <FieldRow label={isFirst ? 'The letters are' : `Letters in “${slot}” are`}>
@@ -32,6 +33,14 @@ function ColourFields({ place: { at, lettering }, slot, isFirst }: ColourFieldsP
           onChange={(are) => change((now) => setLetters(now, at, { slot, are }, randomBytes))}
         />
       </FieldRow>
+      {lettersAre(lettering, slot) === 'cut' && (
+        <Tick
+          checked={layer?.isApart ?? false}
+          onChange={(isApart) => change((now) => setApart(now, at, { slot, isApart }))}
+        >
+          Each letter a piece of its own
+        </Tick>
+      )}
       {tool && (
         <LengthField
           label={PEN_WORDS[tool.by]}

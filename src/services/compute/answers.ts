@@ -3,6 +3,7 @@ import type { Finding } from '@/core/finding';
 import type { SetSize } from '@/core/fit';
 import type { MadePass } from '@/core/freeze';
 import type { OutlineNumbers } from '@/core/geometry';
+import type { Spot } from '@/core/place';
 import type { OpenPieces } from '@/core/release';
 import type { FrozenPiece } from '../frozen';
 import type { PageTold } from '../page';
@@ -31,8 +32,16 @@ export interface LayerAnswer extends LayerNumbers {
   readonly pieceId: string;
   /** As it was made or released: what is cut, whatever the fit is now. Null while it follows the fit. */
   readonly frozen: FrozenPiece | null;
+  /** Of letters that are pieces of their own: each of them; the two above are those of the first. Left out: all of them are one piece. */
+  readonly letters?: readonly LetterAnswer[];
   /** This layer's own outline where it lies in the place; null unless asked for. */
   readonly outline: OutlineNumbers | null;
+}
+
+export interface LetterAnswer extends Pick<LayerAnswer, 'pieceId' | 'frozen'> {
+  readonly letter: string;
+  /** Where it lies in the place; null without one. */
+  readonly spot: Spot | null;
 }
 
 /** A part of all fits, measured; `setSizes` are those of all. */

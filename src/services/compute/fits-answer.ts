@@ -1,13 +1,14 @@
 import type { RunReport } from '@/core/report';
 import { type CheckedFit, fitNumbers } from '@/core/checks';
 import { factsOf } from '@/core/figures';
-import { layerOutline, outlineAt, placedOutline } from '@/core/fit';
+import { type Fit, layerOutline, outlineAt, placedOutline } from '@/core/fit';
 import { outlineToNumbers } from '@/core/geometry';
 import { presentOrThrow } from '@/core/outcome';
+import { namesOfSlot } from '@/core/pieces';
 import { pieceIdOf, takesOwnFilm } from '@/core/spec';
 import type { FrozenPiece } from '../frozen';
 import { pageOfList, toldOf } from '../page';
-import type { FitAnswer, FitsAnswer, LayerAnswer } from './answers';
+import type { FitAnswer, FitsAnswer, LayerAnswer, LetterAnswer } from './answers';
 import type { FitsRequest } from './compute';
 
 /** Fits for another program, measured, each layer with what is frozen of it. */
@@ -23,6 +24,25 @@ export function fitsAnswer({ frozen, withOutlines, page }: FitsRequest, report: 
   };
 }
 
+function lettersOf(
+  { slot, layers }: Fit,
+  index: number,
+  frozenById: ReadonlyMap<string, FrozenPiece>,
+): readonly LetterAnswer[] {
+  return namesOfSlot(slot).flatMap(({ id: pieceId, layerIndex, part }) =>
+    part && layerIndex === index
+      ? [
+          {
+            letter: part.letter,
+            pieceId,
+            frozen: frozenById.get(pieceId) ?? null,
+            spot: layers[index]?.parts?.[part.no]?.spot ?? null,
+          },
+        ]
+      : [],
+  );
+}
+
 function fitAnswer(
   checked: CheckedFit,
   frozenById: ReadonlyMap<string, FrozenPiece>,
@@ -33,11 +53,13 @@ function fitAnswer(
   const { spot } = numbers;
   const layers = numbers.layers.map((layer, i): LayerAnswer => {
     const pieceId = pieceIdOf(fit.slot.ref, layer.layerId, 1);
+    const letters = lettersOf(fit, i, frozenById);
     const own = layer.spot && outlineAt(layerOutline(fit, i), layer.spot);
     return {
       ...layer,
       pieceId,
       frozen: frozenById.get(pieceId) ?? null,
+      ...(letters.length > 0 ? { letters } : {}),
       outline: withOutlines && own ? outlineToNumbers(own) : null,
     };
   });

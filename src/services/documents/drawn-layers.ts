@@ -1,11 +1,10 @@
 import { wordsAsCut } from '@/core/figures';
 import { pathData } from '@/core/cutfile';
 import { isWholePlace } from '@/core/artwork';
-import { type Fit, layerOutline, linesOnLayer, outlineAt, outlineSize } from '@/core/fit';
+import { type Fit, layerOutline, linesOnLayer, outlineAt, outlineSize, partOutline } from '@/core/fit';
 import { EMPTY_OUTLINE, type Outline, outlineFromNumbers } from '@/core/geometry';
 import { type Spot, cornerAsRead } from '@/core/place';
 import { namesOfSlot } from '@/core/pieces';
-import { pieceIdOf } from '@/core/spec';
 import type { FrozenBody } from '../compute/compute';
 
 /** A layer as it will be cut: as it was frozen, or as the fit has it now. */
@@ -28,17 +27,19 @@ export type FrozenById = ReadonlyMap<string, FrozenBody>;
 
 const outlineIn = (body: string) => outlineFromNumbers(JSON.parse(body));
 
-/** Layers of a fit that have ink, bottom up, each with the lines on it. */
+/** Layers of a fit that have ink, bottom up, each with the lines on it; letters that are pieces of their own each by itself. */
 export function drawnLayers(fit: Fit, frozenById: FrozenById): DrawnLayer[] {
-  return fit.layers.flatMap(({ layer, spot }, i): DrawnLayer[] => {
-    if (layer.line) return [];
-    const frozen = frozenById.get(pieceIdOf(fit.slot.ref, layer.id, 1));
-    const outline = frozen ? outlineIn(frozen.body) : layerOutline(fit, i);
+  return namesOfSlot(fit.slot).flatMap(({ id, layer, layerIndex, part }): DrawnLayer[] => {
+    const frozen = frozenById.get(id);
+    const live = part ? partOutline(fit, layerIndex, part.no) : layerOutline(fit, layerIndex);
+    const outline = frozen ? outlineIn(frozen.body) : live;
     if (outline.islands.length === 0) return [];
-    const lines = frozen ? frozen.lineBodies.map(outlineIn) : linesOnLayer(fit, i).map(({ rings }) => rings);
+    const lines = frozen ? frozen.lineBodies.map(outlineIn) : linesOnLayer(fit, layerIndex).map(({ rings }) => rings);
     const { inkWidthMm: widthMm, inkHeightMm: heightMm } = outlineSize(outline);
     const hex = frozen?.hex ?? layer.material.colour.hex;
     const isCard = isWholePlace(layer.make);
+    const own = fit.layers[layerIndex];
+    const spot = (part ? own?.parts?.[part.no] : own)?.spot ?? null;
     return [{ outline, lines, hex, isCard, spot: frozen ? frozen.spot : spot, widthMm, heightMm }];
   });
 }
