@@ -97,7 +97,7 @@ test('names with a border and a motif in two films go from a drawing to a cut fi
 
   await test.step('it goes to another spot, one part gets another film, and undo takes both back', async () => {
     await motif.getByRole('combobox').first().selectOption('on both sides of it');
-    await motif.getByLabel('Part 2 is cut in').selectOption('nothing: left out');
+    await motif.getByLabel('Part 2 is').selectOption('left out');
     await settled(page);
     await expectSaved(page);
     const both = (await fitsOf(page, server.url, id)).map(({ layers }) => layers.map(({ kind }) => kind));

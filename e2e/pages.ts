@@ -83,6 +83,8 @@ export interface FitJson {
     readonly colourSlot: string;
     readonly materialId: string;
     readonly outline: Outline;
+    readonly part: { readonly heightMm: number } | null;
+    readonly letters?: readonly { readonly letter: string }[];
   }[];
   readonly findings: readonly { readonly kind: string }[];
 }

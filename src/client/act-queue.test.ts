@@ -28,6 +28,7 @@ const item: BenchItem = {
       placeName: 'chest',
       text: ['Ann'],
       letter: null,
+      isFilmOpen: false,
       layerId: 'alayer0001',
       materialName: 'film',
       materialHex: '#000000',

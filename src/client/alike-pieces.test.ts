@@ -1,5 +1,5 @@
 import type { BenchItem } from '@/services';
-import { alikePieces } from './alike-pieces';
+import { alikePieces, firstOfAlike } from './alike-pieces';
 
 const piece = (pieceId: string, outline: string | null, part: object = {}) => ({
   pieceId,
@@ -26,4 +26,17 @@ test('pieces of one outline, its lines and one material are told as a count with
   expect(alike.get('a')).toEqual({ num: 3, numCut: 2 });
   expect(alike.get('c')).toBe(alike.get('a'));
   expect(alikePieces(all)).toBe(alike);
+});
+
+test('of pieces of one item those that are alike are told once', () => {
+  const all = items(piece('a', 'n'), piece('b', 'n'), piece('c', 'o'), piece('d', 'x'), piece('e', 'x'));
+  const alike = alikePieces(all);
+  const told = firstOfAlike(
+    all.flatMap(({ pieces }) => pieces),
+    alike,
+  );
+  expect(told.map(([{ pieceId }, { num }]) => [pieceId, num])).toEqual([
+    ['a', 2],
+    ['d', 2],
+  ]);
 });

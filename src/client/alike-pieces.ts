@@ -30,3 +30,17 @@ export function alikePieces(items: readonly BenchItem[]): ReadonlyMap<string, Al
   known.set(items, alike);
   return alike;
 }
+
+/** Of these pieces the first of each kind that has others alike. */
+export function firstOfAlike(
+  pieces: readonly BenchPiece[],
+  alike: ReadonlyMap<string, AlikePieces>,
+): readonly (readonly [piece: BenchPiece, of: AlikePieces])[] {
+  const seen = new Set<AlikePieces>();
+  return pieces.flatMap((piece) => {
+    const of = alike.get(piece.pieceId);
+    if (!of || seen.has(of)) return [];
+    seen.add(of);
+    return [[piece, of] as const];
+  });
+}

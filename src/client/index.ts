@@ -67,4 +67,4 @@ export {
 } from './work-done';
 export { blankDemand, markMatches, piecesOf } from './blank-demand';
 export { whenIdle } from './when-idle';
-export { type AlikePieces, alikePieces } from './alike-pieces';
+export { type AlikePieces, alikePieces, firstOfAlike } from './alike-pieces';

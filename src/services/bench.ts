@@ -39,6 +39,8 @@ export interface BenchPiece {
   readonly materialName: string;
   readonly materialHex: string;
   readonly materialKind: MaterialKind;
+  /** Only its colour is said so far. */
+  readonly isFilmOpen: boolean;
   readonly process: Process;
   /** The made pass that this cutting lies in; null while it is only planned. */
   readonly passNo: number | null;
@@ -223,6 +225,7 @@ function benchPiece(
     materialName: material.name,
     materialHex: material.colour.hex,
     materialKind: material.kind,
+    isFilmOpen: material.open === true,
     process: processOf(material),
     passNo: kept?.by === 'pass' ? kept.no : null,
     passId: kept?.passId ?? null,

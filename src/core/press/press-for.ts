@@ -11,7 +11,7 @@ import {
 } from '../shop';
 
 export interface PressQuestion {
-  readonly material: Pick<Material, 'kind'>;
+  readonly material: Pick<Material, 'kind' | 'open'>;
   /** Null: nobody has said what it is. */
   readonly fabric: FabricClass | null;
   /** What the blank itself bears, by its label; null: not known. */
@@ -44,6 +44,8 @@ export type PressAnswer =
   /** Even the least of the usual range is more than something bears. */
   | { readonly kind: 'tooHot'; readonly card: PressCard; readonly limit: HeatLimit }
   | { readonly kind: 'askFabric' }
+  /** Only its colour is said: films of one colour are not pressed alike. */
+  | { readonly kind: 'filmOpen' }
   /** Nobody knows a card for this film on anything like this fabric with this heater. */
   | { readonly kind: 'noCard'; readonly material: PressQuestion['material'] }
   /** It is glued, tied, or sticks by itself. */
@@ -71,6 +73,7 @@ export function pressFor(question: PressQuestion): PressAnswer {
   const { material, fabric, cards, heater } = question;
   const process = processOf(material);
   if (processFacts(process).bondedWord !== 'pressed') return { kind: 'withoutHeat', process };
+  if (material.open) return { kind: 'filmOpen' };
   if (fabric === null) return { kind: 'askFabric' };
   const mine = cards.filter(({ value }) => value.kind === material.kind && value.heater === heater).sort(ownFirst);
   const found = [fabric, ...NEAREST[fabric]]

@@ -25,7 +25,7 @@ export interface PlacePress {
 
 export interface PressedPlace {
   /** What is cut for it, bottom up. */
-  readonly materials: readonly Pick<Material, 'name' | 'kind'>[];
+  readonly materials: readonly Pick<Material, 'name' | 'kind' | 'open'>[];
   readonly blank: Pick<Blank, 'fabricClass' | 'bearsC' | 'thicknessMm'>;
   readonly measured: Pick<MeasuredPlace, 'clear'>;
   /** Null while it is not known. */

@@ -239,6 +239,9 @@ test('a place is pressed film by film from the lowest; a seam beside it or thick
   expect(hasPad({ measured: { clear: [zone] } })).toBe(true);
   const glass = { materials: [{ name: 'silver', kind: 'adhesiveFilm' as const }], ink: { widthMm: 10, heightMm: 5 } };
   expect(pressPlace({ ...base, ...glass })[0]!.steps[1]).toEqual({ kind: 'tape', size: { widthMm: 30, heightMm: 25 } });
+  // Of a colour alone nothing is said of heat, whatever else lies there.
+  const open = pressPlace({ ...base, materials: [{ name: 'any gold', kind: 'standardFilm', open: true }] });
+  expect(open.map(({ answer, steps }) => [answer.kind, steps.length])).toEqual([['filmOpen', 0]]);
   const unsaid = pressPlace({ ...base, blank: { ...base.blank, fabricClass: null } });
   expect(unsaid.map(({ answer, steps }) => [answer.kind, steps.length])).toEqual([
     ['askFabric', 0],

@@ -105,3 +105,10 @@ test('every way of reading is told apart in words', () => {
   expect(new Set(all).size).toBe(4);
   expect(all[2]).toMatch(/^toward the wearer/);
 });
+
+test('of a film of which only the colour is said no heat is told', () => {
+  const open = { answer: { kind: 'filmOpen' }, steps: [] } as const;
+  const words = { heat: () => 'hot' } as unknown as Parameters<typeof pressRemarks>[1];
+  expect(pressRemarks(open.answer, words).join(' ')).toContain('Choose it on Sheets');
+  expect(pressLine(open, words)).toBe('goes by the film that is laid');
+});

@@ -132,6 +132,8 @@ function peelSentence(peels: readonly Peel[]): string {
 export function pressRemarks(answer: PressAnswer, words: FigureWords): readonly string[] {
   const { heat } = words;
   switch (answer.kind) {
+    case 'filmOpen':
+      return ['Only its colour is said so far: how it is pressed goes by the film that is laid. Choose it on Sheets.'];
     case 'askFabric':
       return ['Nobody has said what this blank is pressed like: say it here, for every one of it.'];
     case 'noCard':
@@ -220,6 +222,8 @@ export function pressLine(
       return 'without heat';
     case 'tooHot':
       return `not on this: it wants at least ${heat(answer.card.heatC.least)}, and the ${answer.limit.of} bears ${heat(answer.limit.ceilingC)}`;
+    case 'filmOpen':
+      return 'goes by the film that is laid';
     case 'askFabric':
       return 'nobody has said what this blank is pressed like';
     case 'noCard':

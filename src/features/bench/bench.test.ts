@@ -15,7 +15,7 @@ import {
   passesOf,
 } from './bench-stages';
 import { itemsNamed } from './find-name';
-import { layersOf, nameOfPiece } from './item-places';
+import { layersOf, nameOfPiece, topDown } from './item-places';
 import { NOTHING, extendTo, neighbour, pickAll, pickOne, toggle } from './selection';
 import { cautionFor, frozenSentence, madeSentence, markWords } from './sentences';
 
@@ -275,6 +275,7 @@ test('letters that are pieces of their own are named by their part, and lie in t
         letter,
         materialName: 'gold film',
         materialKind: 'standardFilm',
+        isFilmOpen: false,
       }) as BenchPiece,
   );
   expect(bondedOf(pieces)).toEqual({
@@ -288,6 +289,10 @@ test('letters that are pieces of their own are named by their part, and lie in t
     { name: 'navy film', kind: 'standardFilm' },
     { name: 'gold film', kind: 'standardFilm' },
   ]);
+  expect(layersOf([{ ...border, isFilmOpen: true }])).toEqual([
+    { name: 'navy film', kind: 'standardFilm', open: true },
+  ]);
+  expect(topDown({ pieces: [border, ...pieces] }).map(({ letter }) => letter)).toEqual(['A', 'n', 'n', null]);
   expect(nameOfPiece({ place, pieces }, pieces[1]!)).toBe('letters n');
   expect(nameOfPiece({ place, pieces }, { ...pieces[1]!, letter: null })).toBe('letters');
   expect(nameOfPiece({ place, pieces }, border)).toBe('layer');

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { type AlikePieces, type ShownFit, shownFit, useFits, useLengths, useShownLayers } from '@/client';
+import { type AlikePieces, type ShownFit, firstOfAlike, shownFit, useFits, useLengths, useShownLayers } from '@/client';
 import type { InkOnBlank } from '@/core/place';
 import type { BenchItem } from '@/services';
 import { type DrawnLayer, asRead, boxOfLayers } from '@/drawing';
@@ -64,8 +64,12 @@ export function ItemPlaceView({ item, at, clocks, alike, isNamed, isPressedNext,
         <InkFigure shown={one} layers={drawing?.layers ?? []} />
         {drawing?.numHoles != null && <Figure label="holes to weed" value={String(drawing.numHoles)} />}
         <Figure label="from" value={passesWords(pieces)} />
-        {pieces.map((piece) => (
-          <AlikeFigure key={piece.pieceId} name={nameOfPiece(at, piece)} alike={alike.get(piece.pieceId)} />
+        {firstOfAlike(pieces, alike).map(([piece, of]) => (
+          <Figure
+            key={piece.pieceId}
+            label={`${nameOfPiece(at, piece)}, all alike`}
+            value={`${of.numCut} of ${of.num} cut`}
+          />
         ))}
       </dl>
       {!isPressedNext && (
@@ -78,11 +82,6 @@ export function ItemPlaceView({ item, at, clocks, alike, isNamed, isPressedNext,
       )}
     </section>
   ));
-}
-
-/** Whichever of them is at hand will do. */
-function AlikeFigure({ name, alike }: { readonly name: string; readonly alike: AlikePieces | undefined }) {
-  return alike && <Figure label={`${name}, all alike`} value={`${alike.numCut} of ${alike.num} cut`} />;
 }
 
 /** From the ink to the blank's sides and to the line that its place is measured from. */

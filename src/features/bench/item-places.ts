@@ -21,10 +21,14 @@ export function itemPlaces(spec: RunSpec, { itemId, variantId, pieces }: BenchIt
 }
 
 /** What a place is cut from, bottom up. */
-export function layersOf(pieces: readonly BenchPiece[]): readonly Pick<Material, 'name' | 'kind'>[] {
+export function layersOf(pieces: readonly BenchPiece[]): readonly Pick<Material, 'name' | 'kind' | 'open'>[] {
   // Letters that are pieces of their own lie in the press together.
   const byLayer = new Map(pieces.toReversed().map((piece) => [piece.layerId, piece]));
-  return [...byLayer.values()].toReversed().map(({ materialName: name, materialKind: kind }) => ({ name, kind }));
+  return [...byLayer.values()].toReversed().map(({ materialName: name, materialKind: kind, isFilmOpen }) => ({
+    name,
+    kind,
+    ...(isFilmOpen ? { open: true as const } : {}),
+  }));
 }
 
 /** Some of it is bonded by heat. */
@@ -51,4 +55,10 @@ export function nameOfPiece({ place }: ItemPlace, { layerId, letter }: BenchPiec
   const layer = placeLayers(place.lettering, place.placeUse).find(({ id }) => id === layerId);
   const word = layer ? layerWord({ kind: layer.make.kind, colourSlot: layer.slot }) : 'layer';
   return letter === null ? word : `${word} ${letter}`;
+}
+
+/** The pieces of a place from the top down, letters of one layer as they are read. */
+export function topDown({ pieces }: Pick<ItemPlace, 'pieces'>): readonly BenchPiece[] {
+  const layerIds = [...new Set(pieces.map(({ layerId }) => layerId))].reverse();
+  return layerIds.flatMap((id) => pieces.filter(({ layerId }) => layerId === id));
 }

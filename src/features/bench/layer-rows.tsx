@@ -6,7 +6,7 @@ import { Swatch } from '@/drawing';
 import type { BenchItem, BenchPiece } from '@/services';
 import { Button, TextButton } from '@/ui';
 import { isOfPass, nextStageOfPiece } from './bench-stages';
-import { type ItemPlace, nameOfPiece } from './item-places';
+import { type ItemPlace, nameOfPiece, topDown } from './item-places';
 import type { Bench } from './use-bench';
 
 interface LayerRowsProps {
@@ -23,7 +23,7 @@ export function LayerRows({ item, at, onMark, lifted, onLift }: LayerRowsProps) 
   const held = useHeldSeconds(useCountdowns(), [item.itemId]);
   return (
     <ul className="mt-3 grid max-w-2xl gap-1" aria-label="Layers">
-      {[...at.pieces].reverse().map((piece) => {
+      {topDown(at).map((piece) => {
         const next = nextStageOfPiece(piece);
         const isLifted = lifted === piece.layerId;
         return (

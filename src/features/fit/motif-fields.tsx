@@ -41,7 +41,7 @@ export function MotifFields({ place, use, motif }: MotifFieldsProps) {
       <SizeFields place={place} use={use} />
       {hasGap(use.spot) && (
         <NumberField
-          label="Clear of the text, of the same"
+          label="Clear of the text, of capitals"
           unit="%"
           value={Math.round(use.gapShare * 100)}
           min={0}

@@ -47,8 +47,8 @@ export function PassSlip({ runId, pass, row, isNext, open, isBusy, isCurrent, on
               <b className="measure">
                 {atLeast(widthMm)} × {atLeast(heightMm)} {word}
               </b>{' '}
-              off the {name}; lay it {material ? kindFacts(material.kind).lies : 'as its sheet says'}, {corner}; roll it
-              flat
+              off {material?.open ? name : `the ${name}`}; lay it{' '}
+              {material ? kindFacts(material.kind).lies : 'as its sheet says'}, {corner}; roll it flat
             </li>
           );
         })}
