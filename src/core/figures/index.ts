@@ -8,6 +8,7 @@ export { type Measured, withMeasured } from './with-measured';
 export { type ShownMeasure, awaitsMeasure, isMeasureFinding, shownMeasures } from './shown-measures';
 export { firstCopy, wordsAsCut } from './first-copy';
 export { longestFit } from './longest-fit';
+export { tellingTexts } from './telling-texts';
 export { lookedWord } from './looked-word';
 export { asksOf, countDecisions, findingsByEntry, gravestFirst, isOpen, nameOfFit, whoseElse } from './decisions';
 export { outlinesOf } from './outlines-of';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useLengths, useRun } from '@/client';
-import { type MainPlace, changePlaceUse } from '@/core/edit';
+import { type MainPlace, chooseLettering } from '@/core/edit';
 import { Button } from '@/ui';
 import type { Comparison, ScreenFit } from '@/workers/fit-protocol';
 import { worstSeverity } from '@/core/finding';
@@ -23,7 +23,7 @@ export function CompareBar({ place, shown, letteringId, comparison, onEnd }: Com
   const here = shown.filter(({ capHeightMm }) => capHeightMm > 0).map(({ capHeightMm }) => capHeightMm);
   const there = (comparison?.fits ?? []).flatMap((fit) => (fit && fit.capHeightMm > 0 ? [fit.capHeightMm] : []));
   const take = () => {
-    change((now) => changePlaceUse(now, place.at, (use) => ({ ...use, letteringId })));
+    change((now) => chooseLettering(now, place.at, letteringId));
     onEnd();
   };
   return (

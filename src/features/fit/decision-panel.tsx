@@ -35,7 +35,7 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
   const whose = whoseElse(subject);
   return (
     <section
-      className={`grid gap-2 border border-l-4 border-rule-strong bg-white p-3 ${EDGES[worst]}`}
+      className={`grid min-h-80 content-start gap-2 border border-l-4 border-rule-strong bg-white p-3 ${EDGES[worst]}`}
       aria-label="To decide"
     >
       <h2 className="flex flex-wrap items-center gap-2 text-base font-semibold break-words">

@@ -9,6 +9,7 @@ import { fitKey, textOf } from './fit-key';
 import { type FitOrder, ordered } from './fit-order';
 import { FitSide } from './fit-side';
 import { FitWall } from './fit-wall';
+import { LetteringStrip } from './lettering-strip';
 import { ReleaseBar } from './release-bar';
 import { useComparison } from './use-comparison';
 import { useWallSelection } from './use-wall-selection';
@@ -50,6 +51,7 @@ export function FitPage() {
           lifted={lifted}
           onLift={setLifted}
         />
+        <LetteringStrip place={place} shown={here} />
         <ReleaseBar />
         {chosen.length > 0 && (
           <ChosenBar

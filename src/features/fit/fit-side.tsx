@@ -33,7 +33,7 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
   const { spec, change } = useRun();
   const fits = useFits();
   const { at } = place;
-  const { lettering, slots, placeUse, sizeGroup } = place;
+  const { lettering, slots, sizeGroup } = place;
   const setSize = fits.last?.setSizes[sizeGroup.id] ?? null;
   const places = placesOf(spec);
   const numSharing = places.filter(({ placeUse: one }) => one.sizeGroupId === sizeGroup.id).length;
@@ -66,7 +66,7 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
       />
       <OpenFindings shown={shown} subject={subject} onPick={selection.focus} />
       {setSize && <CostsPanel setSize={setSize} onPick={pickText} />}
-      <LetteringPanel at={at} letteringId={placeUse.letteringId} lettering={lettering} />
+      <LetteringPanel at={at} lettering={lettering} />
       <LayerPanel place={place} />
       <MotifPanel place={place} />
       {slots.map((one) => (

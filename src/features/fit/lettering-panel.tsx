@@ -2,32 +2,24 @@
 
 import { CASE_WORDS, useLengths, useRun } from '@/client';
 import { CASE_FORMS, type CaseForm, type Lettering, commonStyle, styleOf } from '@/core/shop';
-import { type PlaceAt, changeHead, changeLeastHeight, changeLines, chooseLettering } from '@/core/edit';
+import { type PlaceAt, changeHead, changeLeastHeight, changeLines } from '@/core/edit';
 import { Choice, FieldRow, LengthField, NumberField, Select, withOwn } from '@/ui';
 import { LANGUAGES } from './sentences';
-import { ShopLetterings } from './shop-letterings';
 
 interface LetteringPanelProps {
   readonly at: PlaceAt;
-  readonly letteringId: string;
   readonly lettering: Lettering;
 }
 
 /** Face, case, tracking and least height of the lettering in use. */
-export function LetteringPanel({ at, letteringId, lettering }: LetteringPanelProps) {
+export function LetteringPanel({ at, lettering }: LetteringPanelProps) {
   const { spec, change } = useRun();
   const { unit } = useLengths();
   const { faces, caseForm, trackingEm } = commonStyle(lettering);
   const joins = faces.some(({ isConnected }) => isConnected);
   return (
     <section className="grid gap-2">
-      <Choice
-        label="Lettering"
-        options={spec.shop.letterings.map(({ id, value }) => ({ id, label: value.name }))}
-        value={letteringId}
-        onChange={(id) => change((now) => chooseLettering(now, at, id))}
-      />
-      <ShopLetterings at={at} />
+      <h3 className="heading-small">{lettering.name}</h3>
       {faces.map((face) => (
         <p key={face.sha} className="text-soft">
           Face: {face.name}. {face.isConnected ? 'Its letters join, as in handwriting.' : 'Its letters stand apart.'}

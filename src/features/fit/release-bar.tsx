@@ -3,6 +3,7 @@
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { useBrowserText, useFits, useRun } from '@/client';
+import { asksOf } from '@/core/figures';
 import { hasStop } from '@/core/finding';
 import { proofTally } from '@/core/wording';
 import type { ReleaseView } from '@/services';
@@ -24,6 +25,8 @@ export function ReleaseBar() {
   const { numTicked, numTexts } = useMemo(() => proofTally(spec), [spec]);
   if (!view || fits.last === null) return null;
   const { last, changes } = view;
+  // As long as something wants a decision, that is what is wanted.
+  const isClear = all.every((fit) => asksOf(fit).length === 0);
   const isCurrent = last !== null && changes.length === 0;
   return (
     <section aria-label="Release" className="mb-3 grid gap-2 border border-rule-strong bg-paper px-3 py-2">
@@ -46,11 +49,7 @@ export function ReleaseBar() {
           )}
         </p>
         {!isCurrent && !isAsking && (
-          <Button
-            weight={changes.length > 0 || !last ? 'main' : 'plain'}
-            disabled={numReady === 0}
-            onClick={() => setAsking(true)}
-          >
+          <Button weight={isClear ? 'main' : 'plain'} disabled={numReady === 0} onClick={() => setAsking(true)}>
             {last ? 'Release the changes…' : 'Release for cutting…'}
           </Button>
         )}

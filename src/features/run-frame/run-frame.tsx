@@ -22,12 +22,12 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
   const { runId, save, numUnsaved } = session;
   return (
     <div className="flex min-h-screen flex-col">
-      <header className="flex min-h-band flex-wrap items-center gap-x-4 gap-y-1 bg-ink px-6 py-2 text-paper">
+      <header className="flex min-h-band flex-wrap items-center gap-x-4 gap-y-1 bg-ink px-6 py-2 text-paper lg:flex-nowrap">
         <Link href="/" aria-label="Knurl, all runs" title="All runs">
           <KnurlMark />
         </Link>
         <RunName todayIso={todayIso} />
-        <span className="ml-auto flex flex-wrap items-center gap-x-4 gap-y-1">
+        <span className="ml-auto flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1">
           <SpecUndo />
           <output className="text-on-ink" data-testid="save-state">
             {savedWords({ ...work, save, numUnsaved })}

@@ -16,13 +16,13 @@ export function RunName({ todayIso }: { readonly todayIso: string }) {
     if (text.trim() !== '') change((now) => changeHead(now, { title: text.trim() }));
   };
   return (
-    <Popover className="relative">
+    <Popover className="relative min-w-0">
       <PopoverButton
-        className="flex flex-wrap items-baseline gap-x-4 rounded-md px-1 text-left hover:bg-white/10"
-        title="Rename this run or change its day"
+        className="flex max-w-full items-baseline gap-x-4 rounded-md px-1 text-left hover:bg-white/10 max-lg:flex-wrap"
+        title={`${spec.title}: rename this run or change its day`}
       >
-        <span className="text-lg font-bold">{spec.title}</span>
-        <span className="text-on-ink">{dueWords(spec.dueOn, todayIso, firstDay)}</span>
+        <span className="max-w-full min-w-0 truncate text-lg font-bold">{spec.title}</span>
+        <span className="shrink-0 text-on-ink">{dueWords(spec.dueOn, todayIso, firstDay)}</span>
       </PopoverButton>
       <PopoverPanel className="absolute top-full left-0 z-20 mt-1 grid w-96 max-w-[90vw] gap-3 border border-rule-strong bg-paper p-4 text-ink shadow-xl">
         <Field>

@@ -8,6 +8,7 @@ import { BedDrawing } from './bed-drawing';
 import { ChooseEntries } from './choose-entries';
 import { type PassRow, isReversed, materialsOf, piecesOf } from './drawn-pass';
 import { LeftOut } from './left-out';
+import { MakeAll } from './make-all';
 import { PassList } from './pass-list';
 import { PassSlip } from './pass-slip';
 import { LayoutForm } from './layout-form';
@@ -16,7 +17,7 @@ import { type SheetsState, useSheets } from './use-sheets';
 /** The beds: what is laid where and what to do with it. The next pass to make is the first thing seen. */
 export function SheetsPage() {
   const { runId } = useRun();
-  const { state, isBusy, problem, open, makeNext, unmake } = useSheets();
+  const { state, isBusy, problem, open, make: makePasses, unmake } = useSheets();
   const [chosen, setChosen] = useState<string | null>(null);
   const rows = rowsOf(state);
   const next = rows.find(({ made }) => made === null) ?? null;
@@ -38,8 +39,8 @@ export function SheetsPage() {
   const pass = isMade ? (made.isCurrent ? made.value : null) : drawnOf(drawn.value, row);
   // Only what lies before one's eyes is made.
   const isCurrent = state.isCurrent && (isMade || (drawn.isCurrent && drawn.value?.name === state.plan.name));
-  const make = async () => {
-    const no = await makeNext();
+  const make = async (numPasses: number) => {
+    const no = await makePasses(numPasses);
     if (no !== null) setChosen(`made-${no}`);
   };
   return (
@@ -73,11 +74,16 @@ export function SheetsPage() {
             open={open}
             isBusy={isBusy}
             isCurrent={isCurrent}
-            onMake={() => void make()}
+            onMake={() => void make(1)}
             onUnmake={(passId) => void unmake(passId)}
           />
         )}
         <PassList rows={rows} shownKey={row?.key ?? null} onShow={setChosen} />
+        <MakeAll
+          passes={state.plan.passes}
+          isBusy={isBusy || !state.isCurrent}
+          onMake={() => void make(state.plan.passes.length)}
+        />
         <LeftOut plan={state.plan} />
         <LayoutForm />
       </aside>

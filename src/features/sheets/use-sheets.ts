@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useState } from 'react';
-import { api, problemSentence, randomBytes, useApiQuery, useRun, useWork } from '@/client';
+import { type ApiProblem, api, problemSentence, randomBytes, useApiQuery, useRun, useWork } from '@/client';
 import { makeId } from '@/core/ids';
 import { tellPassing } from '@/ui';
 import type { MadePassHead, OpenPass, PlanAnswer } from '@/services';
@@ -23,8 +23,8 @@ interface Sheets {
   readonly problem: string | null;
   /** What is open in the next pass; null until it is known, and when there is none. */
   readonly open: OpenPass | null;
-  /** Makes the next pass; answers its number, or null when it could not be made. */
-  readonly makeNext: () => Promise<number | null>;
+  /** Makes so many passes, the next one first; answers the number of the last, or null when none could be made. */
+  readonly make: (numPasses: number) => Promise<number | null>;
   /** Takes a made pass back. */
   readonly unmake: (passId: string) => Promise<void>;
 }
@@ -49,22 +49,38 @@ export function useSheets(): Sheets {
   });
   const shown = plan.value?.name ?? null;
   const { askAgain } = plan;
-  const makeNext = useCallback(async () => {
-    setBusy(true);
-    setProblem(null);
-    await saver.flush();
-    const answer = await api.makePass(runId, makeId<'pass'>(randomBytes), shown);
-    if (answer.ok) await refresh();
-    else if (answer.problem.kind === 'serverGone')
-      setProblem('Knurl’s server does not answer. No pass was made that you saw; try again.');
-    else {
-      setProblem(answer.problem.detail);
+  const tell = useCallback(
+    async (answered: ApiProblem) => {
+      if (answered.kind === 'serverGone') {
+        return setProblem('Knurl’s server does not answer. No pass was made that you saw; try again.');
+      }
+      setProblem(answered.detail);
       // A server that was started anew does not know what a longer search had found; nothing that the page asks by changes by that.
-      if (answer.problem.problem === 'otherPlan') await askAgain();
-    }
-    setBusy(false);
-    return answer.ok ? answer.value.no : null;
-  }, [runId, saver, refresh, shown, askAgain]);
+      if (answered.problem === 'otherPlan') await askAgain();
+    },
+    [askAgain],
+  );
+  const make = useCallback(
+    async (numPasses: number) => {
+      setBusy(true);
+      setProblem(null);
+      await saver.flush();
+      let last: number | null = null;
+      for (let i = 0; i < numPasses; i++) {
+        // The first as it is shown; the others as what is left is laid out after it.
+        const answer = await api.makePass(runId, makeId<'pass'>(randomBytes), i === 0 ? shown : null);
+        if (!answer.ok) {
+          await tell(answer.problem);
+          break;
+        }
+        last = answer.value.no;
+      }
+      if (last !== null) await refresh();
+      setBusy(false);
+      return last;
+    },
+    [runId, saver, refresh, shown, tell],
+  );
   const unmake = useCallback(
     async (passId: string) => {
       setBusy(true);
@@ -89,7 +105,7 @@ export function useSheets(): Sheets {
     isBusy,
     problem,
     open: next.isCurrent ? (next.value?.next ?? null) : null,
-    makeNext,
+    make,
     unmake,
   };
 }

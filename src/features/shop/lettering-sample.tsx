@@ -1,6 +1,6 @@
 'use client';
 
-import { api, useApiQuery } from '@/client';
+import { useLetteringSample } from '@/client';
 import type { Lettering } from '@/core/shop';
 
 interface LetteringSampleProps {
@@ -11,13 +11,7 @@ interface LetteringSampleProps {
 
 /** A text as the lettering would be cut, by its real outline. */
 export function LetteringSample({ lettering, text, className }: LetteringSampleProps) {
-  const { lines } = lettering;
-  const { value } = useApiQuery({
-    key: ['lettering-sample', lines, text],
-    ask: () => api.letteringSample(lettering, text),
-    isKept: true,
-  });
-  const sample = value?.sample;
+  const sample = useLetteringSample(lettering, text);
   if (!sample) return <span className={`block ${className}`} />;
   const { x, y, width, height } = sample.box;
   return (

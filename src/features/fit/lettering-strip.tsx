@@ -1,0 +1,78 @@
+'use client';
+
+import { Label, Radio, RadioGroup } from '@headlessui/react';
+import { useMemo } from 'react';
+import { useLetteringSample, useRun } from '@/client';
+import { type MainPlace, chooseLettering } from '@/core/edit';
+import { nameOfFit, tellingTexts } from '@/core/figures';
+import type { Lettering } from '@/core/shop';
+import type { ScreenFit } from '@/workers/fit-protocol';
+import { ShopLetterings } from './shop-letterings';
+
+interface LetteringStripProps {
+  readonly place: MainPlace;
+  readonly shown: readonly ScreenFit[];
+}
+
+/**
+ * The letterings of the run, each by the names that tell most of it, in its own outline and all at one letter size. It stays above the wall,
+ * so that the wall is looked at while one after the other is tried.
+ */
+export function LetteringStrip({ place, shown }: LetteringStripProps) {
+  const { spec, change } = useRun();
+  const { letterings } = spec.shop;
+  const texts = useMemo(() => tellingTexts(shown.map((fit) => nameOfFit(fit).slice(0, MOST_CHARACTERS))), [shown]);
+  return (
+    <div className="sticky top-0 z-10 -mx-5 mb-3 border-b border-rule-strong bg-cotton px-5 pt-1 pb-2">
+      <RadioGroup
+        value={place.placeUse.letteringId}
+        onChange={(id: string) => change((now) => chooseLettering(now, place.at, id))}
+      >
+        <div className="flex items-center justify-between gap-4">
+          <Label className="heading-small">Lettering</Label>
+          <ShopLetterings at={place.at} />
+        </div>
+        <div className="-mx-1 flex gap-2 overflow-x-auto px-1 py-1.5">
+          {letterings.map(({ id, value }) => (
+            <Radio
+              key={id}
+              value={id}
+              aria-label={value.name}
+              className="grid w-40 shrink-0 cursor-pointer gap-1 rounded-md border border-rule-strong bg-white px-2 py-1 data-checked:border-ink data-checked:ring-2 data-checked:ring-ink data-focus:outline-2 data-focus:outline-offset-2 data-focus:outline-verdigris"
+            >
+              <span className="text-sm font-semibold">{value.name}</span>
+              {texts.map((text) => (
+                <Sample key={text} lettering={value} text={text} />
+              ))}
+            </Radio>
+          ))}
+        </div>
+      </RadioGroup>
+    </div>
+  );
+}
+
+/** As much of a text as the samples of letterings take. */
+const MOST_CHARACTERS = 60;
+
+/** Pixels to the em: capitals of some 12, so that three names are read in a card. */
+const EM_PX = 19;
+/** The unit of samples. */
+const UNITS_PER_EM = 100;
+
+function Sample({ lettering, text }: { readonly lettering: Lettering; readonly text: string }) {
+  const sample = useLetteringSample(lettering, text);
+  if (!sample) return <span className="block h-4" />;
+  const { x, y, width, height } = sample.box;
+  return (
+    <svg
+      viewBox={`${x} ${y} ${width} ${height}`}
+      style={{ width: (width * EM_PX) / UNITS_PER_EM, height: (height * EM_PX) / UNITS_PER_EM }}
+      preserveAspectRatio="xMinYMid meet"
+      className="block max-w-full"
+      aria-hidden
+    >
+      <path d={sample.path} fillRule="evenodd" className="fill-ink" />
+    </svg>
+  );
+}
