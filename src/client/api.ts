@@ -103,7 +103,7 @@ export async function wholeBench(read: (from: number) => Answer<BenchPage>): Ans
 
 /** The HTTP interface as functions. Nothing is repeated here: callers know whether repeating is harmless. */
 export const api = {
-  createRun: (input: { title: string; dueOn: string | null } & ListInput) =>
+  createRun: (input: { title: string; dueOn: string | null; blankId?: string; letteringId?: string } & ListInput) =>
     send<RunView>('/api/runs', withJson('POST', input)),
   /** `text` is a bundle's JSON as it came from the file. */
   importBundle: (text: string) => send<RunView>('/api/runs', withJson('POST', text)),

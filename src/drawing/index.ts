@@ -25,6 +25,7 @@ export { lineOn } from './line-on';
 export { ClearZones, PlaceGround } from './place-ground';
 export { islandsPath, ringPath } from './ring-path';
 export { rectSteps } from './ring-steps';
+export { BlankPicture } from './blank-picture';
 export { Swatch } from './swatch';
 export { UsableRect } from './usable-rect';
 export { type MaterialLook, PLAIN, lookOfMaterial } from './material-look';

@@ -36,6 +36,22 @@ test('a list alone gives fits and a plan', async () => {
   expect(passes.flatMap(({ patches }) => patches.flatMap(({ pieces }) => pieces))).toHaveLength(3);
 });
 
+test('a run begins on the blank and in the lettering of the shop that are named, or not at all', async () => {
+  const begun = (more: object) => createRun(context, { title: 'Ferry crew', dueOn: null, list: 'Una\nBo', ...more });
+  const { spec } = valueOf(await begun({ blankId: 'socks', letteringId: 'heavy-slab' }));
+  expect([spec.uses.map(({ blankId }) => blankId), spec.shop.blanks.map(({ id }) => id)]).toEqual([
+    ['socks'],
+    ['socks'],
+  ]);
+  expect(spec.uses[0]!.places.map(({ letteringId }) => letteringId)).toContain('heavy-slab');
+  const bare = valueOf(await begun({}));
+  expect(bare.spec.uses[0]!.blankId).toBe('garment-bag');
+  const before = (await listRunSummaries(context)).runs.length;
+  expect(problemOf(await begun({ blankId: 'gone' }))).toMatchObject({ kind: 'shopThingNotFound', shelf: 'blanks' });
+  expect(problemOf(await begun({ letteringId: 'gone' }))).toMatchObject({ shelf: 'letterings', id: 'gone' });
+  expect((await listRunSummaries(context)).runs).toHaveLength(before);
+});
+
 test('an empty list is refused by its field, and nothing is stored', async () => {
   const before = (await listRunSummaries(context)).runs.length;
   expect(problemOf(await start(' \n '))).toMatchObject({ kind: 'invalidInput', issues: [{ field: 'list' }] });

@@ -3,7 +3,8 @@ import { entryIdsNamed } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { entriesFromList } from '@/core/roster';
 import { type RunSpec, readPieceId } from '@/core/spec';
-import { changeList, newRunSpec, withShop } from '@/core/edit';
+import { replaceBlank } from '@/core/blanks';
+import { changeList, mainPlace, newRunSpec, takeLettering, withShop } from '@/core/edit';
 import { limitFaults } from '@/core/resolve';
 import { makeId } from '@/core/ids';
 import { type Connection, type StoredRun, findRun, insertRun, listActs, listPasses, updateRunSpec } from '@/store';
@@ -12,12 +13,18 @@ import type { InputIssue, ServiceProblem } from './problem';
 import { checkedNew, checkedSpec } from './checked-spec';
 import { limitIssue } from './input-issues';
 import { type ListInput, takeList } from './lists';
-import { shopCopies } from './shop';
+import { type ShopThingView, getThing, shopCopies } from './shop';
 import { takersLost } from './takers-lost';
 
 export type RunView = StoredRun;
 
-type NewRunInput = ListInput & { readonly title: string; readonly dueOn: string | null };
+type NewRunInput = ListInput & {
+  readonly title: string;
+  readonly dueOn: string | null;
+  /** What of the shop it begins with; left out: as a bare run does. */
+  readonly blankId?: string | undefined;
+  readonly letteringId?: string | undefined;
+};
 
 /** A run from a list alone: everything else starts with a sensible default. */
 export async function createRun(context: Context, input: NewRunInput): Promise<Outcome<StoredRun, ServiceProblem>> {
@@ -25,8 +32,24 @@ export async function createRun(context: Context, input: NewRunInput): Promise<O
   if (!list.ok) return list;
   const entries = entriesFromList(list.value.lines, context.randomBytes);
   const bare = newRunSpec({ title: input.title, dueOn: input.dueOn, entries }, context.randomBytes);
-  const spec = withShop(bare, await shopCopies(context));
-  return storeNewRun(context, changeList(spec, { keyColumn: list.value.keyColumn }));
+  const spec = await begunWith(context, withShop(bare, await shopCopies(context)), input);
+  return spec.ok ? storeNewRun(context, changeList(spec.value, { keyColumn: list.value.keyColumn })) : spec;
+}
+
+/** The blank and the lettering that were chosen for it, copied from the shop. */
+async function begunWith(
+  context: Context,
+  spec: RunSpec,
+  { blankId, letteringId }: Pick<NewRunInput, 'blankId' | 'letteringId'>,
+): Promise<Outcome<RunSpec, ServiceProblem>> {
+  const blank = blankId === undefined ? null : await getThing(context, 'blanks', blankId);
+  if (blank && !blank.ok) return blank;
+  const lettering = letteringId === undefined ? null : await getThing(context, 'letterings', letteringId);
+  if (lettering && !lettering.ok) return lettering;
+  const { at } = mainPlace(spec);
+  const copyOf = <T>({ id, rev, value }: ShopThingView<T>) => ({ id, fromRev: rev === 0 ? null : rev, value });
+  const onBlank = blank ? replaceBlank(spec, at.useId, copyOf(blank.value)) : spec;
+  return ok(lettering ? takeLettering(onBlank, null, copyOf(lettering.value)) : onBlank);
 }
 
 /** A run of its own from a whole spec: nothing is made and nothing done in it yet. */

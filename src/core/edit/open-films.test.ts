@@ -57,6 +57,16 @@ test('left open, a colour asks for what the most demanding of its films does', (
   expect([cutFrom(again), again.shop.materials.length]).toEqual([['any-gold'], open.shop.materials.length]);
 });
 
+test('of films that bear others and films that do not, the coarsest of the latter says the kind', () => {
+  const kinds = (...films: Copy<Material>[]) =>
+    placeAt(leaveFilmOpen(spec, null, 'main', films), null).slots.map(({ material }) => material.kind);
+  const soft = film('soft', { kind: 'flockFilm', ...finest(2, 1, 1) });
+  const glitter = film('glitter', { kind: 'glitterFilm', ...finest(1.8, 1, 1) });
+  const stretch = film('stretch', { kind: 'stretchFilm', ...finest(3, 1, 1) });
+  expect(kinds(sunny, glitter, soft, stretch)).toEqual(['flockFilm']);
+  expect(kinds(sunny, stretch)).toEqual(['stretchFilm']);
+});
+
 test('its id is free, whatever the colour is called', () => {
   const taken = putMaterialCopy(spec, film('any-gold', {}));
   expect(cutFrom(leaveFilmOpen(taken, null, 'main', atHand))).toEqual(['any-gold-2']);

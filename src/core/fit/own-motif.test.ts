@@ -4,10 +4,12 @@ import { changeMotifHeight, changeMotifPart, changePlace, changePlaceUse, change
 import { changeMotifSpot } from '../edit';
 import { boxHeight, boxOfRings, outlineRings } from '../geometry';
 import { STARTER_MOTIFS } from '../motifs';
+import { resolveSlots } from '../resolve';
 import type { MotifSpot, RunSpec } from '../spec';
 import { aRect, aRun, fitRun, seededBytes, shippedFaces } from '../test';
 import { layerOutline } from '.';
-import { largestInProportion } from './own-motif';
+import { widthAt } from './outline-facts';
+import { hasOwnMotif, largestInProportion, withMotifAt } from './own-motif';
 
 const cache = artCache(shippedFaces());
 const random = seededBytes(3);
@@ -68,6 +70,36 @@ test('steps come down on the largest size that fits in proportion, and end where
   const most = largestInProportion(20, 0.1, largestAt)!;
   expect(most.sizeMm).toBeGreaterThan(12 * 0.995);
   expect(5 * most.sizeMm + 40).toBeLessThanOrEqual(100);
+  // Beside one that nearly fills all there is, too.
+  const tight = largestInProportion(20, 0.1, (size) => ({ largestMm: 100 / (5 + 98 / size) }))!;
+  expect(tight.sizeMm).toBeGreaterThan(0.4 * 0.999);
+  expect(5 * tight.sizeMm + 98).toBeLessThanOrEqual(100);
+  expect(largestInProportion(20, 0.1, (size) => ({ largestMm: 100 / (5 + 99.6 / size) }))).toBeNull();
   expect(largestInProportion(20, 0.1, (size) => ({ largestMm: 100 / (5 + 120 / size) }))).toBeNull();
   expect(largestInProportion(0.05, 0.1, largestAt)).toBeNull();
+});
+
+test('the very same slot stands for a text at the same height of capitals', () => {
+  const [slot] = resolveSlots(beside(['Bo'], 'before', 20));
+  const at = withMotifAt(slot!, 10);
+  expect(at.motif).toMatchObject({ heightMm: 20, share: 2 });
+  expect(withMotifAt(slot!, 10)).toBe(at);
+  expect(withMotifAt(slot!, 20).motif!.share).toBe(1);
+  expect([hasOwnMotif(slot!), hasOwnMotif({ ...slot!, motif: null })]).toEqual([true, false]);
+});
+
+test('no text is so small that nobody reads it, only to stand beside its motif', () => {
+  // All but a hair of the place is the motif's: what is left takes capitals of under half a millimetre.
+  const heights = [66, 69.2, 69.6, 69.8].map(
+    (mm) => fitRun(beside(['Wilhelmina'], 'above', mm), cache).fits[0]!.capHeightMm,
+  );
+  expect(heights.every((mm) => mm === 0 || mm >= 0.5)).toBe(true);
+  expect(heights[0]).toBeGreaterThan(0.5);
+  expect(heights.at(-1)).toBe(0);
+});
+
+test('a layer is as wide as its ink at that size', () => {
+  const inkBox = { minX: -200_000, minY: 0, maxX: 1_300_000, maxY: 1 };
+  expect(widthAt({ inkBox }, 20)).toBeCloseTo(30, 9);
+  expect(widthAt({ inkBox: null }, 20)).toBe(0);
 });

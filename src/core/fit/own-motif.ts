@@ -1,3 +1,4 @@
+import { presentOrThrow } from '../outcome';
 import type { Slot } from '../resolve';
 
 /** A motif with a height of its own stands in another proportion to its text at each size of that. */
@@ -7,11 +8,10 @@ export function hasOwnMotif({ motif }: Slot): boolean {
 
 const known = new WeakMap<Slot, Slot>();
 
-/** The slot with its motif as tall as it has to be beside capitals of this height. The very same slot for the same height. */
+/** A slot with such a motif, that as tall as it has to be beside capitals of this height. The very same slot for the same height. */
 export function withMotifAt(slot: Slot, capHeightMm: number): Slot {
-  const { motif } = slot;
-  if (motif?.heightMm === undefined || capHeightMm <= 0) return slot;
-  const share = motif.heightMm / capHeightMm;
+  const motif = presentOrThrow(slot.motif, 'a motif of its own height');
+  const share = presentOrThrow(motif.heightMm, 'its height') / capHeightMm;
   const found = known.get(slot);
   if (found?.motif?.share === share) return found;
   const at = { ...slot, motif: { ...motif, share } };
@@ -26,11 +26,12 @@ export interface AtSize {
 
 /** Each step stays so far below what the one before found, so that the last one fits for certain. */
 const BELOW = 0.9995;
-const MOST_STEPS = 60;
+/** Beside a small motif a few steps are enough; beside one that nearly fills its place they would be hundreds. */
+const MOST_STEPS = 6;
 
 /**
- * The largest size at which all fits that is in proportion as it is there: `largestAt` grows with its size, so that the steps come down
- * on it from above. Null where nothing fits, however small the text.
+ * The largest size at which all fits that is in proportion as it is there: what fits at one size fits at every smaller one, and steps come
+ * down on it from above. Null where nothing fits, however small the text.
  */
 export function largestInProportion<T extends AtSize>(
   fromMm: number,
@@ -43,5 +44,20 @@ export function largestInProportion<T extends AtSize>(
     if (found.largestMm >= sizeMm) return { sizeMm, found };
     sizeMm = found.largestMm * BELOW;
   }
-  return null;
+  return sizeMm > leastMm ? halved(leastMm, sizeMm, largestAt) : null;
+}
+
+/** Between a size at which all has to fit, else nothing does, and one at which it does not. */
+function halved<T extends AtSize>(leastMm: number, mostMm: number, largestAt: (sizeMm: number) => T) {
+  const least = largestAt(leastMm);
+  if (least.largestMm < leastMm) return null;
+  let best = { sizeMm: leastMm, found: least };
+  let tooMuchMm = mostMm;
+  while (best.sizeMm < tooMuchMm * BELOW) {
+    const sizeMm = (best.sizeMm + tooMuchMm) / 2;
+    const found = largestAt(sizeMm);
+    if (found.largestMm >= sizeMm) best = { sizeMm, found };
+    else tooMuchMm = sizeMm;
+  }
+  return best;
 }

@@ -48,7 +48,7 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
     if (fit) selection.focus(fitKey(fit));
   };
   return (
-    <aside className="grid content-start gap-5 border-r border-rule-strong bg-paper p-5 lg:sticky lg:top-0 lg:h-dvh lg:overflow-y-auto">
+    <aside className="grid auto-rows-max content-start gap-5 border-r border-rule-strong bg-paper p-5 lg:sticky lg:top-0 lg:h-dvh lg:overflow-y-auto">
       {subject && <DecisionPanel shown={shown} subject={subject} onDone={() => selection.focus(null)} />}
       <SizeRulePanel
         group={sizeGroup}

@@ -38,7 +38,7 @@ export function LetteringStrip({ place, shown }: LetteringStripProps) {
               key={id}
               value={id}
               aria-label={value.name}
-              className="grid w-40 shrink-0 cursor-pointer gap-1 rounded-md border border-rule-strong bg-white px-2 py-1 data-checked:border-ink data-checked:ring-2 data-checked:ring-ink data-focus:outline-2 data-focus:outline-offset-2 data-focus:outline-verdigris"
+              className="grid w-40 shrink-0 cursor-pointer gap-1 content-start rounded-md border border-rule-strong bg-white px-2 pt-1 pb-2 data-checked:border-ink data-checked:ring-2 data-checked:ring-ink data-focus:outline-2 data-focus:outline-offset-2 data-focus:outline-verdigris"
             >
               <span className="text-sm font-semibold">{value.name}</span>
               {texts.map((text) => (

@@ -21,6 +21,8 @@ const newRunSchema = z.intersection(
   z.object({
     title: z.string().trim().min(1, 'Give the run a title.').max(200),
     dueOn: z.iso.date().nullable().default(null),
+    blankId: z.string().max(40).optional(),
+    letteringId: z.string().max(40).optional(),
   }),
 );
 

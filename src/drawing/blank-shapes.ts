@@ -1,0 +1,78 @@
+import type { Blank } from '@/core/shop';
+
+/** How a kind of blank is drawn: as it lies before the crafter, in shares of the width and height of its body. */
+export interface BlankShape {
+  /** Filled in the blank's colour. */
+  readonly outline: string;
+  /** Seams, hems and rims. */
+  readonly lines: string;
+  /** Handles, strings and hooks, drawn beside the body. */
+  readonly around?: string;
+  /** What stands beyond the body on each side: sleeves, handles, necks. */
+  readonly beyond: { readonly left: number; readonly top: number; readonly right: number; readonly bottom: number };
+}
+
+const NONE = { left: 0, top: 0, right: 0, bottom: 0 };
+const RECT = 'M0 0H1V1H0Z';
+
+export const BLANK_SHAPES: Readonly<Record<Blank['kind'], BlankShape>> = {
+  garment: {
+    outline: 'M.3 0C.36 .1 .64 .1 .7 0L1 .05L1.3 .3L1.14 .42L1 .31V1H0V.31L-.14 .42L-.3 .3L0 .05Z',
+    lines: 'M.3 0C.35 .13 .65 .13 .7 0M0 .95H1M0 .31V.06M1 .31V.06',
+    beyond: { left: 0.3, top: 0, right: 0.3, bottom: 0 },
+  },
+  bag: {
+    outline: RECT,
+    lines: 'M0 .06H1M.2 .06V.14H.34V.06M.66 .06V.14H.8V.06',
+    around: 'M.24 0C.24 -.42 .76 -.42 .76 0M.3 0C.3 -.33 .7 -.33 .7 0',
+    beyond: { left: 0, top: 0.34, right: 0, bottom: 0 },
+  },
+  pouch: {
+    outline: 'M.03 0H.97Q1 0 1 .06V.94Q1 1 .96 1H.04Q0 1 0 .94V.06Q0 0 .03 0Z',
+    lines: 'M0 .1H1M.03 .06H.97M.97 .06V.2L.99 .24L.95 .24L.97 .2',
+    beyond: NONE,
+  },
+  towel: { outline: RECT, lines: 'M0 .8H1M0 .83H1M0 .9H1M0 .03H1M0 .97H1M.5 0V.04', beyond: NONE },
+  sock: {
+    outline: 'M.42 0H1V.6C1 .86 .86 1 .6 1H.16C.04 1 0 .94 0 .87C0 .79 .08 .76 .2 .74C.36 .71 .42 .66 .42 .54Z',
+    lines: 'M.42 .12H1M.42 .06H1M.16 1C.26 .95 .26 .8 .2 .74M1 .6C.86 .62 .78 .74 .8 .93',
+    beyond: NONE,
+  },
+  headwear: {
+    outline: 'M0 1C0 .3 .25 0 .5 0S1 .3 1 1C1.1 1.3 .7 1.32 .5 1.32S-.1 1.3 0 1Z',
+    lines: 'M.5 0V.86M0 1C.3 .82 .7 .82 1 1',
+    beyond: { left: 0.05, top: 0.05, right: 0.05, bottom: 0.35 },
+  },
+  flag: {
+    outline: 'M0 0H1L.5 1Z',
+    lines: 'M0 .05H1',
+    around: 'M-.12 0H1.12',
+    beyond: { left: 0.12, top: 0.05, right: 0.12, bottom: 0 },
+  },
+  bottle: {
+    outline: 'M.34 -.16H.66V-.04C.66 .02 1 .04 1 .16V.94Q1 1 .92 1H.08Q0 1 0 .94V.16C0 .04 .34 .02 .34 -.04Z',
+    lines: 'M.32 -.16H.68V-.07H.32ZM0 .92H1',
+    beyond: { left: 0, top: 0.18, right: 0, bottom: 0 },
+  },
+  cup: {
+    outline: 'M0 0H1L.94 .94Q.93 1 .87 1H.13Q.07 1 .06 .94Z',
+    lines: 'M.01 .05H.99',
+    around: 'M.99 .18C1.32 .14 1.32 .74 .95 .76M.98 .28C1.2 .26 1.2 .64 .96 .66',
+    beyond: { left: 0, top: 0.02, right: 0.28, bottom: 0 },
+  },
+  case: { outline: RECT, lines: 'M0 .12H1M.42 .12V.2H.58V.12M.03 1V.12M.97 1V.12', beyond: NONE },
+  book: { outline: 'M.02 0H1V1H.02Q0 1 0 .97V.03Q0 0 .02 0Z', lines: 'M.08 0V1M.97 .03V.97', beyond: NONE },
+  tag: {
+    outline: 'M.16 0H1V1H.16L0 .72V.28Z',
+    lines: 'M.08 .5a.04 .06 0 1 0 .08 0a.04 .06 0 1 0 -.08 0',
+    around: 'M.1 .5C-.06 .36 -.14 .66 -.2 .5',
+    beyond: { left: 0.2, top: 0, right: 0, bottom: 0 },
+  },
+  card: { outline: RECT, lines: 'M.04 .05H.96V.95H.04Z', beyond: NONE },
+  board: {
+    outline: 'M.03 0H.97Q1 0 1 .04V.96Q1 1 .97 1H.03Q0 1 0 .96V.04Q0 0 .03 0Z',
+    lines: 'M.46 .05H.54',
+    beyond: NONE,
+  },
+  other: { outline: RECT, lines: 'M.03 .04H.97V.96H.03Z', beyond: NONE },
+};
