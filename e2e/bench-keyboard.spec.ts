@@ -117,7 +117,7 @@ test('the list of keys opens by key, and switches letters off for good', async (
   await page.goto(`${server.url}/runs/${id}/bench`);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(CREW[0]!);
   await page.keyboard.press('?');
-  await expect(page.getByRole('heading', { name: 'Keys of this step' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Help for this step' })).toBeVisible();
   await expectNoAxeFinding(page);
   await page.getByRole('checkbox').focus();
   await page.keyboard.press(' ');

@@ -18,7 +18,7 @@ test('every step tells its own keys, as they are bound', async ({ page }) => {
   const shown = async (name: string) => {
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
     await page.keyboard.press('?');
-    await expect(help.getByRole('heading', { name: 'Keys of this step' })).toBeVisible();
+    await expect(help.getByRole('heading', { name: 'Help for this step' })).toBeVisible();
     await expectNoAxeFinding(page);
     const titles = await help.getByRole('heading', { level: 3 }).allTextContents();
     await page.keyboard.press('Escape');

@@ -7,7 +7,7 @@ export { type ServiceProblem, type InputIssue } from './problem';
 export { fileNameOf } from './file-name';
 export { type RunView, createRun, getRun, saveSpec, storeNewRun } from './runs';
 export { type RunShelf, archiveRun, duplicateRun, listRunSummaries, removeRunById, restoreRunById } from './run-shelf';
-export type { RunSummary, UnreadableRun } from './known-runs';
+export type { BlankSeen, RunSummary, UnreadableRun } from './known-runs';
 export { replaceList } from './replace-list';
 export {
   type ListInput,

@@ -1,4 +1,12 @@
+import type { Blank, Variant } from '@/core/shop';
 import type { Tally } from '@/core/ledger';
+
+/** What a picture shows of a blank. */
+export interface BlankSeen {
+  readonly name: string;
+  readonly kind: Blank['kind'];
+  readonly variant: Pick<Variant, 'body' | 'colour'>;
+}
 
 export interface RunSummary {
   readonly id: string;
@@ -9,6 +17,8 @@ export interface RunSummary {
   readonly updatedAt: string;
   readonly isArchived: boolean;
   readonly numEntries: number;
+  /** The blanks that it letters, each by its first size and colour, as far as a picture shows them. */
+  readonly blanks: readonly BlankSeen[];
   readonly tally: Tally;
 }
 

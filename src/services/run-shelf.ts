@@ -1,5 +1,5 @@
 import { type Outcome, fail, ok } from '@/core/outcome';
-import type { RunSpec } from '@/core/spec';
+import { type RunSpec, findBlank, variantFor } from '@/core/spec';
 import {
   type RunHead,
   type RunListing,
@@ -16,7 +16,7 @@ import {
   setArchived,
 } from '@/store';
 import type { Context } from './context';
-import { type RunSummary, type Shelved, type UnreadableRun, MOST_KNOWN } from './known-runs';
+import { type BlankSeen, type RunSummary, type Shelved, type UnreadableRun, MOST_KNOWN } from './known-runs';
 import { runFaultSentence } from './data-words';
 import { itemWorks } from './item-works';
 import type { ServiceProblem } from './problem';
@@ -93,8 +93,21 @@ async function summaryOf({ store: { db } }: Context, run: RunHead): Promise<RunS
     updatedAt,
     isArchived: archivedAt !== null,
     numEntries: spec.entries.filter(({ withdrawn }) => !withdrawn).length,
+    blanks: blanksSeen(spec),
     tally: itemWorks(spec, await readWork(db, id)).tally,
   };
+}
+
+/** As many as a row shows. */
+const MOST_SEEN = 4;
+
+function blanksSeen(spec: RunSpec): readonly BlankSeen[] {
+  const copies = [...new Map(spec.uses.map((use) => [use.blankId, use])).values()].slice(0, MOST_SEEN);
+  return copies.map((use) => {
+    const { name, kind } = findBlank(spec, use.blankId);
+    const { body, colour } = variantFor(spec, use);
+    return { name, kind, variant: { body, colour } };
+  });
 }
 
 /** Removing can be taken back with `restoreRunById`: nothing is deleted. */

@@ -18,6 +18,8 @@ function show(isOpen: boolean): void {
 export const openKeyHelp = (): void => show(true);
 
 interface KeyHelpProps {
+  /** What the page is for, above its keys. */
+  readonly about?: ReactNode;
   /** What can be set about keys on this page. */
   readonly children?: ReactNode;
 }
@@ -29,7 +31,7 @@ const HELP: readonly KeyGroup[] = [
 ];
 
 /** All keys of the page, as they are bound. */
-export function KeyHelp({ children }: KeyHelpProps) {
+export function KeyHelp({ about, children }: KeyHelpProps) {
   const bound = useBoundKeys();
   const groups = [...bound.filter(({ title }) => title !== HELP_TITLE), ...HELP];
   const isOpen = useSyncExternalStore(
@@ -43,7 +45,8 @@ export function KeyHelp({ children }: KeyHelpProps) {
   useKeys(HELP);
   const onClose = () => show(false);
   return (
-    <DialogCard title="Keys of this step" tone="work" isWide isOpen={isOpen} onClose={onClose}>
+    <DialogCard title="Help for this step" tone="work" isWide isOpen={isOpen} onClose={onClose}>
+      {about}
       <div className="gap-x-8 sm:columns-2">
         {groups.map((group) => (
           <KeyList key={group.title} group={group} />

@@ -66,6 +66,9 @@ test('each colour is apart or in one piece by itself; what is drawn or fitted be
   const spec = setApart(two, null, { slot: 'second', isApart: true });
   expect(runSpecSchema.safeParse(spec).success).toBe(true);
   expect(piecesIn(spec).map(({ part }) => part?.letter ?? 'all')).toEqual(['all', 'A', 'L']);
+  expect(piecesIn(two).map(({ id }) => id.slice(-2))).toEqual(['-1', '-1']);
+  const onlySecond = colourPart(whole, at, { line: 0, part: 0, slot: null }, random);
+  expect(piecesIn(onlySecond).map(({ layer }) => layer.colourSlot)).toEqual(['second']);
   const drawn = setLetters(spec, null, { slot: 'second', are: 'draw' }, random);
   expect(piecesIn(drawn).every(({ part }) => part === null)).toBe(true);
   expect(setApart(spec, null, { slot: 'second', isApart: false })).toEqual(two);

@@ -25,6 +25,7 @@ export {
   pieceStage,
 } from './fold';
 export { actsInForce, lastDeedOf, type Undoable } from './undo';
+export { type NextOfRun, nextOfRun } from './next-of-run';
 export { type Effect, effectsOf, itemIdOfEffect, pieceIdOfBond } from './effects';
 export { entryIdsNamed, itemIdsTouched, passIdsTouched } from './deed-refs';
 export {

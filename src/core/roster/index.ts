@@ -24,6 +24,7 @@ export {
   putBack,
   takeOut,
 } from './edit-entries';
+export { type RosterView, WHOLE_ROSTER, entriesShown, isWholeRoster } from './entries-shown';
 export { type ListQuestion, type QuestionCase, type QuestionKind, listQuestions } from './list-questions';
 export { type AnswerId, answerQuestion, answersOf, isForColumn } from './answers';
 export { type RosterSheet, listText, rosterSheet } from './roster-sheet';

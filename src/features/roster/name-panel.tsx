@@ -29,25 +29,27 @@ export function RosterSide({ entry }: { readonly entry: Entry | null }) {
   const { runId } = useRun();
   return (
     <aside className="border-l border-rule-strong bg-paper p-4">
-      {entry ? (
-        <NameForm key={entry.id} entry={entry} />
-      ) : (
-        <p className="text-soft">Go to a row to see how its name is taken apart.</p>
-      )}
-      <h2 className="heading-small mt-6 mb-2">The list</h2>
-      <div className="grid gap-2">
-        <Link
-          href={`/runs/${runId}/list`}
-          className="inline-flex min-h-9 items-center justify-center rounded-md border border-verdigris bg-white px-3.5 py-1.5 font-semibold text-verdigris hover:bg-verdigris-tint"
-        >
-          Bring in a newer list…
-        </Link>
-        <ButtonLink href={`/api/runs/${runId}/roster.xlsx`} download>
-          Roster as a spreadsheet
-        </ButtonLink>
-        <ButtonLink href={`/api/runs/${runId}/roster.csv`} download>
-          Roster as text (CSV)
-        </ButtonLink>
+      <div className="lg:sticky lg:top-4">
+        {entry ? (
+          <NameForm key={entry.id} entry={entry} />
+        ) : (
+          <p className="text-soft">Go to a row to see how its name is taken apart.</p>
+        )}
+        <h2 className="heading-small mt-6 mb-2">The list</h2>
+        <div className="grid gap-2">
+          <Link
+            href={`/runs/${runId}/list`}
+            className="inline-flex min-h-9 items-center justify-center rounded-md border border-verdigris bg-white px-3.5 py-1.5 font-semibold text-verdigris hover:bg-verdigris-tint"
+          >
+            Bring in a newer list…
+          </Link>
+          <ButtonLink href={`/api/runs/${runId}/roster.xlsx`} download>
+            Roster as a spreadsheet
+          </ButtonLink>
+          <ButtonLink href={`/api/runs/${runId}/roster.csv`} download>
+            Roster as text (CSV)
+          </ButtonLink>
+        </div>
       </div>
     </aside>
   );

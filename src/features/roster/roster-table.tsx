@@ -14,6 +14,10 @@ const ROW_PX = 33;
 interface RosterTableProps {
   /** Present entries, then those that are withdrawn. */
   readonly entries: readonly Entry[];
+  /** Those of them that are looked at, in the order in which they are. */
+  readonly shown: readonly Entry[];
+  /** What is added is among what is looked at. */
+  readonly mayAdd: boolean;
   readonly findingsOf: ReadonlyMap<string, readonly Finding[]>;
   /** The row that the keyboard is in. */
   readonly onCurrent: (entryId: string) => void;
@@ -22,7 +26,7 @@ interface RosterTableProps {
 const NOTHING: readonly Finding[] = [];
 
 /** All entries in rows that are edited in place. Only rows near the window are drawn, however long the list is. */
-export function RosterTable({ entries, findingsOf, onCurrent }: RosterTableProps) {
+export function RosterTable({ entries, shown, mayAdd, findingsOf, onCurrent }: RosterTableProps) {
   const { spec } = useRun();
   const { items } = useWork().bench;
   const deeds = useRowDeeds(onCurrent);
@@ -35,12 +39,14 @@ export function RosterTable({ entries, findingsOf, onCurrent }: RosterTableProps
     return rosterColumns(own, widths, deeds);
   }, [word, deeds]);
   const facets = useMemo(() => entryFacets(items), [items]);
+  const places = useMemo(() => new Map(entries.map(({ id }, i) => [id, i])), [entries]);
   const rows = useMemo(
     () =>
-      entries.map((entry, index): RosterRow => {
+      shown.map((entry): RosterRow => {
+        const index = places.get(entry.id) ?? 0;
         return { index, entry, findings: findingsOf.get(entry.id) ?? NOTHING, facet: facets.get(entry.id) ?? null };
       }),
-    [entries, findingsOf, facets],
+    [shown, places, findingsOf, facets],
   );
   return (
     <div className="overflow-x-auto bg-paper">
@@ -53,7 +59,8 @@ export function RosterTable({ entries, findingsOf, onCurrent }: RosterTableProps
         rowClass={({ entry }) => (entry.withdrawn ? 'text-soft' : '')}
         onCurrent={deeds.onRow}
       />
-      <AddEntry />
+      {rows.length === 0 && <p className="px-3 py-4 text-soft">Nobody on this list is like that.</p>}
+      {mayAdd && <AddEntry />}
     </div>
   );
 }

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { savedWords, useFits, useLengths, useRun, useWork } from '@/client';
-import { KnurlMark, Passing, Tape } from '@/ui';
+import { KnurlMark, Passing, Tape, openKeyHelp } from '@/ui';
 import { ActQuestion } from './act-question';
 import { CountdownStrip } from './countdown-strip';
 import { RunName } from './run-name';
@@ -32,6 +32,14 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
           <output className="text-on-ink" data-testid="save-state">
             {savedWords({ ...work, save, numUnsaved })}
           </output>
+          <button
+            type="button"
+            className="text-link"
+            onClick={openKeyHelp}
+            title="What this step is for, its words, its keys"
+          >
+            Help
+          </button>
           <a href={`/api/runs/${runId}/bundle`} className="text-link" download>
             Take this run along
           </a>

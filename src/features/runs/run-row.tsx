@@ -2,7 +2,10 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import Link from 'next/link';
 import { dueWords } from '@/client/due-words';
 import { useFirstDay } from '@/client/use-station';
+import { nextOfRun } from '@/core/ledger';
+import { BlankPicture } from '@/drawing';
 import type { RunSummary } from '@/services';
+import { NEXT_STEP, nextWords } from './sentences';
 
 const STAGES = [
   ['cut', 'cut'],
@@ -23,14 +26,29 @@ interface RunRowProps {
 export function RunRow({ run, todayIso, onDuplicate, onArchive, onRemove }: RunRowProps) {
   const { tally } = run;
   const [firstDay] = useFirstDay();
+  const next = nextOfRun(tally);
+  const left = tally.items - tally.packed;
   const isLate = run.dueOn !== null && run.dueOn < todayIso && tally.packed < tally.items;
   return (
-    <li className="relative grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-8 gap-y-1 border-b border-rule px-4 py-3 last:border-b-0 hover:bg-verdigris-tint/60">
+    <li className="relative grid grid-cols-[auto_minmax(0,1fr)_auto_auto] items-center gap-x-8 gap-y-1 border-b border-rule px-4 py-3 last:border-b-0 hover:bg-verdigris-tint/60">
+      <span className="flex w-36 items-center justify-center gap-1.5">
+        {run.blanks.map(({ name, kind, variant }) => (
+          <BlankPicture key={name} kind={kind} variant={variant} className="h-14 max-w-16 min-w-0 flex-1" />
+        ))}
+      </span>
       <div className="min-w-0">
         <Link href={`/runs/${run.id}`} className="text-lg font-semibold after:absolute after:inset-0">
           {run.title}
         </Link>
-        <p className={isLate ? 'font-semibold text-madder' : 'text-soft'}>{dueWords(run.dueOn, todayIso, firstDay)}</p>
+        <p className={isLate ? 'font-semibold text-madder' : 'text-soft'}>
+          {dueWords(run.dueOn, todayIso, firstDay)}
+          {left > 0 && left < tally.items && `; ${left} of ${tally.items} left`}
+        </p>
+        <p className={next.kind === 'recut' ? 'font-semibold text-madder' : 'font-semibold text-ink'}>
+          <Link href={`/runs/${run.id}/${NEXT_STEP[next.kind]}`} className="relative z-1 hover:underline">
+            {nextWords(next)}
+          </Link>
+        </p>
       </div>
       <dl className="grid grid-cols-[repeat(6,auto)] gap-x-5 text-right">
         <Count label="items" value={tally.items} />
@@ -54,11 +72,6 @@ export function RunRow({ run, todayIso, onDuplicate, onArchive, onRemove }: RunR
           <RowDeed label="Remove" onClick={onRemove} />
         </MenuItems>
       </Menu>
-      {tally.recuts > 0 && (
-        <p className="col-span-3 text-sm text-madder">
-          {tally.recuts} {tally.recuts === 1 ? 'piece waits' : 'pieces wait'} to be cut again
-        </p>
-      )}
     </li>
   );
 }
