@@ -1,6 +1,7 @@
 import { artCache } from '../artwork';
 import type { Finding } from '../finding';
-import { changeLayout, changeMaterial } from '../edit';
+import { changeLayout, changeMaterial, setApart } from '../edit';
+import { outlineSize, partOutline } from '../fit';
 import { piecesOfFits } from '../pieces';
 import { resolveSlots } from '../resolve';
 import { type RunSpec, bedRoomOf } from '../spec';
@@ -63,4 +64,18 @@ test('what is not cut lies on no bed; the bed’s room is the same object while 
     ['long bed', 280],
     ['roll without a bed', 280],
   ]);
+});
+
+test('of letters that are pieces of their own the largest that no bed holds is told', () => {
+  const tall = changeLayout(withPlace(aRun(['Wi']), 1200, 500, 'stand-block'), { edgeMm: 5 });
+  const apart = setApart(tall, null, { slot: 'main', isApart: true });
+  const [{ fit, findings }] = fitsOf(apart) as [ReturnType<typeof fitsOf>[number]];
+  const widths = [0, 1].map((no) => outlineSize(partOutline(fit, 0, no)).inkWidthMm);
+  expect(widths[0]).toBeGreaterThan(widths[1]!);
+  expect(findings.find(({ kind }) => kind === 'largerThanBed')).toMatchObject({
+    widthMm: expect.closeTo(widths[0]!, 2),
+  });
+  // In one piece it is told of the whole.
+  const [whole] = told(tall);
+  expect(whole![1]).toMatchObject({ widthMm: expect.closeTo(fit.inkWidthMm, 2) });
 });
