@@ -1,3 +1,4 @@
+import { hasWords } from '../has-words';
 import type { Entry } from '../spec';
 
 /** What of a roster is looked at. */
@@ -20,13 +21,10 @@ export function entriesShown(
   { search, only, order }: RosterView,
   needy: ReadonlySet<string>,
 ): readonly Entry[] {
-  const wanted = folded(search).split(/\s+/).filter(Boolean);
   const shown = entries.filter((entry) => {
     if (only === 'needy' && !needy.has(entry.id)) return false;
     if (only === 'withdrawn' && !entry.withdrawn) return false;
-    if (wanted.length === 0) return true;
-    const words = folded([entry.raw, ...Object.values(entry.fields)].join(' '));
-    return wanted.every((word) => words.includes(word));
+    return hasWords([entry.raw, ...Object.values(entry.fields)].join(' '), search);
   });
   switch (order) {
     case 'list':
@@ -40,8 +38,4 @@ export function entriesShown(
 
 function textOf({ fields }: Entry): string {
   return fields.text ?? '';
-}
-
-function folded(text: string): string {
-  return text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 }

@@ -7,6 +7,7 @@ import { api, problemSentence, randomBytes, useCurrency, useHeat } from '@/clien
 import type { Blank } from '@/core/shop';
 import { makeId } from '@/core/ids';
 import { formatMoney } from '@/core/units';
+import { BlankPicture } from '@/drawing';
 import type { ShopBlankView } from '@/services';
 import { Button, Notice } from '@/ui';
 import { KIND_WORDS, USE_WORDS } from '../sentences';
@@ -84,12 +85,17 @@ function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blan
   const colours = [...new Map(variants.map(({ colour }) => [colour.name, colour])).values()];
   return (
     <tr className="border-b border-rule align-top">
-      <th scope="row" className="px-3 py-1.5 text-left font-normal">
-        <Link href={`/shop/blanks/${id}`} className="font-semibold text-link">
-          {blank.name}
-        </Link>
-        <span className="block text-sm text-soft">
-          {[KIND_WORDS[blank.kind], ...blank.uses.map((use) => USE_WORDS[use])].join(', ')}
+      <th scope="row" className="flex items-start gap-3 px-3 py-1.5 text-left font-normal">
+        {variants.slice(0, 1).map((variant) => (
+          <BlankPicture key={variant.id} kind={blank.kind} variant={variant} className="h-11 w-12 shrink-0" />
+        ))}
+        <span>
+          <Link href={`/shop/blanks/${id}`} className="font-semibold text-link">
+            {blank.name}
+          </Link>
+          <span className="block text-sm text-soft">
+            {[KIND_WORDS[blank.kind], ...blank.uses.map((use) => USE_WORDS[use])].join(', ')}
+          </span>
         </span>
       </th>
       <td className="px-3 py-1.5">
