@@ -25,7 +25,7 @@ test('every step tells its own keys, as they are bound', async ({ page }) => {
     await expect(help).toHaveCount(0);
     return [name, ...titles];
   };
-  expect(await shown('Proof')).toEqual(['Proof', 'The run', 'Proof', 'Help']);
+  expect(await shown('Proof')).toEqual(['Proof', 'Words', 'The run', 'Proof', 'Help']);
   await step(page, 'Fit');
   await expect(page.getByTestId('fit').first()).toBeVisible();
   const fit = await shown('Fit');
@@ -33,10 +33,10 @@ test('every step tells its own keys, as they are bound', async ({ page }) => {
   expect(fit).not.toContain('Proof');
   await step(page, 'Bench');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(LANTERNS[0]!);
-  expect(await shown('Bench')).toEqual(['Bench', 'Walk', 'Work', 'Help']);
+  expect(await shown('Bench')).toEqual(['Bench', 'Words', 'Walk', 'Work', 'Help']);
   await page.keyboard.press('?');
   await help.getByRole('checkbox', { name: 'Letters and space mark stages in this browser' }).click();
-  await expect(help.getByRole('heading', { level: 3 })).toHaveText(['Walk', 'Help']);
+  await expect(help.getByRole('heading', { level: 3 })).toHaveText(['Words', 'Walk', 'Help']);
   await help.getByRole('checkbox', { name: 'Letters and space mark stages in this browser' }).click();
 });
 

@@ -30,6 +30,9 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
     await expect(page.getByText('7 entries')).toBeVisible();
     await expectNoAxeFinding(page);
     await page.getByRole('button', { name: 'Start and see the fits' }).click();
+    // The list asks something, so that it is looked at first.
+    await expect(page).toHaveURL(/\/roster$/);
+    await step(page, 'Fit');
   });
 
   await test.step('see the fits with measures and findings', async () => {

@@ -30,7 +30,8 @@ function About({ help: { decides, words } }: { readonly help: StepHelp }) {
       <dl className="mb-4 gap-x-8 sm:columns-2">
         {words.map(([word, meaning]) => (
           <div key={word} className="break-inside-avoid py-0.5">
-            <dt className="inline font-semibold">{word}</dt>: <dd className="inline">{meaning}</dd>
+            <dt className="inline font-semibold">{word}: </dt>
+            <dd className="inline">{meaning}</dd>
           </div>
         ))}
       </dl>
