@@ -17,6 +17,10 @@ const shoot = async (/** @type {string} */ name) => {
 await page.goto(address);
 await shoot('runs');
 await page.goto(`${address}/runs/new`);
+await page.waitForTimeout(1500);
+await page.getByLabel(/Names one to a line/).fill('Wilhelmina\nBo\nÅse Krug\nQuirin');
+await page.getByRole('radio', { name: 'Tote bag' }).click();
+await page.waitForTimeout(3000);
 await shoot('start-a-run');
 await page.goto(address);
 await page.getByRole('link', { name: /garment bags/ }).click();

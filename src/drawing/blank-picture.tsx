@@ -1,5 +1,5 @@
 import type { Blank, Variant } from '@/core/shop';
-import { BLANK_SHAPES } from './blank-shapes';
+import { blankShape } from './blank-shapes';
 import { lineOn } from './line-on';
 
 interface BlankPictureProps {
@@ -10,7 +10,7 @@ interface BlankPictureProps {
 
 /** A blank as the thing that it is, in its own colour and proportion; a picture beside its name, which tells it. */
 export function BlankPicture({ kind, variant: { body, colour }, className }: BlankPictureProps) {
-  const { outline, lines, around, beyond } = BLANK_SHAPES[kind];
+  const { outline, lines, around, beyond } = blankShape(kind, body);
   const { widthMm: w, heightMm: h } = body;
   const margin = Math.max(w, h) * 0.03;
   const [left, top] = [-beyond.left * w - margin, -beyond.top * h - margin];

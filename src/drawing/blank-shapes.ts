@@ -1,4 +1,4 @@
-import type { Blank } from '@/core/shop';
+import type { Blank, Variant } from '@/core/shop';
 
 /** How a kind of blank is drawn: as it lies before the crafter, in shares of the width and height of its body. */
 export interface BlankShape {
@@ -15,7 +15,7 @@ export interface BlankShape {
 const NONE = { left: 0, top: 0, right: 0, bottom: 0 };
 const RECT = 'M0 0H1V1H0Z';
 
-export const BLANK_SHAPES: Readonly<Record<Blank['kind'], BlankShape>> = {
+const BLANK_SHAPES: Readonly<Record<Blank['kind'], BlankShape>> = {
   garment: {
     outline: 'M.3 0C.36 .1 .64 .1 .7 0L1 .05L1.3 .3L1.14 .42L1 .31V1H0V.31L-.14 .42L-.3 .3L0 .05Z',
     lines: 'M.3 0C.35 .13 .65 .13 .7 0M0 .95H1M0 .31V.06M1 .31V.06',
@@ -76,3 +76,19 @@ export const BLANK_SHAPES: Readonly<Record<Blank['kind'], BlankShape>> = {
   },
   other: { outline: RECT, lines: 'M.03 .04H.97V.96H.03Z', beyond: NONE },
 };
+
+/** It hangs from a hook: a bag for a garment. */
+const HANGING_BAG: BlankShape = {
+  outline: 'M.42 0H.58L1 .1V1H0V.1Z',
+  lines: 'M.5 .02V.94M0 .97H1',
+  around: 'M.5 0V-.03C.5 -.05 .56 -.05 .56 -.08S.46 -.12 .44 -.07',
+  beyond: { left: 0, top: 0.12, right: 0, bottom: 0 },
+};
+
+/** A bag so much taller than wide is no bag with handles. */
+const HANGS_FROM = 1.5;
+
+/** How a blank is drawn. */
+export function blankShape(kind: Blank['kind'], { widthMm, heightMm }: Variant['body']): BlankShape {
+  return kind === 'bag' && heightMm > HANGS_FROM * widthMm ? HANGING_BAG : BLANK_SHAPES[kind];
+}

@@ -79,3 +79,21 @@ test('of letters that are pieces of their own the largest that no bed holds is t
   const [whole] = told(tall);
   expect(whole![1]).toMatchObject({ widthMm: expect.closeTo(fit.inkWidthMm, 2) });
 });
+
+test('the letter height that would go is the one at which it lies the better of two ways', () => {
+  const narrow = (mayTurn: boolean): RunSpec => {
+    const run = changeLayout(withPlace(aRun(['Montgomery']), 600, 80, 'stand-block'), { edgeMm: 0, mayTurn });
+    const beds = run.shop.beds
+      .filter(({ id }) => id === run.layout.bedId)
+      .map((copy) => ({ ...copy, value: { ...copy.value, widthMm: 200, heightMm: 400, marginMm: 0 } }));
+    return { ...run, shop: { ...run.shop, beds } };
+  };
+  const passes = (mayTurn: boolean) => {
+    const [{ fit, findings }] = fitsOf(narrow(mayTurn)) as [ReturnType<typeof fitsOf>[number]];
+    const found = findings.find(({ kind }) => kind === 'largerThanBed');
+    return [found?.kind === 'largerThanBed' && found.passesAtMm, fit] as const;
+  };
+  const [upright, fit] = passes(false);
+  expect(upright).toBeCloseTo((fit.capHeightMm * 200) / fit.inkWidthMm, 3);
+  expect(passes(true)[0]).toBeCloseTo((fit.capHeightMm * 400) / fit.inkWidthMm, 3);
+});
