@@ -2,7 +2,7 @@
  * The directions in which the house may be walked; docs/architecture.md draws them. A wrong arrow fails the tests.
  */
 
-/** Rooms of the core and the rooms each may open, besides `outcome`, `ids`, `deep-readonly` and `same-json`. */
+/** Rooms of the core and the rooms each may open, besides `outcome`, `ids`, `deep-readonly`, `same-json` and `has-words`. */
 const CORE = {
   units: [],
   shop: [],
@@ -33,6 +33,7 @@ const CORE = {
     'press',
     'place',
     'resolve',
+    'geometry',
     'faces',
     'artwork',
     'measures',
@@ -63,7 +64,7 @@ const coreRules = Object.entries(CORE).map(([room, opens]) => ({
   from: { path: `^src/core/${room}/`, pathNot: TEST },
   to: {
     path: '^src/core/',
-    pathNot: `^src/core/(${[room, ...opens].join('|')})(/|\\.ts$)|^src/core/(outcome|ids|deep-readonly|same-json)\\.ts$`,
+    pathNot: `^src/core/(${[room, ...opens].join('|')})(/|\\.ts$)|^src/core/(outcome|ids|deep-readonly|same-json|has-words)\\.ts$`,
   },
 }));
 
