@@ -44,6 +44,13 @@ test('a run begins on the blank and in the lettering of the shop that are named,
     ['socks'],
   ]);
   expect(spec.uses[0]!.places.map(({ letteringId }) => letteringId)).toContain('heavy-slab');
+  // Gold on a cream towel is not told, and steel is not pressed.
+  const filmOn = async (blankId: string) => {
+    const run = valueOf(await begun({ blankId }));
+    return run.spec.uses[0]!.places.flatMap(({ materials }) => Object.values(materials));
+  };
+  expect(await filmOn('tea-towel')).toEqual(['film-stretch']);
+  expect(await filmOn('steel-bottle')).toEqual(['adhesive-silver']);
   const bare = valueOf(await begun({}));
   expect(bare.spec.uses[0]!.blankId).toBe('garment-bag');
   const before = (await listRunSummaries(context)).runs.length;

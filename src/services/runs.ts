@@ -4,7 +4,16 @@ import { type Outcome, fail, ok } from '@/core/outcome';
 import { entriesFromList } from '@/core/roster';
 import { type RunSpec, readPieceId } from '@/core/spec';
 import { replaceBlank } from '@/core/blanks';
-import { changeList, mainPlace, newRunSpec, takeLettering, withShop } from '@/core/edit';
+import {
+  changeList,
+  changeMaterial,
+  firstFilm,
+  mainPlace,
+  newRunSpec,
+  placesOf,
+  takeLettering,
+  withShop,
+} from '@/core/edit';
 import { limitFaults } from '@/core/resolve';
 import { makeId } from '@/core/ids';
 import { type Connection, type StoredRun, findRun, insertRun, listActs, listPasses, updateRunSpec } from '@/store';
@@ -48,8 +57,15 @@ async function begunWith(
   if (lettering && !lettering.ok) return lettering;
   const { at } = mainPlace(spec);
   const copyOf = <T>({ id, rev, value }: ShopThingView<T>) => ({ id, fromRev: rev === 0 ? null : rev, value });
-  const onBlank = blank ? replaceBlank(spec, at.useId, copyOf(blank.value)) : spec;
+  const onBlank = blank ? inFirstFilm(replaceBlank(spec, at.useId, copyOf(blank.value))) : spec;
   return ok(lettering ? takeLettering(onBlank, null, copyOf(lettering.value)) : onBlank);
+}
+
+/** Every place in the film that is told from its blank. */
+function inFirstFilm(spec: RunSpec): RunSpec {
+  const { blank, variant } = mainPlace(spec);
+  const film = firstFilm(spec.shop.materials, blank, variant.colour.hex);
+  return film ? placesOf(spec).reduce((now, { at }) => changeMaterial(now, at, film.id), spec) : spec;
 }
 
 /** A run of its own from a whole spec: nothing is made and nothing done in it yet. */

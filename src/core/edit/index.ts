@@ -53,6 +53,7 @@ export {
 export { changeWho, toggleTaker, toggleValue } from './change-who';
 export { changeFilmColumn, nameFilm } from './change-films';
 export { type ChangedBorders, changedBorders } from './changed-borders';
+export { firstFilm } from './first-film';
 export { filmsOfColour, leaveFilmOpen, settleFilm } from './open-films';
 export { type ShopCopies, withShop } from './with-shop';
 export { addConflicts, withMineNow, withSide } from './resolve-conflicts';

@@ -1,6 +1,7 @@
 'use client';
 
 import { useLengths, useLetteringSample } from '@/client';
+import { firstFilm } from '@/core/edit';
 import { placeGeometry } from '@/core/place';
 import { type Blank, DEFAULT_MATERIALS, type Lettering, measuredOf } from '@/core/shop';
 import { ringPath } from '@/drawing';
@@ -21,6 +22,8 @@ export function StartPreview({ blank, lettering, texts }: StartPreviewProps) {
   if (!variant || !role || !measured) return null;
   const { outline, usable, box } = placeGeometry(variant, measured);
   if (!usable) return null;
+  const film = firstFilm(DEFAULT_MATERIALS, blank, variant.colour.hex) ?? FIRST_FILM;
+  const { hex } = film.value.colour;
   return (
     <section aria-label="How they would come out" className="grid gap-2">
       <h2 className="heading-small">
@@ -43,7 +46,7 @@ export function StartPreview({ blank, lettering, texts }: StartPreviewProps) {
                 strokeWidth="0.5"
                 strokeDasharray="2 2"
               />
-              <SampleInPlace lettering={lettering} text={text} usable={usable} />
+              <SampleInPlace lettering={lettering} text={text} usable={usable} hex={hex} />
             </svg>
           </li>
         ))}
@@ -56,12 +59,13 @@ interface SampleInPlaceProps {
   readonly lettering: Lettering;
   readonly text: string;
   readonly usable: NonNullable<ReturnType<typeof placeGeometry>['usable']>;
+  readonly hex: string;
 }
 
 const [FIRST_FILM] = DEFAULT_MATERIALS;
 
 /** As large as the usable rectangle holds, in its middle. */
-function SampleInPlace({ lettering, text, usable }: SampleInPlaceProps) {
+function SampleInPlace({ lettering, text, usable, hex }: SampleInPlaceProps) {
   const sample = useLetteringSample(lettering, text);
   if (!sample) return null;
   const { x, y, width, height } = sample.box;
@@ -74,7 +78,7 @@ function SampleInPlace({ lettering, text, usable }: SampleInPlaceProps) {
       viewBox={`${x} ${y} ${width} ${height}`}
       preserveAspectRatio="xMidYMid meet"
     >
-      <path d={sample.path} fillRule="evenodd" fill={FIRST_FILM.value.colour.hex} />
+      <path d={sample.path} fillRule="evenodd" fill={hex} />
     </svg>
   );
 }
