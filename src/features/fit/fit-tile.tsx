@@ -135,7 +135,8 @@ function MeasureLine({ fit, lengths }: { readonly fit: ScreenFit; readonly lengt
           {part} {fit.layers.length > 1 && `of ${layerWord(layer)} `}
           <span className="measure">
             {leastMm === null ? lengths.figure(spot.widthMm, 2) : lengths.apart(spot.widthMm, leastMm, 2)}
-          </span>
+          </span>{' '}
+          {lengths.word}
         </span>
       ))}
       <span className="whitespace-nowrap">
