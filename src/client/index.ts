@@ -3,6 +3,7 @@
  * from the worker, and words that several steps share. Draws nothing.
  */
 export { type ApiProblem, api } from './api';
+export { useComputedFits } from './use-computed-fits';
 export { RunProvider, useCountdowns, useFits, useRun, useWork, type RunSession } from './run-session';
 export { type ApiAnswer, QueryProvider, useApiQuery } from './api-query';
 export { useLetteringSample } from './use-lettering-sample';

@@ -26,6 +26,7 @@ export { ClearZones, PlaceGround } from './place-ground';
 export { islandsPath, ringPath } from './ring-path';
 export { rectSteps } from './ring-steps';
 export { BlankPicture } from './blank-picture';
+export { SampleDrawing } from './sample-drawing';
 export { Swatch } from './swatch';
 export { UsableRect } from './usable-rect';
 export { type MaterialLook, PLAIN, lookOfMaterial } from './material-look';

@@ -3,17 +3,8 @@ import { entryIdsNamed } from '@/core/ledger';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { entriesFromList } from '@/core/roster';
 import { type RunSpec, readPieceId } from '@/core/spec';
-import { replaceBlank } from '@/core/blanks';
-import {
-  changeList,
-  changeMaterial,
-  firstFilm,
-  mainPlace,
-  newRunSpec,
-  placesOf,
-  takeLettering,
-  withShop,
-} from '@/core/edit';
+import { beginOn } from '@/core/blanks';
+import { changeList, newRunSpec, withShop } from '@/core/edit';
 import { limitFaults } from '@/core/resolve';
 import { makeId } from '@/core/ids';
 import { type Connection, type StoredRun, findRun, insertRun, listActs, listPasses, updateRunSpec } from '@/store';
@@ -55,17 +46,8 @@ async function begunWith(
   if (blank && !blank.ok) return blank;
   const lettering = letteringId === undefined ? null : await getThing(context, 'letterings', letteringId);
   if (lettering && !lettering.ok) return lettering;
-  const { at } = mainPlace(spec);
   const copyOf = <T>({ id, rev, value }: ShopThingView<T>) => ({ id, fromRev: rev === 0 ? null : rev, value });
-  const onBlank = blank ? inFirstFilm(replaceBlank(spec, at.useId, copyOf(blank.value))) : spec;
-  return ok(lettering ? takeLettering(onBlank, null, copyOf(lettering.value)) : onBlank);
-}
-
-/** Every place in the film that is told from its blank. */
-function inFirstFilm(spec: RunSpec): RunSpec {
-  const { blank, variant } = mainPlace(spec);
-  const film = firstFilm(spec.shop.materials, blank, variant.colour.hex);
-  return film ? placesOf(spec).reduce((now, { at }) => changeMaterial(now, at, film.id), spec) : spec;
+  return ok(beginOn(spec, { blank: blank && copyOf(blank.value), lettering: lettering && copyOf(lettering.value) }));
 }
 
 /** A run of its own from a whole spec: nothing is made and nothing done in it yet. */

@@ -15,5 +15,6 @@ export {
 } from './count-blanks';
 export { type MarkMatch, type MarkTaker, type MarkedBlank, matchMarks } from './match-marks';
 export { type BlankPreparation, preparationList } from './preparation-list';
-export { addBlank, changeRunBlank, putBlankCopy, removeUse, replaceBlank } from './take-blank';
+export { type Beginning, beginOn } from './begin-on';
+export { type BlankCopy, addBlank, changeRunBlank, putBlankCopy, removeUse, replaceBlank } from './take-blank';
 export { addPlace, addVariant, changeFabric, changeRole, removePlace, removeVariant } from './change-blank';

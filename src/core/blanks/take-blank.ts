@@ -3,7 +3,7 @@ import { type Blank, measuredOf } from '../shop';
 import { type RandomBytes, makeId } from '../ids';
 import { changeBlank, mainPlace } from '../edit';
 
-type BlankCopy = RunSpec['shop']['blanks'][number];
+export type BlankCopy = RunSpec['shop']['blanks'][number];
 
 /** The run's copy of a blank becomes this one; its uses stay, on sizes and colours that are still there. */
 export function putBlankCopy(spec: RunSpec, copy: BlankCopy): RunSpec {

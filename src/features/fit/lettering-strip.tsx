@@ -6,6 +6,7 @@ import { useLetteringSample, useRun } from '@/client';
 import { type MainPlace, chooseLettering } from '@/core/edit';
 import { nameOfFit, tellingTexts } from '@/core/figures';
 import type { Lettering } from '@/core/shop';
+import { SampleDrawing } from '@/drawing';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { ShopLetterings } from './shop-letterings';
 
@@ -63,16 +64,12 @@ const UNITS_PER_EM = 100;
 function Sample({ lettering, text }: { readonly lettering: Lettering; readonly text: string }) {
   const sample = useLetteringSample(lettering, text);
   if (!sample) return <span className="block h-4" />;
-  const { x, y, width, height } = sample.box;
+  const { width, height } = sample.box;
   return (
-    <svg
-      viewBox={`${x} ${y} ${width} ${height}`}
+    <SampleDrawing
+      sample={sample}
       style={{ width: (width * EM_PX) / UNITS_PER_EM, height: (height * EM_PX) / UNITS_PER_EM }}
-      preserveAspectRatio="xMinYMid meet"
       className="block max-w-full"
-      aria-hidden
-    >
-      <path d={sample.path} fillRule="evenodd" className="fill-ink" />
-    </svg>
+    />
   );
 }

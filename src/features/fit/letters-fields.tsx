@@ -1,9 +1,10 @@
 'use client';
 
-import { randomBytes, useLengths, useRun } from '@/client';
+import { randomBytes, useRun } from '@/client';
 import { type MainPlace, changeLineWidth, letterColours, lettersAre, setApart, setLetters } from '@/core/edit';
-import { FieldRow, LengthField, Select, Tick, optionsOf } from '@/ui';
-import { LETTERS_WORDS, PEN_WORDS } from './layer-words';
+import { FieldRow, Select, Tick, optionsOf } from '@/ui';
+import { LETTERS_WORDS } from './layer-words';
+import { PenField } from './pen-field';
 
 /** How the letters of each colour come to be: cut, left open, drawn or marked. */
 export function LettersFields({ place }: { readonly place: MainPlace }) {
@@ -21,7 +22,6 @@ interface ColourFieldsProps {
 
 function ColourFields({ place: { at, lettering }, slot, isFirst }: ColourFieldsProps) {
   const { change } = useRun();
-  const { unit } = useLengths();
   const layer = lettering.layers.find((one) => one.slot === slot);
   const tool = layer?.tool;
   return (
@@ -42,15 +42,7 @@ function ColourFields({ place: { at, lettering }, slot, isFirst }: ColourFieldsP
         </Tick>
       )}
       {tool && (
-        <LengthField
-          label={PEN_WORDS[tool.by]}
-          unit={unit}
-          decimals={2}
-          value={tool.lineMm}
-          min={0.1}
-          max={5}
-          onChange={(lineMm) => change((now) => changeLineWidth(now, at, { slot, lineMm }))}
-        />
+        <PenField tool={tool} onChange={(lineMm) => change((now) => changeLineWidth(now, at, { slot, lineMm }))} />
       )}
     </>
   );

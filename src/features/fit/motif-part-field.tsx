@@ -1,12 +1,13 @@
 'use client';
 
-import { randomBytes, useLengths, useRun } from '@/client';
+import { randomBytes, useRun } from '@/client';
 import { type MainPlace, changeMotifPart, changeMotifTool, firstLine, motifSlotName, motifToolIn } from '@/core/edit';
 import type { Motif } from '@/core/shop';
 import type { MotifUse } from '@/core/spec';
 import { MotifDrawing } from '@/drawing';
-import { LengthField, Select } from '@/ui';
-import { LETTERS_WORDS, PEN_WORDS } from './layer-words';
+import { Select } from '@/ui';
+import { LETTERS_WORDS } from './layer-words';
+import { PenField } from './pen-field';
 
 interface MotifPartFieldProps {
   readonly place: MainPlace;
@@ -21,7 +22,6 @@ const CUT_IN = 'in ';
 /** A part cut in a colour that there is or in one of its own, drawn or marked, or left out. */
 export function MotifPartField({ place, use, part, motif }: MotifPartFieldProps) {
   const { change } = useRun();
-  const { unit } = useLengths();
   const { at } = place;
   const own = use.layers.find((layer) => layer.part === part);
   const tool = motifToolIn(place, part);
@@ -59,13 +59,8 @@ export function MotifPartField({ place, use, part, motif }: MotifPartFieldProps)
         />
       </label>
       {tool && (
-        <LengthField
-          label={PEN_WORDS[tool.by]}
-          unit={unit}
-          decimals={2}
-          value={tool.lineMm}
-          min={0.1}
-          max={5}
+        <PenField
+          tool={tool}
           onChange={(lineMm) =>
             change((now) => changeMotifTool(now, at, { part, tool: { ...tool, lineMm } }, randomBytes))
           }

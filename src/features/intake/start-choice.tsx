@@ -3,9 +3,9 @@
 import { Label, Radio, RadioGroup } from '@headlessui/react';
 import type { ReactNode } from 'react';
 import { useLetteringSample } from '@/client';
-import type { Lettering } from '@/core/shop';
-import { BlankPicture } from '@/drawing';
-import type { ShopBlankView, ShopThingView } from '@/services';
+import type { BlankCopy } from '@/core/blanks';
+import type { Copy, Lettering } from '@/core/shop';
+import { BlankPicture, SampleDrawing } from '@/drawing';
 
 interface PictureChoiceProps {
   readonly label: string;
@@ -28,7 +28,7 @@ const CARD =
   'min-w-0 cursor-pointer rounded-md border border-rule-strong bg-white px-2 py-1.5 data-checked:border-ink data-checked:ring-2 data-checked:ring-ink data-focus:outline-2 data-focus:outline-offset-2 data-focus:outline-verdigris';
 
 interface BlankChoiceProps {
-  readonly blanks: readonly ShopBlankView[];
+  readonly blanks: readonly BlankCopy[];
   readonly value: string;
   readonly onChange: (id: string) => void;
 }
@@ -61,7 +61,7 @@ export function BlankChoice({ blanks, value, onChange }: BlankChoiceProps) {
 }
 
 interface LetteringChoiceProps {
-  readonly letterings: readonly ShopThingView<Lettering>[];
+  readonly letterings: readonly Copy<Lettering>[];
   /** What is written in each. */
   readonly text: string;
   readonly value: string;
@@ -90,15 +90,5 @@ export function LetteringChoice({ letterings, text, value, onChange }: Lettering
 function SampleLine({ lettering, text }: { readonly lettering: Lettering; readonly text: string }) {
   const sample = useLetteringSample(lettering, text);
   if (!sample) return <span className="block h-7" />;
-  const { x, y, width, height } = sample.box;
-  return (
-    <svg
-      viewBox={`${x} ${y} ${width} ${height}`}
-      preserveAspectRatio="xMinYMid meet"
-      className="block h-7 max-w-full"
-      aria-hidden
-    >
-      <path d={sample.path} fillRule="evenodd" className="fill-ink" />
-    </svg>
-  );
+  return <SampleDrawing sample={sample} className="block h-7 max-w-full" />;
 }

@@ -1,84 +1,61 @@
 'use client';
 
-import { useLengths, useLetteringSample } from '@/client';
-import { firstFilm } from '@/core/edit';
+import { useMemo } from 'react';
+import { randomBytes, useComputedFits, useLengths } from '@/client';
+import { beginOn } from '@/core/blanks';
+import { mainPlace, newRunSpec, withShop } from '@/core/edit';
 import { placeGeometry } from '@/core/place';
-import { type Blank, DEFAULT_MATERIALS, type Lettering, measuredOf } from '@/core/shop';
-import { ringPath } from '@/drawing';
+import { entriesFromList, readPasted } from '@/core/roster';
+import { Ink, PlaceGround, filmsOf, layersOfFit } from '@/drawing';
+import type { useStartChoice } from './use-start-choice';
 
 interface StartPreviewProps {
-  readonly blank: Blank;
-  readonly lettering: Lettering;
+  readonly choice: Pick<ReturnType<typeof useStartChoice>, 'blank' | 'lettering' | 'materials' | 'letterings'>;
   /** The first names of the list. */
   readonly texts: readonly string[];
 }
 
-/** The first names of a list in the place that they would get, as large as that allows, all at one scale. */
-export function StartPreview({ blank, lettering, texts }: StartPreviewProps) {
+/** The first names of a list as they would be cut: the run as it would begin, computed as every run is. */
+export function StartPreview({ choice, texts }: StartPreviewProps) {
   const { pair } = useLengths();
-  const [variant] = blank.variants;
-  const [role] = blank.places;
-  const measured = variant && role && measuredOf(blank, variant, role.id);
-  if (!variant || !role || !measured) return null;
-  const { outline, usable, box } = placeGeometry(variant, measured);
-  if (!usable) return null;
-  const film = firstFilm(DEFAULT_MATERIALS, blank, variant.colour.hex) ?? FIRST_FILM;
-  const { hex } = film.value.colour;
+  const { blank, lettering, materials, letterings } = choice;
+  const said = texts.join('\n');
+  const spec = useMemo(() => {
+    const pasted = readPasted(said, 'lines');
+    const entries = entriesFromList(pasted.kind === 'lines' ? pasted.lines : [], randomBytes);
+    const bare = newRunSpec({ title: 'a new run', dueOn: null, entries }, randomBytes);
+    const { beds, cards } = bare.shop;
+    const isRead = materials.length > 0 && letterings.length > 0;
+    return beginOn(isRead ? withShop(bare, { materials, letterings, beds, cards }) : bare, { blank, lettering });
+  }, [said, blank, lettering, materials, letterings]);
+  const { fits, paths } = useComputedFits(spec);
+  // What is drawn lies in the place that it was computed for.
+  const drawn = (fits.kind === 'computing' && fits.of) || spec;
+  const place = mainPlace(drawn);
+  const { outline, clear, box } = placeGeometry(place.variant, place.measured);
+  const shown = (fits.last?.fits ?? []).filter(({ placeId }) => placeId === place.at.placeId);
+  const filmOf = filmsOf(drawn.shop.materials);
   return (
     <section aria-label="How they would come out" className="grid gap-2">
       <h2 className="heading-small">
-        {blank.name}, {role.name} <span className="measure">{pair(box.widthMm, box.heightMm)}</span>
+        {place.blank.name}, {place.role.name} <span className="measure">{pair(box.widthMm, box.heightMm)}</span>
       </h2>
       <ul className="grid grid-cols-3 gap-2">
-        {texts.map((text) => (
-          <li key={text}>
+        {shown.map((fit) => (
+          <li key={fit.itemId}>
             <svg
               role="img"
-              aria-label={`${text} on ${blank.name}`}
+              aria-label={`${fit.text.join(' ')} on ${place.blank.name}`}
               viewBox={`-4 -4 ${box.widthMm + 8} ${box.heightMm + 8}`}
               className="max-h-40 w-full"
-              style={{ background: variant.colour.hex }}
+              style={{ background: place.variant.colour.hex }}
             >
-              <path
-                d={ringPath(outline)}
-                fill="none"
-                className="stroke-rule-strong"
-                strokeWidth="0.5"
-                strokeDasharray="2 2"
-              />
-              <SampleInPlace lettering={lettering} text={text} usable={usable} hex={hex} />
+              <PlaceGround outline={outline} clear={clear} lineWidth={0.5} />
+              {fit.spot && <Ink layers={layersOfFit(fit, paths, filmOf)} />}
             </svg>
           </li>
         ))}
       </ul>
     </section>
-  );
-}
-
-interface SampleInPlaceProps {
-  readonly lettering: Lettering;
-  readonly text: string;
-  readonly usable: NonNullable<ReturnType<typeof placeGeometry>['usable']>;
-  readonly hex: string;
-}
-
-const [FIRST_FILM] = DEFAULT_MATERIALS;
-
-/** As large as the usable rectangle holds, in its middle. */
-function SampleInPlace({ lettering, text, usable, hex }: SampleInPlaceProps) {
-  const sample = useLetteringSample(lettering, text);
-  if (!sample) return null;
-  const { x, y, width, height } = sample.box;
-  return (
-    <svg
-      x={usable.xMm}
-      y={usable.yMm}
-      width={usable.widthMm}
-      height={usable.heightMm}
-      viewBox={`${x} ${y} ${width} ${height}`}
-      preserveAspectRatio="xMidYMid meet"
-    >
-      <path d={sample.path} fillRule="evenodd" fill={hex} />
-    </svg>
   );
 }

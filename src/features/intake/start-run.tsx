@@ -78,20 +78,14 @@ export function StartRun() {
         </div>
       </div>
       <div className="grid min-w-0 content-start gap-4">
-        <BlankChoice blanks={choice.blanks} value={choice.blank?.id ?? ''} onChange={choice.setBlank} />
+        <BlankChoice blanks={choice.blanks} value={choice.blankId} onChange={choice.setBlank} />
         <LetteringChoice
           letterings={choice.letterings}
           text={firsts[0] ?? EXAMPLE}
-          value={choice.lettering?.id ?? ''}
+          value={choice.letteringId}
           onChange={choice.setLettering}
         />
-        {choice.blank && choice.lettering && (
-          <StartPreview
-            blank={choice.blank.value}
-            lettering={choice.lettering.value}
-            texts={firsts.length > 0 ? firsts : [EXAMPLE]}
-          />
-        )}
+        <StartPreview choice={choice} texts={firsts.length > 0 ? firsts : [EXAMPLE]} />
       </div>
     </form>
   );

@@ -2,6 +2,7 @@
 
 import { useLetteringSample } from '@/client';
 import type { Lettering } from '@/core/shop';
+import { SampleDrawing } from '@/drawing';
 
 interface LetteringSampleProps {
   readonly lettering: Lettering;
@@ -13,16 +14,11 @@ interface LetteringSampleProps {
 export function LetteringSample({ lettering, text, className }: LetteringSampleProps) {
   const sample = useLetteringSample(lettering, text);
   if (!sample) return <span className={`block ${className}`} />;
-  const { x, y, width, height } = sample.box;
   return (
-    <svg
-      role="img"
+    <SampleDrawing
+      sample={sample}
       aria-label={`“${text}” in ${lettering.name}`}
-      viewBox={`${x} ${y} ${width} ${height}`}
-      preserveAspectRatio="xMinYMid meet"
       className={`block max-w-full ${className}`}
-    >
-      <path d={sample.path} fillRule="evenodd" className="fill-ink" />
-    </svg>
+    />
   );
 }
