@@ -30,11 +30,12 @@ export function bedFindings({ artwork, emMm, slot }: Fit): Finding[] {
         ...size,
         roomWidthMm,
         roomHeightMm,
-        passesAtMm: isWholePlace(make)
-          ? null
-          : emMm *
-            artwork.capHeightEm *
-            Math.max(...[bedRoom, ...(rest ? [rest] : [])].map((room) => largestShare(room, size, mayTurn))),
+        passesAtMm:
+          isWholePlace(make) || (make.kind === 'motif' && slot.motif?.heightMm !== undefined)
+            ? null
+            : emMm *
+              artwork.capHeightEm *
+              Math.max(...[bedRoom, ...(rest ? [rest] : [])].map((room) => largestShare(room, size, mayTurn))),
         otherBed: smallestOther(bedRoom, size),
         at: { layerId: id },
       },

@@ -56,7 +56,10 @@ function passingHeight(
   part: (typeof PARTS)[number]['part'],
   widthMm: number,
 ): number | null {
-  const { finest } = slot.layers[index]!.material;
+  const { material, make } = slot.layers[index]!;
+  // A motif that keeps its height is as fine in larger letters.
+  if (make.kind === 'motif' && slot.motif?.heightMm !== undefined) return null;
+  const { finest } = material;
   const leastMm = finest[PARTS.find((one) => one.part === part)!.least];
   if (widthMm <= 0) return null;
   for (let factor = (leastMm / widthMm) * 1.005; factor <= MOST_GROWTH; factor *= 1.06) {
