@@ -20,7 +20,13 @@ export interface FilmAtHand extends Copy<Material> {
 /** What the run has, then what else the shop has. */
 export function useFilmsAtHand(): readonly FilmAtHand[] {
   const { materials } = useRun().spec.shop;
-  const shop = useShopMaterials();
+  return filmsAtHand(materials, useShopMaterials());
+}
+
+export function filmsAtHand(
+  materials: readonly Copy<Material>[],
+  shop: readonly ShopThingView<Material>[],
+): readonly FilmAtHand[] {
   return [
     ...materials.map((own) => ({ ...own, isOfShop: false })),
     ...shop
