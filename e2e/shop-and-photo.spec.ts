@@ -48,8 +48,7 @@ test('a place traced on a to-scale photo; pictures that are none are refused wit
   const surface = page.getByLabel(/^Photo: click/);
   await expect(surface).toBeVisible();
   const click = async (x: number, y: number) => {
-    await surface.scrollIntoViewIfNeeded();
-    const box = (await surface.boundingBox())!;
+    const box = (await surface.locator('image').boundingBox())!;
     await page.mouse.click(box.x + (x / 800) * box.width, box.y + (y / 600) * box.height);
   };
   // The dark bar is 400 dots long and 200 mm: half a millimetre to the dot.
@@ -58,6 +57,21 @@ test('a place traced on a to-scale photo; pictures that are none are refused wit
   await field(page, 'Distance of the two points').fill('200');
   await page.getByRole('button', { name: 'That is the scale' }).click();
   await expect(page.getByText(/The photo shows (399|400|401) mm by (299|300|301) mm/)).toBeVisible();
+  // The blank begins 25 mm from the left and 12.5 from the top of what the photo shows.
+  await expect(page.getByText('only the shape is taken')).toBeVisible();
+  await click(50, 25);
+  await expect(page.getByText('Shape and position are taken')).toBeVisible();
+  // Nearer, moved and back again: a point set meanwhile would be one corner too many.
+  const wide = (await surface.locator('image').boundingBox())!;
+  expect(wide.width).toBeGreaterThanOrEqual(900);
+  await page.getByRole('button', { name: 'Nearer' }).click();
+  await page.mouse.move(wide.x + 300, wide.y + 300);
+  await page.mouse.down();
+  await page.mouse.move(wide.x + 380, wide.y + 340, { steps: 4 });
+  await page.mouse.up();
+  expect(await surface.getAttribute('viewBox')).not.toBe('0 0 800 600');
+  await page.getByRole('button', { name: 'All of it' }).click();
+  expect(await surface.getAttribute('viewBox')).toBe('0 0 800 600');
   for (const [x, y] of [
     [200, 100],
     [600, 100],
@@ -69,10 +83,14 @@ test('a place traced on a to-scale photo; pictures that are none are refused wit
   for (let i = 0; i < 20; i++) await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('Enter');
   await expect(page.getByText('4 corners set')).toBeVisible();
-  await page.getByRole('button', { name: 'Take as the outline' }).click();
+  await page.getByRole('button', { name: 'Take as the place' }).click();
   await expect(page.getByLabel('Shape of the place')).toHaveValue('polygon');
   expect(Math.abs(Number(await field(page, '2 across').inputValue()) - 300)).toBeLessThan(3);
   await expect(page.getByText(/Lettering follows this outline/)).toBeVisible();
+  // 100 dots in from where the blank begins, half a millimetre each: position was taken as well.
+  expect(Math.abs(Number(await field(page, 'From the left edge').inputValue()) - 75)).toBeLessThan(2);
+  expect(Math.abs(Number(await field(page, 'Drop from the top edge').inputValue()) - 37.5)).toBeLessThan(2);
+  await expect(page.getByRole('img', { name: 'The lettering on the photo' }).locator('image')).toHaveCount(1);
   await expectNoAxeFinding(page);
   // Two corners changed over: the outline crosses itself, and says where.
   const [x3, x4] = [await field(page, '3 across').inputValue(), await field(page, '4 across').inputValue()];

@@ -70,3 +70,7 @@ export {
 export { blankDemand, markMatches, piecesOf } from './blank-demand';
 export { whenIdle } from './when-idle';
 export { type AlikePieces, alikePieces, firstOfAlike } from './alike-pieces';
+export { type ItemFace, itemFaces, itemIdsOf } from './item-faces';
+export { type ItemView, type ItemViews, useItemViews } from './use-item-views';
+export { MOST_ON_SHEET, SHEET_COLUMNS, numSheets, sheetOf, sheetStart } from './picture-sheet';
+export { type PicturedItem, pictureFile, saveFile } from './picture-file';

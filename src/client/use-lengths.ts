@@ -1,7 +1,15 @@
 'use client';
 
 import { useMemo } from 'react';
-import { type LengthUnit, formatApart, formatAtLeast, formatLength, unitWord, writeInches } from '@/core/units';
+import {
+  type LengthUnit,
+  exactDecimals,
+  formatApart,
+  formatAtLeast,
+  formatLength,
+  unitWord,
+  writeInches,
+} from '@/core/units';
 import { useBrowserSetting } from './browser-setting';
 
 const UNITS: readonly LengthUnit[] = ['mm', 'inch'];
@@ -32,7 +40,7 @@ export function useLengths(): Lengths {
     const pair = (widthMm: number, heightMm: number, decimals = 1) =>
       `${figure(widthMm, decimals)} × ${figure(heightMm, decimals)} ${word}`;
     const exact = (mm: number) =>
-      `${unit === 'inch' ? writeInches(mm) : formatLength(mm, unit, Number.isInteger(mm) ? 0 : 1)} ${word}`;
+      `${unit === 'inch' ? writeInches(mm) : formatLength(mm, unit, exactDecimals(mm))} ${word}`;
     const apart = (mm: number, limitMm: number, decimals: number) => formatApart(mm, limitMm, decimals, figure)[0];
     return { unit, setUnit, word, figure, apart, exact, atLeast: (mm) => formatAtLeast(mm, unit), pair };
   }, [unit, setUnit]);

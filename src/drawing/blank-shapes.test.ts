@@ -29,3 +29,16 @@ test('every starter blank has a picture whose body is closed, with all of it wit
     }
   }
 });
+
+test('round goods narrow as they were measured, a cup that nobody measured as most do; what stands beyond goes along', () => {
+  const cup = blankShape('cup', body(90, 100), { top: 1, bottom: 0.5 });
+  expect(cup.outline.startsWith('M0 0L1 0L0.765 .94')).toBe(true);
+  expect(blankShape('cup', body(90, 100)).outline).toBe(
+    blankShape('cup', body(90, 100), { top: 1, bottom: 0.88 }).outline,
+  );
+  expect(cup.around).not.toBe(blankShape('cup', body(90, 100)).around);
+  // Above the body it is as wide as at its rim: a neck of a third keeps a third of the rim.
+  const bottle = blankShape('bottle', body(70, 200), { top: 0.5, bottom: 1 });
+  expect(bottle.outline.startsWith('M0.42 -.16L0.58 -.16')).toBe(true);
+  expect(blankShape('bottle', body(70, 200))).toBe(blankShape('bottle', body(60, 250)));
+});

@@ -1,4 +1,4 @@
-import type { Blank, Variant } from '@/core/shop';
+import type { Blank, ShapeBox } from '@/core/shop';
 
 /** How a kind of blank is drawn: as it lies before the crafter, in shares of the width and height of its body. */
 export interface BlankShape {
@@ -50,14 +50,15 @@ const BLANK_SHAPES: Readonly<Record<Blank['kind'], BlankShape>> = {
     beyond: { left: 0.12, top: 0.05, right: 0.12, bottom: 0 },
   },
   bottle: {
-    outline: 'M.34 -.16H.66V-.04C.66 .02 1 .04 1 .16V.94Q1 1 .92 1H.08Q0 1 0 .94V.16C0 .04 .34 .02 .34 -.04Z',
-    lines: 'M.32 -.16H.68V-.07H.32ZM0 .92H1',
+    outline:
+      'M.34 -.16L.66 -.16L.66 -.04C.66 .02 1 .04 1 .16L1 .94Q1 1 .92 1L.08 1Q0 1 0 .94L0 .16C0 .04 .34 .02 .34 -.04Z',
+    lines: 'M.32 -.16L.68 -.16L.68 -.07L.32 -.07ZM0 .92L1 .92',
     beyond: { left: 0, top: 0.18, right: 0, bottom: 0 },
   },
   cup: {
-    outline: 'M0 0H1L.94 .94Q.93 1 .87 1H.13Q.07 1 .06 .94Z',
-    lines: 'M.01 .05H.99',
-    around: 'M.99 .18C1.32 .14 1.32 .74 .95 .76M.98 .28C1.2 .26 1.2 .64 .96 .66',
+    outline: 'M0 0L1 0L1 .94Q1 1 .94 1L.06 1Q0 1 0 .94Z',
+    lines: 'M0 .05L1 .05',
+    around: 'M1 .18C1.32 .14 1.36 .74 1 .76M1 .28C1.2 .26 1.24 .64 1 .66',
     beyond: { left: 0, top: 0.02, right: 0.28, bottom: 0 },
   },
   case: { outline: RECT, lines: 'M0 .12H1M.42 .12V.2H.58V.12M.03 1V.12M.97 1V.12', beyond: NONE },
@@ -88,7 +89,37 @@ const HANGING_BAG: BlankShape = {
 /** A bag so much taller than wide is no bag with handles. */
 const HANGS_FROM = 1.5;
 
-/** How a blank is drawn. */
-export function blankShape(kind: Blank['kind'], { widthMm, heightMm }: Variant['body']): BlankShape {
-  return kind === 'bag' && heightMm > HANGS_FROM * widthMm ? HANGING_BAG : BLANK_SHAPES[kind];
+/** Width of the top and of the bottom, as shares of the body's. */
+export interface Taper {
+  readonly top: number;
+  readonly bottom: number;
+}
+
+/** A cup of which nothing was measured yet. */
+const USUAL_CUP: Taper = { top: 1, bottom: 0.88 };
+
+/** How a blank is drawn; round goods narrow as they were measured. */
+export function blankShape(
+  kind: Blank['kind'],
+  { widthMm, heightMm }: ShapeBox,
+  taper: Taper | null = null,
+): BlankShape {
+  const shape = kind === 'bag' && heightMm > HANGS_FROM * widthMm ? HANGING_BAG : BLANK_SHAPES[kind];
+  const narrows = taper ?? (kind === 'cup' ? USUAL_CUP : null);
+  if (!narrows) return shape;
+  const { outline, lines, around } = shape;
+  return {
+    ...shape,
+    outline: narrowed(outline, narrows),
+    lines: narrowed(lines, narrows),
+    ...(around === undefined ? {} : { around: narrowed(around, narrows) }),
+  };
+}
+
+/** Every point of a path moved towards the middle by as much as the side does at its height; above and below it as at the end. */
+function narrowed(path: string, { top, bottom }: Taper): string {
+  return path.replace(/(-?[\d.]+) (-?[\d.]+)/g, (_, x: string, y: string) => {
+    const share = top + (bottom - top) * Math.min(1, Math.max(0, Number(y)));
+    return `${Number((0.5 + (Number(x) - 0.5) * share).toFixed(4))} ${y}`;
+  });
 }

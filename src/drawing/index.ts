@@ -17,7 +17,8 @@ export {
   layersOfFit,
   movedPath,
 } from './drawn-layer';
-export { DimensionLine } from './dimension-line';
+export { type Bounds, type Dimension, layoutDimensions } from './dimension-layout';
+export { DimensionLine, DimensionLines } from './dimension-line';
 export { FilmPattern } from './film-pattern';
 export { grownPreview } from './grown-preview';
 export { Ink, inkLook } from './ink';
@@ -25,7 +26,11 @@ export { lineOn } from './line-on';
 export { ClearZones, PlaceGround } from './place-ground';
 export { islandsPath, ringPath } from './ring-path';
 export { rectSteps } from './ring-steps';
+export { BlankForm, blankBounds } from './blank-form';
+export { BlankGround } from './blank-ground';
 export { BlankPicture } from './blank-picture';
+export { type InkedFace, ItemPicture } from './item-picture';
+export { SeenInk } from './seen-ink';
 export { SampleDrawing } from './sample-drawing';
 export { Swatch } from './swatch';
 export { UsableRect } from './usable-rect';

@@ -7,6 +7,8 @@ interface DialogCardProps {
   readonly tone: 'work' | 'grave';
   /** For lists in two columns. */
   readonly isWide?: boolean;
+  /** For a drawing to be worked on. */
+  readonly isFull?: boolean;
   readonly isOpen: boolean;
   readonly onClose: () => void;
   /** What Enter does wherever the focus is on no button or field of its own; without it Enter does nothing here. */
@@ -25,6 +27,7 @@ export function DialogCard({
   title,
   tone,
   isWide = false,
+  isFull = false,
   isOpen,
   onClose,
   onEnter,
@@ -41,9 +44,9 @@ export function DialogCard({
   return (
     <Dialog open={isOpen} onClose={onClose} onKeyDown={enter} className="relative z-10">
       <div className="fixed inset-0 bg-ink/50" aria-hidden />
-      <div className="fixed inset-0 grid place-items-center overflow-y-auto p-6">
+      <div className="fixed inset-0 grid place-items-center overflow-y-auto p-4">
         <DialogPanel
-          className={`grid w-full ${isWide ? 'max-w-3xl' : 'max-w-xl'} gap-4 border-t-[6px] bg-paper p-6 shadow-xl ${EDGES[tone]}`}
+          className={`grid w-full ${isFull ? 'max-w-[1500px]' : isWide ? 'max-w-3xl' : 'max-w-xl'} gap-4 border-t-[6px] bg-paper p-6 shadow-xl ${EDGES[tone]}`}
         >
           <DialogTitle className="text-xl font-bold">{title}</DialogTitle>
           {children}

@@ -82,7 +82,7 @@ interface LengthFieldProps extends Omit<TypedNumberProps, 'read' | 'write' | 'un
 }
 
 /** A length in millimetres, typed and shown in millimetres or in inches with fractions. */
-export function LengthField({ unit, decimals = 1, ...rest }: LengthFieldProps) {
+export function LengthField({ unit, decimals = 2, ...rest }: LengthFieldProps) {
   const isInch = unit === 'inch';
   return (
     <TypedNumber

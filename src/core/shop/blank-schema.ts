@@ -66,6 +66,8 @@ export const photoSchema = z.object({
   widthPx: z.number().int().min(1).max(4000),
   heightPx: z.number().int().min(1).max(4000),
   mmPerPx: mm.positive().max(100).nullable(),
+  /** Where the top left corner of the blank's body lies on it, perhaps outside; left out until it was shown. */
+  originPx: z.object({ xPx: z.number().min(-8000).max(8000), yPx: z.number().min(-8000).max(8000) }).optional(),
 });
 
 export const blankSchema = z.object({

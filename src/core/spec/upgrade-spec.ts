@@ -213,6 +213,11 @@ function upgradeFrom10(spec: Json): unknown {
   return { ...spec, formatVersion: 11 };
 }
 
+/** Version 12: photos say where the blank begins on them; nothing that there was is otherwise. */
+function upgradeFrom11(spec: Json): unknown {
+  return { ...spec, formatVersion: 12 };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
@@ -224,4 +229,5 @@ const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => un
   { from: 8, step: upgradeFrom8 },
   { from: 9, step: upgradeFrom9 },
   { from: 10, step: upgradeFrom10 },
+  { from: 11, step: upgradeFrom11 },
 ];

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  exactDecimals,
   areaWords,
   MM_PER_INCH,
   formatAtLeast,
@@ -107,4 +108,8 @@ test('an area is said in square centimetres or square inches', () => {
     '1.00 in²',
     '0.0 cm²',
   ]);
+});
+
+test('what was typed in hundredths is shown in hundredths, what was worked out in tenths', () => {
+  expect([26, 26.5, 26.65, 26.654, 83.75, 100 / 3, 0.1 + 0.2].map(exactDecimals)).toEqual([0, 1, 2, 1, 2, 1, 1]);
 });

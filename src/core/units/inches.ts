@@ -96,3 +96,12 @@ export function snapLength(mm: number, unit: LengthUnit): number {
 export function areaWords(mm2: number, unit: LengthUnit): string {
   return unit === 'mm' ? `${(mm2 / 100).toFixed(1)} cm²` : `${(mm2 / MM_PER_INCH ** 2).toFixed(2)} in²`;
 }
+
+/**
+ * How many decimals a length is shown with where nothing is to be lost: what was typed in hundredths of a millimetre keeps them, what was worked
+ * out has one.
+ */
+export function exactDecimals(mm: number): number {
+  const typed = [0, 1, 2].find((decimals) => Math.abs(mm - Number(mm.toFixed(decimals))) < 1e-9);
+  return typed ?? 1;
+}

@@ -10,6 +10,7 @@ export {
   MM_PER_INCH,
   areaWords,
   formatAtLeast,
+  exactDecimals,
   formatLength,
   readInches,
   readMm,

@@ -1,6 +1,6 @@
 import type { MainPlace } from '@/core/edit';
 import { placeGeometry } from '@/core/place';
-import { type DrawnLayer, Ink, PlaceGround } from '@/drawing';
+import { BlankGround, type DrawnLayer, Ink, PlaceGround } from '@/drawing';
 
 interface ItemDrawingProps {
   readonly place: MainPlace;
@@ -17,17 +17,23 @@ interface ItemDrawingProps {
 const AROUND = 0.09;
 
 /** The place on its cloth with the lettering in it, to scale. */
-export function ItemDrawing({ place: { measured, variant }, layers, label, isSmall, lifted }: ItemDrawingProps) {
-  const { box, outline, clear } = placeGeometry(variant, measured);
+export function ItemDrawing({ place: { blank, measured, variant }, layers, label, isSmall, lifted }: ItemDrawingProps) {
+  const geometry = placeGeometry(variant, measured);
+  const { box, outline, clear } = geometry;
   const around = box.widthMm * AROUND;
   return (
     <svg
       role="img"
       aria-label={`${label} in its place`}
       viewBox={`${-around} ${-around} ${box.widthMm + 2 * around} ${box.heightMm + 2 * around}`}
-      className={`w-full ${isSmall ? 'max-h-[210px]' : 'max-h-[340px]'}`}
-      style={{ background: variant.colour.hex }}
+      className={`w-full bg-paper ${isSmall ? 'max-h-[210px]' : 'max-h-[340px]'}`}
     >
+      <BlankGround
+        kind={blank.kind}
+        place={geometry}
+        hex={variant.colour.hex}
+        isRolledOut={measured.wrap?.kind === 'round'}
+      />
       <PlaceGround outline={outline} clear={clear} lineWidth={box.widthMm / 360} />
       <Ink layers={layers} lifted={lifted} />
     </svg>

@@ -4,9 +4,9 @@ import { HOUSE } from '@/core/tokens';
 import { useRef } from 'react';
 import { useLengths } from '@/client';
 import { placeGeometry } from '@/core/place';
-import { ClearZones, DimensionLine, type DrawnLayer, Ink, UsableRect, lineOn, ringPath } from '@/drawing';
+import { BlankForm, ClearZones, DimensionLines, type DrawnLayer, Ink, UsableRect, lineOn, ringPath } from '@/drawing';
+import { blankView } from './blank-dimensions';
 import type { PlaceEdit } from './edit';
-import { PlaceDimensions } from './place-dimensions';
 import { useDragPlace } from './use-drag-place';
 
 interface BlankDrawingProps {
@@ -17,13 +17,13 @@ interface BlankDrawingProps {
 /** The blank to scale, as a workshop drawing: its place can be pulled, and every figure follows. */
 export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
   const { variant, measured, role } = edit;
+  const { kind } = edit.blank;
   const { exact: figure, unit } = useLengths();
   const svg = useRef<SVGSVGElement>(null);
   const { gripProps, box } = useDragPlace(edit, svg);
   const geometry = placeGeometry(variant, measured);
   const { body, leftMm, topMm, outline, clear, window } = geometry;
-  const textSize = Math.max(body.widthMm, body.heightMm) / 34;
-  const room = textSize * 3.2;
+  const { view, textSize, dimensions } = blankView(kind, variant, measured, figure);
   const thin = textSize / 12;
   const ground = variant.colour.hex;
   const lines = lineOn(ground);
@@ -32,10 +32,10 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
       ref={svg}
       role="group"
       aria-label={`The blank, ${figure(body.widthMm)} by ${figure(body.heightMm)}, with the place ${role.name}, ${figure(box.widthMm)} by ${figure(box.heightMm)}`}
-      viewBox={`${-room} ${-room} ${body.widthMm + 2 * room} ${body.heightMm + 2 * room}`}
-      className="max-h-[500px] w-full touch-none"
+      viewBox={`${view.left} ${view.top} ${view.right - view.left} ${view.bottom - view.top}`}
+      className="max-h-[540px] w-full touch-none"
     >
-      <rect width={body.widthMm} height={body.heightMm} fill={ground} />
+      <BlankForm kind={kind} body={body} hex={ground} />
       {measured.datum.lineMm > 0 && (
         <path
           d={`M0 ${measured.datum.lineMm}H${body.widthMm}`}
@@ -84,19 +84,7 @@ export function BlankDrawing({ edit, ink }: BlankDrawingProps) {
           {...gripProps('resize')}
         />
       </g>
-      <DimensionLine
-        from={[0, -room / 2]}
-        to={[body.widthMm, -room / 2]}
-        label={figure(body.widthMm)}
-        textSize={textSize}
-      />
-      <DimensionLine
-        from={[-room / 2, 0]}
-        to={[-room / 2, body.heightMm]}
-        label={figure(body.heightMm)}
-        textSize={textSize}
-      />
-      <PlaceDimensions edit={edit} textSize={textSize} colour={lines} />
+      <DimensionLines dimensions={dimensions} textSize={textSize} />
     </svg>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useLengths } from '@/client';
-import { centringReport } from '@/core/place';
+import { BODY_MIDDLE, centringReport } from '@/core/place';
 import type { Centring } from '@/core/shop';
 import { Button, Choice, LengthField } from '@/ui';
 import type { PlaceEdit } from './edit';
@@ -23,7 +23,6 @@ export function CentringFields({ edit }: { readonly edit: PlaceEdit }) {
   if (!centring || centring.levels.length === 0) {
     const third = Math.round(edit.variant.body.widthMm / 4);
     const level = { leftGapMm: third, leftHandleMm: 25, rightHandleMm: 25, rightGapMm: third };
-    const held: Centring = { levels: [], take: 'body', toleranceMm: 3 };
     return (
       <section className="grid gap-2" aria-label="Centring">
         <h2 className="heading-small">Centring</h2>
@@ -37,9 +36,9 @@ export function CentringFields({ edit }: { readonly edit: PlaceEdit }) {
           {centring ? (
             <Button onClick={() => set(null)}>Not centred: by the left edge</Button>
           ) : (
-            <Button onClick={() => set(held)}>Hold it to the middle</Button>
+            <Button onClick={() => set(BODY_MIDDLE)}>Hold it to the middle</Button>
           )}
-          <Button onClick={() => set({ ...held, levels: [level] })}>Measure the handles</Button>
+          <Button onClick={() => set({ ...BODY_MIDDLE, levels: [level] })}>Measure the handles</Button>
         </span>
       </section>
     );

@@ -1,11 +1,12 @@
 'use client';
 
 import { useLengths } from '@/client';
-import { placeGeometry } from '@/core/place';
-import { ANCHORS, type Anchor9, DATUM_KINDS, type Datum } from '@/core/shop';
-import { Choice, FieldRow, LengthField, optionsOf, Select } from '@/ui';
+import { BODY_MIDDLE, centredDown, placeGeometry } from '@/core/place';
+import { DATUM_KINDS, type Datum } from '@/core/shop';
+import { Button, Choice, FieldRow, LengthField, optionsOf, Select } from '@/ui';
+import { AnchorSquare } from './anchor-square';
 import type { PlaceEdit } from './edit';
-import { ANCHOR_WORDS, DATUM_WORDS, READING_WORDS } from './sentences';
+import { DATUM_WORDS, READING_WORDS } from './sentences';
 import { useChangePlace } from './use-change-place';
 
 /** Where the place lies, from which line a ruler measures, and how lettering is held and turned in it. */
@@ -65,13 +66,17 @@ export function LiesFields({ edit }: { readonly edit: PlaceEdit }) {
             onChange={(next) => move({ leftMm: next })}
           />
         )}
+        {wrap?.kind !== 'round' && (
+          <p className="mt-1 flex flex-wrap items-center gap-1.5">
+            <span className="mr-auto">Centre it</span>
+            <Button disabled={centring !== null} onClick={() => changePlace({ centring: BODY_MIDDLE })}>
+              across
+            </Button>
+            <Button onClick={() => changePlace({ datum: centredDown(variant, measured) })}>down</Button>
+          </p>
+        )}
       </div>
-      <Choice
-        label="Lettering held at"
-        options={ANCHORS.map((id) => ({ id, label: ANCHOR_WORDS[id] }))}
-        value={anchor}
-        onChange={(id) => changePlace({ anchor: id as Anchor9 })}
-      />
+      <AnchorSquare value={anchor} onChange={(next) => changePlace({ anchor: next })} />
       {anchor !== 'centre' && (
         <LengthField
           label="Off the sides it is held at"

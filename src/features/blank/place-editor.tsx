@@ -89,7 +89,7 @@ export function PlaceEditor({ edit, ink, children }: PlaceEditorProps) {
         <WrapFields edit={edit} />
         <SeenPicture edit={edit} ink={ink} />
         {!isRound && <CentringFields edit={edit} />}
-        <PhotoTrace edit={edit} />
+        <PhotoTrace edit={edit} ink={ink} />
       </section>
     </div>
   );

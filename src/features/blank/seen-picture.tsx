@@ -2,9 +2,8 @@
 
 import { HOUSE } from '@/core/tokens';
 import { useLengths } from '@/client';
-import { type PlaceGeometry, type SeenAcross, placeGeometry, seenMap, slantMm } from '@/core/place';
-import type { Wrap } from '@/core/shop';
-import { DimensionLine, type DrawnLayer, inkLook, movedPath, rectSteps, ringPath } from '@/drawing';
+import { placeGeometry, seenItem } from '@/core/place';
+import { BlankForm, DimensionLine, type DrawnLayer, SeenInk, rectSteps, ringPath } from '@/drawing';
 import type { PlaceEdit } from './edit';
 import { FromAbove } from './from-above';
 
@@ -14,27 +13,29 @@ interface SeenPictureProps {
 }
 
 /** The item in use, from the front, with its lettering as it will look; for what rounds off also from above. */
-export function SeenPicture({ edit: { variant, measured }, ink }: SeenPictureProps) {
+export function SeenPicture({ edit: { blank, variant, measured }, ink }: SeenPictureProps) {
   const { exact: figure } = useLengths();
-  const geometry = placeGeometry(variant, measured);
+  const { seen, usable, box } = placeGeometry(variant, measured);
   const { wrap } = measured;
   if (!wrap || wrap.kind === 'folded') return null;
-  const map = seenMap(variant, measured);
-  const { seen, usable } = geometry;
-  const body = bodyInUse(wrap, geometry, measured.datum.dropMm);
-  const used = usable ? rectSteps(usable).map(([x, y]) => map(x, y)) : [];
-  const wide = body.halfMm * 1.1;
-  const text = Math.max(wide * 2, body.aboveMm + body.belowMm) / 15;
+  const { body, taper, toItem } = seenItem(variant, measured);
+  const used = usable ? rectSteps(usable).map(([x, y]) => toItem(x, y)) : [];
+  const text = Math.max(body.widthMm, Math.min(body.heightMm, box.heightMm * 3)) / 15;
+  // Of cloth as much as stands around the place; round goods as a whole.
+  const [, top] = toItem(0, 0);
+  const isWhole = wrap.kind === 'round';
+  const from = isWhole ? 0 : Math.max(0, top - box.heightMm * 0.8);
+  const to = isWhole ? body.heightMm : Math.min(body.heightMm, top + box.heightMm * 1.8);
   return (
     <section className="grid gap-2" aria-label="As it will be seen">
       <h2 className="heading-small">From the front, in use</h2>
       <svg
         role="img"
         aria-label={`In use the lettering has ${figure(spanOf(used))} across`}
-        viewBox={`${-wide} ${-body.aboveMm - text * 2} ${2 * wide} ${body.aboveMm + body.belowMm + text * 2.4}`}
+        viewBox={`${-0.08 * body.widthMm} ${from - text * 0.4} ${1.16 * body.widthMm} ${to - from + text * 2.4}`}
         className="max-h-[260px] w-full"
       >
-        <path d={body.path} fill={variant.colour.hex} stroke={HOUSE.ruleStrong} strokeWidth={text / 14} />
+        <BlankForm kind={blank.kind} body={body} hex={variant.colour.hex} taper={taper} />
         {used.length > 0 && (
           <path
             d={ringPath(used)}
@@ -44,13 +45,11 @@ export function SeenPicture({ edit: { variant, measured }, ink }: SeenPicturePro
             strokeDasharray={`${text / 4}`}
           />
         )}
-        {ink.map((layer, i) => (
-          <path key={i} d={movedPath(layer, map)} {...inkLook({ ...layer, mmPerUnit: 1 })} />
-        ))}
+        <SeenInk layers={ink} map={toItem} />
         <DimensionLine
-          from={[-body.halfMm, -body.aboveMm - text]}
-          to={[body.halfMm, -body.aboveMm - text]}
-          label={figure(2 * body.halfMm)}
+          from={[0, to + text]}
+          to={[body.widthMm, to + text]}
+          label={figure(body.widthMm)}
           textSize={text}
         />
       </svg>
@@ -63,34 +62,6 @@ export function SeenPicture({ edit: { variant, measured }, ink }: SeenPicturePro
       )}
     </section>
   );
-}
-
-interface BodyInUse {
-  readonly path: string;
-  readonly halfMm: number;
-  /** How far it is drawn above and below the place's top. */
-  readonly aboveMm: number;
-  readonly belowMm: number;
-}
-
-/** Round goods as a whole, cloth as far as it stands around the place. */
-function bodyInUse(wrap: Wrap, { body, box, topMm, seen }: PlaceGeometry, dropMm: number): BodyInUse {
-  if (wrap.kind === 'round') {
-    const aboveMm = (dropMm * wrap.heightMm) / slantMm(wrap);
-    const belowMm = wrap.heightMm - aboveMm;
-    const [top, bottom] = [wrap.topMm / 2, wrap.bottomMm / 2];
-    const path = `M${-top} ${-aboveMm}H${top}L${bottom} ${belowMm}H${-bottom}Z`;
-    return { path, halfMm: Math.max(top, bottom), aboveMm, belowMm };
-  }
-  const halfMm = halfAcross(wrap, body.widthMm / 2, seen);
-  const aboveMm = Math.max(0, Math.min(topMm, box.heightMm * 0.8));
-  const belowMm = Math.min(body.heightMm - topMm, box.heightMm * 1.8);
-  return { path: `M${-halfMm} ${-aboveMm}H${halfMm}V${belowMm}H${-halfMm}Z`, halfMm, aboveMm, belowMm };
-}
-
-function halfAcross(wrap: Wrap, flatMm: number, seen: SeenAcross | null): number {
-  if (wrap.kind === 'filled' && seen) return seen.acrossMm;
-  return wrap.kind === 'stretched' ? flatMm * (1 + wrap.acrossPct / 100) : flatMm;
 }
 
 function spanOf(points: readonly (readonly [number, number])[]): number {

@@ -7,6 +7,7 @@ import { type OverrideSet, type OwnSettings, type RunSpec, type TextRef, lookedK
 import { dropLooked, dropOverrides } from '@/core/edit';
 import { Button, ButtonLink, Key, SeverityTag, TextButton } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
+import { ItemThumb } from '../preview';
 import { alikeOf } from './decision-subject';
 import { textOf } from './fit-key';
 import { LetStand } from './let-stand';
@@ -17,12 +18,13 @@ interface DecisionPanelProps {
   readonly shown: readonly ScreenFit[];
   readonly subject: ScreenFit;
   readonly onDone: () => void;
+  readonly onPreview: (itemId: string) => void;
 }
 
 const EDGES = { stop: 'border-l-madder', check: 'border-l-brass', note: 'border-l-rule-strong' };
 
 /** One text at a time: what is wrong, what would help, and letting it stand. */
-export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
+export function DecisionPanel({ shown, subject, onDone, onPreview }: DecisionPanelProps) {
   const { spec, runId, change } = useRun();
   const { sentence: sentenceOf, words } = useFindingWords();
   const lengths = useLengths();
@@ -38,11 +40,14 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
       className={`grid min-h-80 content-start gap-2 border border-l-4 border-rule-strong bg-white p-3 ${EDGES[worst]}`}
       aria-label="To decide"
     >
-      <h2 className="flex flex-wrap items-center gap-2 text-base font-semibold break-words">
-        {worst !== 'note' && <SeverityTag severity={worst} />}
-        {nameOfFit(subject, ' / ')}
-        {whose !== null && <span className="font-normal text-soft">for {whose}</span>}
-      </h2>
+      <div className="flex items-start justify-between gap-2">
+        <h2 className="flex min-w-0 flex-wrap items-center gap-2 text-base font-semibold break-words">
+          {worst !== 'note' && <SeverityTag severity={worst} />}
+          {nameOfFit(subject, ' / ')}
+          {whose !== null && <span className="font-normal text-soft">for {whose}</span>}
+        </h2>
+        <ItemThumb itemId={subject.itemId} onOpen={() => onPreview(subject.itemId)} />
+      </div>
       {gravest ? (
         <p>{sentence(gravest)}.</p>
       ) : (
@@ -99,7 +104,7 @@ export function DecisionPanel({ shown, subject, onDone }: DecisionPanelProps) {
         </p>
       )}
       <p className="text-fine text-soft">
-        <Key>←</Key> <Key>→</Key> walk along the wall
+        <Key>←</Key> <Key>→</Key> walk along the wall, <Key>v</Key> shows the finished item
       </p>
     </section>
   );

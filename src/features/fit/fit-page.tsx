@@ -1,7 +1,8 @@
 'use client';
 
 import { useDeferredValue, useMemo, useState } from 'react';
-import { useFits, usePlaces } from '@/client';
+import { itemIdsOf, useFits, usePlaces } from '@/client';
+import { Preview, usePreview } from '../preview';
 import { ChosenBar } from './chosen-bar';
 import { CompareBar } from './compare-bar';
 import { decisionSubject } from './decision-subject';
@@ -33,10 +34,12 @@ export function FitPage() {
   const selection = useWallSelection(shown);
   const comparison = useComparison(otherId);
   const subject = decisionSubject(shown, selection.focusKey);
+  const itemIds = useMemo(() => itemIdsOf(shown), [shown]);
+  const preview = usePreview(subject?.itemId ?? null);
   const chosen = shown.filter((fit) => selection.chosen.has(fitKey(fit)));
   return (
     <div className="grid flex-1 lg:grid-cols-[316px_minmax(0,1fr)]">
-      <FitSide place={place} shown={here} subject={subject} selection={selection} />
+      <FitSide place={place} shown={here} subject={subject} selection={selection} onPreview={preview.open} />
       <section className="min-w-0 p-5" aria-busy={fits.kind === 'computing'}>
         <WallHead
           place={place}
@@ -82,6 +85,9 @@ export function FitPage() {
           lifted={lifted}
         />
       </section>
+      {preview.openId !== null && (
+        <Preview itemIds={itemIds} itemId={preview.openId} onMove={preview.open} onClose={() => preview.open(null)} />
+      )}
     </div>
   );
 }

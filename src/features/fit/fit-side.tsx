@@ -23,13 +23,15 @@ interface FitSideProps {
   readonly shown: readonly ScreenFit[];
   readonly subject: ScreenFit | null;
   readonly selection: WallSelection;
+  /** Shows an item as it will be handed over. */
+  readonly onPreview: (itemId: string) => void;
 }
 
 /**
  * Everything that changes the wall is beside the wall: size rule, the text in question, lettering and film are one decision. It scrolls by
  * itself, so that the wall stays in sight while it is changed.
  */
-export function FitSide({ place, shown, subject, selection }: FitSideProps) {
+export function FitSide({ place, shown, subject, selection, onPreview }: FitSideProps) {
   const { spec, change } = useRun();
   const fits = useFits();
   const { at } = place;
@@ -49,7 +51,9 @@ export function FitSide({ place, shown, subject, selection }: FitSideProps) {
   };
   return (
     <aside className="grid auto-rows-max content-start gap-5 border-r border-rule-strong bg-paper p-5 lg:sticky lg:top-0 lg:h-dvh lg:overflow-y-auto">
-      {subject && <DecisionPanel shown={shown} subject={subject} onDone={() => selection.focus(null)} />}
+      {subject && (
+        <DecisionPanel shown={shown} subject={subject} onDone={() => selection.focus(null)} onPreview={onPreview} />
+      )}
       <SizeRulePanel
         group={sizeGroup}
         setSize={setSize}

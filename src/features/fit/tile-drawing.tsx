@@ -1,7 +1,7 @@
 import { HOUSE } from '@/core/tokens';
 import { type ShownMeasure, shownMeasures } from '@/core/figures';
 import type { ShapeBox } from '@/core/shop';
-import { type DrawnLayer, Ink, PlaceGround, layerTransform } from '@/drawing';
+import { BlankGround, type DrawnLayer, Ink, PlaceGround, layerTransform } from '@/drawing';
 import type { ComparedFit, ScreenFit } from '@/workers/fit-protocol';
 import type { TilePlace } from './tile-place';
 
@@ -29,9 +29,9 @@ export function TileDrawing({ label, fit, layers, place, shown, isStopped, lifte
       role="img"
       aria-label={label}
       viewBox={`${(place.box.widthMm - widthMm) / 2 - AROUND_MM} ${(place.box.heightMm - heightMm) / 2 - AROUND_MM} ${widthMm + 2 * AROUND_MM} ${heightMm + 2 * AROUND_MM}`}
-      className={`w-full ${isStopped ? 'border-[3px] border-madder' : ''}`}
-      style={{ background: place.cloth }}
+      className={`w-full bg-paper ${isStopped ? 'border-[3px] border-madder' : ''}`}
     >
+      <BlankGround kind={place.kind} place={place} hex={place.cloth} isRolledOut={place.isRolledOut} />
       <PlaceGround outline={place.outline} clear={place.clear} lineWidth={0.5} />
       {spot && <Ink layers={layers} lifted={lifted} />}
       {spot && 'findings' in fit && (

@@ -1,9 +1,12 @@
 import { type PlaceGeometry, placeGeometry } from '@/core/place';
 import type { MainPlace } from '@/core/edit';
-import { type ShapeBox, measuredOf } from '@/core/shop';
+import { type Blank, type ShapeBox, measuredOf } from '@/core/shop';
 
-/** What a tile draws of a place: its outline and clear zones, on the cloth's colour. */
-export interface TilePlace extends Pick<PlaceGeometry, 'outline' | 'clear' | 'box'> {
+/** What a tile draws of a place: its outline and clear zones, on the thing that it is measured on. */
+export interface TilePlace extends Pick<PlaceGeometry, 'outline' | 'clear' | 'box' | 'body' | 'leftMm' | 'topMm'> {
+  readonly kind: Blank['kind'];
+  /** Round goods, rolled out. */
+  readonly isRolledOut: boolean;
   readonly cloth: string;
   /** `M, navy`; empty where all items are alike. */
   readonly variantWords: string;
@@ -15,11 +18,16 @@ export function tilePlaces({ blank, variant, use, placeUse }: MainPlace): Readon
   const places = blank.variants.flatMap((one): [string, TilePlace][] => {
     const measured = measuredOf(blank, one, placeUse.placeId);
     if (!measured) return [];
-    const { outline, clear, box } = placeGeometry(one, measured);
+    const { outline, clear, box, body, leftMm, topMm } = placeGeometry(one, measured);
     const tile = {
       outline,
       clear,
       box,
+      body,
+      leftMm,
+      topMm,
+      kind: blank.kind,
+      isRolledOut: measured.wrap?.kind === 'round',
       cloth: one.colour.hex,
       variantWords: isAlike ? '' : [one.size, one.colour.name].filter((word) => word !== '').join(', '),
     };

@@ -2,9 +2,21 @@
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { cutTexts, shownFits, stoppedTexts, useFits, useHeat, useLengths, usePaper, useRun, useWork } from '@/client';
+import {
+  cutTexts,
+  itemIdsOf,
+  shownFits,
+  stoppedTexts,
+  useFits,
+  useHeat,
+  useLengths,
+  usePaper,
+  useRun,
+  useWork,
+} from '@/client';
 import { proofRows, tickRows, untickRows } from '@/core/wording';
 import { Button, ButtonLink, Signer, Tick } from '@/ui';
+import { Preview, usePreview } from '../preview';
 import { clothsBySlot } from './cloths';
 import { PX_PER_MM } from './proof-drawing';
 import { proofHeading, stoppedLast } from './proof-list';
@@ -50,6 +62,11 @@ export function ProofPage() {
   const heats = useHeat();
   const { at, setAt } = useProofKeys(rows, ACROSS, toggle);
   const clothOf = useMemo(() => clothsBySlot(fits.last?.fits ?? [], settled), [fits.last, settled]);
+  const itemIds = useMemo(
+    () => itemIdsOf(rows.flatMap(({ key }) => cut.get(key)?.fits.map(({ fit }) => fit) ?? [])),
+    [rows, cut],
+  );
+  const preview = usePreview(cut.get(rows[at]?.key ?? '')?.fits.at(0)?.fit.itemId ?? null);
   const body = useRef<HTMLDivElement>(null);
   const [topPx, setTopPx] = useState(0);
   useLayoutEffect(() => setTopPx(body.current?.offsetTop ?? 0), [rows, numChanged]);
@@ -83,7 +100,8 @@ export function ProofPage() {
         </ButtonLink>
       </header>
       <p className="mb-2 text-soft">
-        Each text exactly as it will be cut, all at one scale, and letter by letter beneath. Arrows walk, space ticks.
+        Each text exactly as it will be cut, all at one scale, and letter by letter beneath. Arrows walk, space ticks, V
+        shows the finished item.
       </p>
       <div
         ref={body}
@@ -112,11 +130,15 @@ export function ProofPage() {
                 isCurrent={index * ACROSS + k === at}
                 onPick={() => setAt(index * ACROSS + k)}
                 onToggle={() => toggle(row)}
+                onPreview={preview.open}
               />
             ))}
           </div>
         ))}
       </div>
+      {preview.openId !== null && (
+        <Preview itemIds={itemIds} itemId={preview.openId} onMove={preview.open} onClose={() => preview.open(null)} />
+      )}
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { placesOf } from '@/core/edit';
 import type { Finding } from '@/core/finding';
 import type { ProofRow } from '@/core/wording';
 import { SeverityTag, Tick } from '@/ui';
+import { ItemThumb } from '../preview';
 import { ProofDrawing } from './proof-drawing';
 
 interface ProofTextProps {
@@ -19,10 +20,11 @@ interface ProofTextProps {
   readonly isCurrent: boolean;
   readonly onPick: () => void;
   readonly onToggle: () => void;
+  readonly onPreview: (itemId: string) => void;
 }
 
 /** One text: drawn by its cut outline, spelled in plain spaced letters, and its tick with who and when. */
-export function ProofText({ row, cut, stop, pxPerMm, cloth, isCurrent, onPick, onToggle }: ProofTextProps) {
+export function ProofText({ row, cut, stop, pxPerMm, cloth, isCurrent, onPick, onToggle, onPreview }: ProofTextProps) {
   const { no, entry, state, worded } = row;
   const { spec } = useRun();
   const say = useFindingWords();
@@ -30,6 +32,7 @@ export function ProofText({ row, cut, stop, pxPerMm, cloth, isCurrent, onPick, o
   const words = cut?.words ?? worded?.lines.map(({ text }) => text).join(' / ') ?? '';
   const frozen = frozenWords(cut?.fits ?? []);
   const isOther = entry.fields.text !== undefined && entry.fields.text !== words;
+  const itemId = cut?.fits.at(0)?.fit?.itemId;
   const element = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (isCurrent) element.current?.scrollIntoView({ block: 'nearest' });
@@ -71,6 +74,7 @@ export function ProofText({ row, cut, stop, pxPerMm, cloth, isCurrent, onPick, o
           </Tick>
         )}
         {!stop && <StateWords row={row} />}
+        {itemId !== undefined && <ItemThumb itemId={itemId} onOpen={() => onPreview(itemId)} />}
       </span>
     </div>
   );

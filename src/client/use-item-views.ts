@@ -1,0 +1,65 @@
+'use client';
+
+import { useMemo } from 'react';
+import { facesSeenTogether } from '@/core/place';
+import type { Blank, Variant } from '@/core/shop';
+import type { InkedFace } from '@/drawing';
+import { type ItemFace, itemFaces } from './item-faces';
+import { useFits, useRun, useWork } from './run-session';
+import { useShownLayers } from './use-shown-layers';
+
+/** One side of an item as it will be handed over. */
+export interface ItemView {
+  readonly blank: Blank;
+  readonly variant: Variant;
+  readonly faces: readonly InkedFace[];
+  /** `front`, or the place by its name where the item has several of a side. */
+  readonly words: string;
+}
+
+export interface ItemViews {
+  readonly itemId: string;
+  /** What the item says, place by place. */
+  readonly words: string;
+  readonly views: readonly ItemView[];
+}
+
+/** Items as they will be handed over, each by the sides that carry ink. */
+export function useItemViews(itemIds: readonly string[]): readonly ItemViews[] {
+  const { spec } = useRun();
+  const fits = useFits().last?.fits;
+  const { items } = useWork().bench;
+  const faces = useMemo(() => itemFaces(spec, fits ?? [], items, new Set(itemIds)), [spec, fits, items, itemIds]);
+  const all = useMemo(() => [...faces.values()].flat(), [faces]);
+  const drawings = useShownLayers(useMemo(() => all.map(({ shown }) => shown), [all]));
+  const layersOf = new Map(all.map((face, i) => [face, drawings[i]?.layers ?? []] as const));
+  return itemIds.map((itemId) => {
+    const own = faces.get(itemId) ?? [];
+    return {
+      itemId,
+      words: [...new Set(own.map(({ shown }) => shown.text.join(' ')))].join(' / '),
+      views: viewsOf(own, (face) => layersOf.get(face) ?? []),
+    };
+  });
+}
+
+/** The sides of one item. */
+export function viewsOf(
+  faces: readonly ItemFace[],
+  layersOf: (face: ItemFace) => InkedFace['layers'],
+): readonly ItemView[] {
+  const inked = faces.map((face) => {
+    const { measured, role, blank, variant } = face.place;
+    return { measured, side: role.side, role, blank, variant, layers: layersOf(face) };
+  });
+  return facesSeenTogether(inked).flatMap((group) => {
+    const first = group.at(0);
+    if (!first) return [];
+    return {
+      blank: first.blank,
+      variant: first.variant,
+      faces: group,
+      words: group.map(({ role }) => role.name).join(', '),
+    };
+  });
+}

@@ -1,0 +1,62 @@
+import { STARTER_BLANKS } from '@/core/blanks';
+import { placeGeometry } from '@/core/place';
+import { measuredOf } from '@/core/shop';
+import { exactDecimals, writeInches } from '@/core/units';
+import { blankView } from './blank-dimensions';
+
+const mm = (value: number) => `${value.toFixed(exactDecimals(value))} mm`;
+const inches = (value: number) => `${writeInches(value)} in`;
+
+const all = STARTER_BLANKS.flatMap(({ value }) =>
+  value.variants.flatMap((variant) =>
+    value.places.flatMap((role) => {
+      const measured = measuredOf(value, variant, role.id);
+      return measured && measured.wrap?.kind !== 'round'
+        ? [[`${value.name}, ${variant.size} ${variant.colour.name}, ${role.name}`, value, variant, measured] as const]
+        : [];
+    }),
+  ),
+);
+
+test.each(all)('%s: no figure over another or on another’s line, none cut off, in millimetres and inches', (...of) => {
+  const [, blank, variant, measured] = of;
+  for (const figure of [mm, inches]) {
+    const { view, textSize, dimensions } = blankView(blank.kind, variant, measured, figure);
+    expect(dimensions.length).toBeGreaterThanOrEqual(4);
+    for (const [i, one] of dimensions.entries()) {
+      const { left, top, right, bottom } = one.box;
+      expect([left >= view.left, top >= view.top, right <= view.right, bottom <= view.bottom]).toEqual([
+        true,
+        true,
+        true,
+        true,
+      ]);
+      for (const [k, other] of dimensions.entries()) {
+        if (i === k) continue;
+        const label = other.box;
+        const isOver = left < label.right && label.left < right && top < label.bottom && label.top < bottom;
+        expect([one.label, other.label, isOver]).toEqual([one.label, other.label, false]);
+        const [x1, y1] = other.from;
+        const [x2, y2] = other.to;
+        const isCrossed = left < x2 && x1 < right && top < y2 && y1 < bottom && (x1 === x2 ? left < x1 : top < y1);
+        expect([one.label, `line of ${other.label}`, isCrossed]).toEqual([one.label, `line of ${other.label}`, false]);
+      }
+    }
+    expect(textSize).toBeGreaterThan(0);
+  }
+});
+
+test('what is told is the body, the place, and where it lies from the line that it is measured from', () => {
+  const [, blank, variant, measured] = all.find(([name]) => name.startsWith('Tote bag'))!;
+  const { body, box, leftMm } = placeGeometry(variant, measured);
+  const { dimensions } = blankView(blank.kind, variant, measured, mm);
+  expect(dimensions.map(({ label }) => label)).toEqual(
+    [body.widthMm, body.heightMm, box.widthMm, box.heightMm, leftMm, measured.datum.dropMm].map(mm),
+  );
+  // The upright ones run from top to bottom of what they tell.
+  const [, height, , , , drop] = dimensions;
+  expect([height!.from[1], height!.to[1]]).toEqual([0, body.heightMm]);
+  expect([drop!.from[1], drop!.to[1]]).toEqual([measured.datum.lineMm, measured.datum.lineMm + measured.datum.dropMm]);
+  // The bag's handles stand above it, so that its width is told below.
+  expect(dimensions[0]!.from[1]).toBeGreaterThan(body.heightMm);
+});
