@@ -85,7 +85,7 @@ test('a place traced on a to-scale photo; pictures that are none are refused wit
   await expect(page.getByText('4 corners set')).toBeVisible();
   await page.getByRole('button', { name: 'Take as the place' }).click();
   await expect(page.getByLabel('Shape of the place')).toHaveValue('polygon');
-  expect(Math.abs(Number(await field(page, '2 across').inputValue()) - 300)).toBeLessThan(3);
+  expect(Math.abs(Number(await field(page, '2 across').inputValue()) - 200)).toBeLessThan(3);
   await expect(page.getByText(/Lettering follows this outline/)).toBeVisible();
   // 100 dots in from where the blank begins, half a millimetre each: position was taken as well.
   expect(Math.abs(Number(await field(page, 'From the left edge').inputValue()) - 75)).toBeLessThan(2);

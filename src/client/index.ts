@@ -58,6 +58,7 @@ export { type CutText, cutTexts } from './cut-texts';
 export { type ShownFit, type ShownLayer, shownFit, shownFits, stoppedTexts } from './shown-fit';
 export { type ShownDrawing, useShownLayers } from './use-shown-layers';
 export {
+  countPacked,
   countToLayOut,
   madeOtherwise,
   madeTexts,

@@ -41,7 +41,7 @@ export function entriesWith(items: readonly BenchItem[], is: (item: BenchItem) =
   return new Set(items.filter(is).map(({ entryId }) => entryId));
 }
 
-/** How many items have a piece that may be cut and lies in no pass yet: a stop keeps out its own place alone. */
+/** How many entries have a piece that may be cut and lies in no pass yet: a stop keeps out its own place alone. */
 export function countToLayOut(
   items: readonly BenchItem[],
   fits: readonly Pick<ScreenFit, 'itemId' | 'placeId' | 'findings'>[],
@@ -51,7 +51,17 @@ export function countToLayOut(
   );
   const isOpen = ({ itemId, pieces }: BenchItem) =>
     pieces.some(({ passNo, placeId }) => passNo === null && !stopped.has(fitKeyIn(itemId, placeId)));
-  return items.filter(isOpen).length;
+  return new Set(items.filter(isOpen).map(({ entryId }) => entryId)).size;
+}
+
+/** How many entries have all of their items packed, of those that have any. */
+export function countPacked(items: readonly Pick<BenchItem, 'entryId' | 'stage'>[]): {
+  readonly packed: number;
+  readonly of: number;
+} {
+  const all = new Set(items.map(({ entryId }) => entryId));
+  const open = new Set(items.flatMap(({ entryId, stage }) => (stage === 'packed' ? [] : entryId)));
+  return { packed: all.size - open.size, of: all.size };
 }
 
 /** Names of those who would get a blank no more though it is worked on for them. */

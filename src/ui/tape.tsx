@@ -5,6 +5,8 @@ export interface TapeStep {
   readonly name: string;
   /** What is open or done there, in a few characters. */
   readonly tick: string;
+  /** The same in full; left out: the tick says it all. */
+  readonly title?: string;
   /** The tick wants a decision. */
   readonly isOpen: boolean;
 }
@@ -41,6 +43,7 @@ function TapeLink({ step, isCurrent }: { readonly step: TapeStep; readonly isCur
       href={step.href}
       // Every step is at hand before it is needed: the tape is walked with the server gone as well.
       prefetch
+      title={step.title}
       aria-current={isCurrent ? 'step' : undefined}
       className={`block h-[58px] w-36 px-2.5 pt-1.5 focus-visible:-outline-offset-2 ${isCurrent ? SLIDER : 'hover:bg-verdigris-tint/60'}`}
     >

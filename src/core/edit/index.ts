@@ -36,6 +36,7 @@ export {
   mayAddColour,
   mayAddLine,
   mayAddPart,
+  moveLine,
 } from './parts';
 export {
   changeMotif,

@@ -16,6 +16,7 @@ import {
   mayAddColour,
   mayAddLine,
   mayAddPart,
+  moveLine,
   placeAt,
   setLetters,
   setOverrides,
@@ -197,4 +198,17 @@ test('words that were typed over keep the single letters of their line, where it
   const { wording } = placeAt(single, null).placeUse;
   const two = changePlaceUse(single, null, (place) => ({ ...place, wording: addPart(wording!, 0) }));
   expect(saidIn(typed(two))).toEqual([['main: Wilma']]);
+});
+
+test('a line moves to another place among the others, and nowhere where there is none', () => {
+  const three = wordingOf(['a', 'b', 'c']);
+  const said = (wording: typeof three) => wording.lines.map(({ runs }) => runs[0]!.template).join('');
+  expect([said(moveLine(three, 0, 2)), said(moveLine(three, 2, 0)), said(moveLine(three, 1, 2))]).toEqual([
+    'bca',
+    'cab',
+    'acb',
+  ]);
+  expect([moveLine(three, 0, 3), moveLine(three, 0, -1), moveLine(three, 5, 0)]).toEqual([three, three, three]);
+  // All else of the wording stays.
+  expect(moveLine({ ...three, motifBlanks: 2 }, 0, 1).motifBlanks).toBe(2);
 });

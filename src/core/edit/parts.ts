@@ -49,6 +49,14 @@ export function dropLine(wording: Wording, line: number): Wording {
   return wording.lines.length > 1 ? { ...wording, lines: wording.lines.filter((_, i) => i !== line) } : wording;
 }
 
+/** A line put at another place among the others. */
+export function moveLine(wording: Wording, from: number, to: number): Wording {
+  const moved = wording.lines[from];
+  if (!moved || to < 0 || to >= wording.lines.length) return wording;
+  const others = wording.lines.filter((_, i) => i !== from);
+  return { ...wording, lines: [...others.slice(0, to), moved, ...others.slice(to)] };
+}
+
 function changeRuns(
   wording: Wording,
   line: number,

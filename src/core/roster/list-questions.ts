@@ -50,7 +50,15 @@ export interface ListQuestion {
 }
 
 /** What is not settled yet about the list of a run, in the order in which it is best answered. */
+const known = new WeakMap<RunSpec, ListQuestion[]>();
+
 export function listQuestions(spec: RunSpec): ListQuestion[] {
+  const questions = known.get(spec) ?? askedBy(spec);
+  known.set(spec, questions);
+  return questions;
+}
+
+function askedBy(spec: RunSpec): ListQuestion[] {
   const entries = spec.entries.filter(({ withdrawn }) => !withdrawn);
   const found: Record<QuestionKind, QuestionCase[]> = {
     ...Object.fromEntries(QUESTION_KINDS.map((kind) => [kind, [] as QuestionCase[]])),

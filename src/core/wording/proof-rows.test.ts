@@ -25,11 +25,17 @@ test('ticks hold for the words they were given for, go with them, and can be tak
   const spec = run();
   const ticked = tickRows(spec, proofRows(spec).slice(0, 2), 'Ada', '2026-05-01T10:00:00Z');
   expect(kinds(ticked)).toEqual(['ticked', 'ticked', 'open']);
-  expect(proofTally(ticked)).toEqual({ numTexts: 3, numTicked: 2, numChanged: 0 });
+  expect(proofTally(ticked)).toEqual({ numTexts: 3, numTicked: 2, numChanged: 0, numEntries: 3, numEntriesTicked: 2 });
   const [first] = proofRows(ticked);
   const reworded = setOverride(ticked, first!.at, ['Annie'], seededBytes(1));
   expect(kinds(reworded)).toEqual(['changed', 'ticked', 'open']);
-  expect(proofTally(reworded)).toEqual({ numTexts: 3, numTicked: 1, numChanged: 1 });
+  expect(proofTally(reworded)).toEqual({
+    numTexts: 3,
+    numTicked: 1,
+    numChanged: 1,
+    numEntries: 3,
+    numEntriesTicked: 1,
+  });
   expect(kinds(setOverride(reworded, first!.at, undefined, seededBytes(1)))).toEqual(['ticked', 'ticked', 'open']);
   expect(kinds(untickRows(reworded, proofRows(reworded)))).toEqual(['open', 'open', 'open']);
 });

@@ -72,6 +72,9 @@ export interface ProofTally {
   /** Ticked, and reading as they did then. */
   readonly numTicked: number;
   readonly numChanged: number;
+  /** With words at any place, and those of them whose texts are all ticked. */
+  readonly numEntries: number;
+  readonly numEntriesTicked: number;
 }
 
 /** Specs never change, and every step of a run asks. */
@@ -82,7 +85,15 @@ export function proofTally(spec: RunSpec): ProofTally {
   if (known) return known;
   const rows = proofRows(spec).filter(({ worded }) => worded !== null);
   const count = (kind: ProofState['kind']) => rows.filter(({ state }) => state.kind === kind).length;
-  const tally = { numTexts: rows.length, numTicked: count('ticked'), numChanged: count('changed') };
+  const entries = new Set(rows.map(({ entry }) => entry.id));
+  const open = new Set(rows.flatMap(({ entry, state }) => (state.kind === 'ticked' ? [] : entry.id)));
+  const tally = {
+    numTexts: rows.length,
+    numTicked: count('ticked'),
+    numChanged: count('changed'),
+    numEntries: entries.size,
+    numEntriesTicked: entries.size - open.size,
+  };
   knownTallies.set(spec, tally);
   return tally;
 }

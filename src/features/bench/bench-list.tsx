@@ -6,6 +6,7 @@ import type { Tally } from '@/core/ledger';
 import { Button } from '@/ui';
 import { BenchFilters } from './bench-filters';
 import { useRun } from '@/client';
+import { PrintButton } from '../print';
 import { BenchRow } from './bench-row';
 import { CutAgain } from './cut-again';
 import { NameJump } from './name-jump';
@@ -14,8 +15,14 @@ import type { Bench } from './use-bench';
 
 const ROW_PX = 49;
 
+interface BenchListProps {
+  readonly bench: Bench;
+  readonly tally: Tally;
+  readonly onPrint: () => void;
+}
+
 /** All items with their facets; those to cut again are named first, since they wait for a pass. */
-export function BenchList({ bench, tally }: { readonly bench: Bench; readonly tally: Tally }) {
+export function BenchList({ bench, tally, onPrint }: BenchListProps) {
   const { all, items, ids, selection } = bench;
   const hasBlanks = useRun().spec.uses.length > 1;
   const [picksSeveral, setPicksSeveral] = useState(false);
@@ -52,7 +59,8 @@ export function BenchList({ bench, tally }: { readonly bench: Bench; readonly ta
         <BenchFilters bench={bench} />
         <Button className="min-h-touch" aria-pressed={picksSeveral} onClick={() => setPicksSeveral(!picksSeveral)}>
           {picksSeveral ? `${selection.pickedIds.size} picked: tap to add or drop` : 'Pick several'}
-        </Button>
+        </Button>{' '}
+        <PrintButton label="Print the list" onPrint={onPrint} />
       </div>
       <div ref={scroller} className="max-h-[max(320px,calc(100vh-360px))] overflow-y-auto">
         {items.length === 0 && <p className="px-4 py-3">Nothing here any more.</p>}

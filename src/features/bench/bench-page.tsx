@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { alikePieces, useLetterKeys, useWork } from '@/client';
 import { Notice, openKeyHelp, useKeys } from '@/ui';
+import { usePrint } from '../print';
 import { AgainDialog } from './again-dialog';
 import { BenchCurrent } from './bench-current';
 import { BenchDeeds } from './bench-deeds';
@@ -11,6 +12,7 @@ import { benchKeys } from './bench-keys';
 import { againOptions } from './press-clocks';
 import { useClocks } from './use-clocks';
 import { toItemInHand, toJumpField } from './focus';
+import { PrintedBench } from './printed-bench';
 import { SpoilDialog } from './spoil-dialog';
 import { useBench } from './use-bench';
 
@@ -44,6 +46,8 @@ export function BenchPage() {
   };
   const { all, current, picked } = bench;
   const message = bench.message ?? clocks.message;
+  const { isPrinting, print } = usePrint();
+  if (isPrinting) return <PrintedBench items={bench.items} />;
   if (all.length === 0) return <p className="p-6 text-lg">No items yet. Put names on the roster first.</p>;
   return (
     <>
@@ -76,7 +80,7 @@ export function BenchPage() {
         ) : (
           <div />
         )}
-        <BenchList bench={bench} tally={tally} />
+        <BenchList bench={bench} tally={tally} onPrint={print} />
       </div>
       {isAgain && current && options.length > 0 && (
         <AgainDialog

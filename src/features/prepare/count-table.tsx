@@ -1,7 +1,12 @@
+'use client';
+
 import Link from 'next/link';
-import { variantWords } from '@/client';
+import { useRun, variantWords } from '@/client';
 import type { BlankCount } from '@/core/blanks';
+import { findBlank } from '@/core/spec';
 import { formatMoney } from '@/core/units';
+import { BlankPicture } from '@/drawing';
+import { packsWords } from './packs-words';
 
 const HEADS = ['Blank', 'Size, colour', 'Needed', 'Spares', 'On hand', 'Missing', 'Packs to buy', 'Costs'];
 
@@ -45,6 +50,9 @@ export function CountTable({ counts }: { readonly counts: readonly BlankCount[] 
 }
 
 function CountRow({ count }: { readonly count: BlankCount }) {
+  const { spec } = useRun();
+  const blank = findBlank(spec, count.blankId);
+  const variant = blank.variants.find(({ id }) => id === count.variantId);
   const { packs, packCount, priceCents, currency, lost } = count;
   const beside = [
     count.seconds > 0 && `${count.seconds} seconds`,
@@ -54,9 +62,12 @@ function CountRow({ count }: { readonly count: BlankCount }) {
   return (
     <tr className="border-b border-rule">
       <th scope="row" className="px-3 py-1.5 text-left font-normal">
-        <Link href={`/shop/blanks/${count.blankId}`} className="text-link">
-          {count.blankName}
-        </Link>
+        <span className="flex items-center gap-3">
+          {variant && <BlankPicture kind={blank.kind} variant={variant} className="h-9 w-10 shrink-0" />}
+          <Link href={`/shop/blanks/${count.blankId}`} className="text-link">
+            {count.blankName}
+          </Link>
+        </span>
       </th>
       <td className="px-3 py-1.5">{size}</td>
       <td className="measure px-3 py-1.5 text-right">
@@ -71,9 +82,7 @@ function CountRow({ count }: { readonly count: BlankCount }) {
       <td className={`measure px-3 py-1.5 text-right ${count.missing > 0 ? 'font-semibold text-madder' : ''}`}>
         {count.missing}
       </td>
-      <td className="measure px-3 py-1.5 text-right">
-        {packs === 0 ? 'none' : packCount === 1 ? packs : `${packs} of ${packCount}`}
-      </td>
+      <td className="measure px-3 py-1.5 text-right">{packsWords(packs, packCount)}</td>
       <td className="measure px-3 py-1.5 text-right">
         {packs === 0 ? '' : priceCents === null ? 'no price' : formatMoney(priceCents, currency)}
       </td>

@@ -6,6 +6,7 @@ import { countBlanks, numUncounted, packsToBuy } from '@/core/blanks';
 import { changePrepare } from '@/core/edit';
 import { formatMoney } from '@/core/units';
 import { NumberField, Notice, Tick } from '@/ui';
+import { PrintButton, PrintHead } from '../print';
 import { CountTable } from './count-table';
 import { MarkedBlanks } from './marked-blanks';
 import { PreparationList } from './preparation-list';
@@ -24,6 +25,7 @@ export function PreparePage() {
   const numLeftOut = numUncounted(demand.taken);
   return (
     <div className="grid gap-6 p-5">
+      <PrintHead what="Prepare" />
       <header className="flex flex-wrap items-center gap-x-8 gap-y-2">
         <h1 className="text-xl font-bold">
           {shop === null
@@ -39,7 +41,7 @@ export function PreparePage() {
             </span>
           ))}
         </h1>
-        <span className="w-96">
+        <span className="w-96 print:hidden">
           <NumberField
             label="Spares for what spoils"
             unit="%"
@@ -54,6 +56,9 @@ export function PreparePage() {
           >
             shared over the sizes and colours of a blank
           </Tick>
+        </span>
+        <span className="ml-auto">
+          <PrintButton label="Print this" onPrint={() => window.print()} />
         </span>
       </header>
       {numLeftOut > 0 && (

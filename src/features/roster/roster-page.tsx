@@ -4,8 +4,10 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { entriesWords, useFits, useRun } from '@/client';
 import { findingsByEntry, isOpen } from '@/core/figures';
 import { WHOLE_ROSTER, entriesShown, isWholeRoster } from '@/core/roster';
+import { PrintButton, usePrint } from '../print';
 import { RosterSide } from './name-panel';
 import { NeedsYou } from './needs-you';
+import { PrintedRoster } from './printed-roster';
 import { QuestionPanel } from './question-panel';
 import { RosterTable } from './roster-table';
 import { RosterViewBar } from './roster-view';
@@ -29,13 +31,18 @@ export function RosterPage() {
   // Typing is never held up by a long list.
   const settled = useDeferredValue(view);
   const shown = useMemo(() => entriesShown(rows, settled, new Set(needy.map(({ id }) => id))), [rows, settled, needy]);
+  const { isPrinting, print } = usePrint();
+  if (isPrinting) return <PrintedRoster entries={shown} />;
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_290px]">
       <section className="min-w-0 p-5">
-        <h1 className="mb-3 text-xl font-bold">
-          {entriesWords(present.length)}
-          {needy.length > 0 && `, ${needy.length} ${needy.length === 1 ? 'needs' : 'need'} you`}
-        </h1>
+        <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
+          <h1 className="text-xl font-bold">
+            {entriesWords(present.length)}
+            {needy.length > 0 && `, ${needy.length} ${needy.length === 1 ? 'needs' : 'need'} you`}
+          </h1>
+          <PrintButton label="Print the roster" onPrint={print} />
+        </div>
         <QuestionPanel />
         <NeedsYou entries={needy} findingsOf={findingsOf} />
         <RosterViewBar view={view} numNeedy={needy.length} numOut={rows.length - present.length} onChange={setView} />

@@ -11,6 +11,7 @@ import { RunName } from './run-name';
 import { RunNotices } from './run-notices';
 import { StepKeys } from './step-keys';
 import { SpecUndo } from './spec-undo';
+import { useNumQuestions, useSettledDecisions } from './use-settled';
 import { tapeSteps } from './tape-steps';
 
 /** What stands around every step: title and day, whether everything is saved, and the tape. */
@@ -20,9 +21,11 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
   const work = useWork();
   const lengths = useLengths();
   const { runId, save, numUnsaved } = session;
+  const settled = useSettledDecisions(fits);
+  const numQuestions = useNumQuestions();
   return (
     <div className="flex min-h-screen flex-col">
-      <header className="flex min-h-band flex-wrap items-center gap-x-4 gap-y-1 bg-ink px-6 py-2 text-paper lg:flex-nowrap">
+      <header className="flex min-h-band print:hidden flex-wrap items-center gap-x-4 gap-y-1 bg-ink px-6 py-2 text-paper lg:flex-nowrap">
         <Link href="/" aria-label="Knurl, all runs" title="All runs">
           <KnurlMark />
         </Link>
@@ -51,12 +54,14 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
           </Link>
         </span>
       </header>
-      <Tape steps={tapeSteps({ ...session, fits, work }, lengths)} current={usePathname()} />
-      <CountdownStrip />
-      <RunNotices />
-      <ActQuestion />
-      <StepKeys />
-      <Passing />
+      <div className="print:hidden">
+        <Tape steps={tapeSteps({ ...session, fits, work, settled, numQuestions }, lengths)} current={usePathname()} />
+        <CountdownStrip />
+        <RunNotices />
+        <ActQuestion />
+        <StepKeys />
+        <Passing />
+      </div>
       <main className="flex flex-1 flex-col">{children}</main>
     </div>
   );

@@ -75,7 +75,7 @@ export function PassSlip({ runId, pass, row, isNext, open, isBusy, isCurrent, on
         )}
       </dl>
       <SlipPress runId={runId} pass={pass} isMade={row.made !== null && !row.made.isUnmade} />
-      <div className="mt-4">
+      <div className="mt-4 print:hidden">
         {row.made === null ? (
           opens.length > 0 ? (
             <div className="grid gap-2">

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, useApiQuery, useRun } from '@/client';
 import type { PassOnBed, PlannedPass } from '@/services';
 import { Button, Notice } from '@/ui';
+import { PrintButton, PrintHead } from '../print';
 import { BedDrawing } from './bed-drawing';
 import { ChooseEntries } from './choose-entries';
 import { type PassRow, isReversed, materialsOf, piecesOf } from './drawn-pass';
@@ -44,9 +45,12 @@ export function SheetsPage() {
     if (no !== null) setChosen(`made-${no}`);
   };
   return (
-    <div className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_372px]">
+    <div className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(0,1fr)_372px] print:block print:p-0">
       <section className="min-w-0" aria-busy={!isCurrent}>
-        <ChooseEntries />
+        <PrintHead what="Slip" />
+        <div className="print:hidden">
+          <ChooseEntries />
+        </div>
         {row && pass && (
           <PassOnBedView
             key={row.key}
@@ -78,14 +82,16 @@ export function SheetsPage() {
             onUnmake={(passId) => void unmake(passId)}
           />
         )}
-        <PassList rows={rows} shownKey={row?.key ?? null} onShow={setChosen} />
-        <MakeAll
-          passes={state.plan.passes}
-          isBusy={isBusy || !state.isCurrent}
-          onMake={() => void make(state.plan.passes.length)}
-        />
-        <LeftOut plan={state.plan} />
-        <LayoutForm />
+        <div className="grid content-start gap-5 print:hidden">
+          <PassList rows={rows} shownKey={row?.key ?? null} onShow={setChosen} />
+          <MakeAll
+            passes={state.plan.passes}
+            isBusy={isBusy || !state.isCurrent}
+            onMake={() => void make(state.plan.passes.length)}
+          />
+          <LeftOut plan={state.plan} />
+          <LayoutForm />
+        </div>
       </aside>
     </div>
   );
@@ -136,8 +142,11 @@ function PassOnBedView({ pass, row, isCurrent, isSearching }: PassOnBedViewProps
           {materialsOf(spec, pass)}, {numPieces} {numPieces === 1 ? 'piece' : 'pieces'}, {stateWords(row, isCurrent)};{' '}
           <b>{lies}</b>
         </p>
+        <span className="ml-auto">
+          <PrintButton label="Print bed and slip" onPrint={() => window.print()} />
+        </span>
         {reversed && (
-          <Button className="ml-auto" onClick={() => setTurned(!isTurned)}>
+          <Button className="print:hidden" onClick={() => setTurned(!isTurned)}>
             {isTurned ? 'Show it as it lies' : 'Show it as it will be read'}
           </Button>
         )}

@@ -2,10 +2,11 @@
 
 import { useState } from 'react';
 import { useRun } from '@/client';
-import { addLine, changeWordingAt, mayAddLine } from '@/core/edit';
+import { addLine, changeWordingAt, mayAddLine, moveLine } from '@/core/edit';
 import { type TextRef, type Wording, wordingOf } from '@/core/spec';
 import { Button } from '@/ui';
 import { LineParts } from './line-parts';
+import { SortableLine, SortableLines } from './sortable-lines';
 import { SpreadForm } from './spread-form';
 import { TokenButtons } from './token-buttons';
 import { useCursor } from './use-cursor';
@@ -17,7 +18,7 @@ interface ComposePlaceProps {
   readonly wording: Wording | null;
 }
 
-/** The lines of one place: typed, or put together with buttons, which come to the same. */
+/** The lines of one place: words that are typed, and chips for what each entry gives. */
 export function ComposePlace({ at, name, wording }: ComposePlaceProps) {
   const { change } = useRun();
   const cursor = useCursor();
@@ -36,10 +37,14 @@ export function ComposePlace({ at, name, wording }: ComposePlaceProps) {
   return (
     <section aria-label={`Wording of ${name}`} className="grid gap-2">
       <h2 className="text-lg font-bold first-letter:uppercase">{name} says</h2>
-      {wording.lines.map((_, line) => (
-        <LineParts key={line} at={at} name={name} wording={wording} line={line} cursor={cursor} onChange={set} />
-      ))}
-      <TokenButtons onToken={(token) => cursor.insert(wording, token, set)} />
+      <SortableLines count={wording.lines.length} onMove={(from, to) => set(moveLine(wording, from, to))}>
+        {wording.lines.map((_, line) => (
+          <SortableLine key={line} line={line} isAlone={wording.lines.length === 1}>
+            <LineParts at={at} name={name} wording={wording} line={line} cursor={cursor} onChange={set} />
+          </SortableLine>
+        ))}
+      </SortableLines>
+      <TokenButtons onToken={(token) => cursor.insert(wording, token)} />
       <div className="flex flex-wrap gap-2">
         <Button disabled={!mayAddLine(wording)} onClick={() => set(addLine(wording))}>
           One more line

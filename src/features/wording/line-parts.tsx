@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect, useRef } from 'react';
 import { randomBytes, useRun } from '@/client';
 import {
   addPart,
@@ -12,10 +13,12 @@ import {
   letterColours,
   mayAddColour,
   mayAddPart,
+  moveLine,
   placeAt,
 } from '@/core/edit';
 import { SINGLE_LETTERS, type SingleLetters, type TextRef, type Wording, type WordingRun } from '@/core/spec';
-import { Button, HeldInput, Select, TextButton } from '@/ui';
+import { Button, Select, TextButton } from '@/ui';
+import { ChipField } from './chip-field';
 import type { Cursor } from './use-cursor';
 
 interface LinePartsProps {
@@ -27,8 +30,16 @@ interface LinePartsProps {
   readonly onChange: (wording: Wording) => void;
 }
 
+const UP_DOWN: Readonly<Record<string, number>> = { ArrowUp: -1, ArrowDown: 1 };
+
 /** What one line says, part by part: each with words and the colour of its letters. */
 export function LineParts({ at, name, wording, line, cursor, onChange }: LinePartsProps) {
+  const { spec } = useRun();
+  // A field tells what was typed in it later than it was drawn: the other lines are those of now.
+  const latest = useRef(wording);
+  useEffect(() => {
+    latest.current = wording;
+  });
   const { runs } = wording.lines[line]!;
   const isOnlyLine = wording.lines.length === 1;
   return (
@@ -38,15 +49,21 @@ export function LineParts({ at, name, wording, line, cursor, onChange }: LinePar
         const label = `Line ${line + 1} of ${name}${part === 0 ? '' : `, part ${part + 1}`}`;
         return (
           <div key={part} className="flex flex-wrap gap-2">
-            <HeldInput
-              ref={(field) => cursor.hold(here, field)}
-              aria-label={label}
-              className="measure min-w-40 flex-1"
-              value={run.template}
-              maxLength={400}
-              spellCheck={false}
-              onFocus={() => cursor.enter(here)}
-              onText={(text) => onChange(changePartWords(wording, here, text))}
+            <ChipField
+              label={label}
+              template={run.template}
+              language={spec.language}
+              onEditor={(editor) => cursor.hold(here, editor)}
+              onEnter={() => cursor.enter(here)}
+              onTemplate={(text) => onChange(changePartWords(latest.current, here, text))}
+              onKeyDown={(event) => {
+                const by = event.altKey ? (UP_DOWN[event.key] ?? 0) : 0;
+                if (by === 0 || !wording.lines[line + by]) return;
+                event.preventDefault();
+                if (event.currentTarget instanceof HTMLElement) event.currentTarget.blur();
+                onChange(moveLine(wording, line, line + by));
+                cursor.follow({ line: line + by, part });
+              }}
             />
             <PartColour at={at} label={label.toLowerCase()} here={here} run={run} />
             {runs.length > 1 && (

@@ -31,19 +31,23 @@ export function MatrixCell({ row, words, odd }: MatrixCellProps) {
   };
   const isOtherwise = words !== null && words !== said && !held.isTyped;
   return (
-    <span className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-2 px-1">
+    <span className="group relative block px-1">
       <span className="min-w-0">
         {worded ? (
-          <input
+          <textarea
+            rows={1}
             aria-label={`Words of entry ${no} on ${row.placeName}`}
-            className="w-full border-transparent bg-transparent px-1.5 py-1 font-semibold hover:border-rule-strong focus:border-rule-strong focus:bg-white"
+            className="block field-sizing-content w-full resize-none border-transparent bg-transparent px-1.5 py-1 font-semibold hover:border-rule-strong focus:border-rule-strong focus:bg-white"
             value={held.text}
             spellCheck={false}
             onFocus={held.enter}
-            onChange={(event) => held.type(event.target.value)}
+            onChange={(event) => held.type(event.target.value.replaceAll('\n', ' '))}
             onBlur={take}
             onKeyDown={(event) => {
-              if (event.key === 'Enter') event.currentTarget.blur();
+              if (event.key === 'Enter') {
+                event.preventDefault();
+                event.currentTarget.blur();
+              }
               if (event.key === 'Escape') held.leave();
             }}
           />
@@ -57,18 +61,27 @@ export function MatrixCell({ row, words, odd }: MatrixCellProps) {
           </span>
         ))}
       </span>
-      <span className="flex flex-wrap items-center justify-end gap-1.5 py-1">
-        {odd.map((one) => (
-          <span key={one} className="rounded-sm bg-brass-tint px-1.5 text-sm text-brass">
-            {ODDITY_WORDS[one]}
-          </span>
-        ))}
-        {isOwn ? (
+      {odd.length > 0 && (
+        <span className="flex flex-wrap gap-1.5 px-1.5 pb-1">
+          {odd.map((one) => (
+            <span key={one} className="rounded-sm bg-brass-tint px-1.5 text-sm text-brass">
+              {ODDITY_WORDS[one]}
+            </span>
+          ))}
+        </span>
+      )}
+      {isOwn ? (
+        <span className="block px-1.5 pb-1">
           <CellButton words="as the rest" label={`Words of entry ${no} as the rest`} onPress={() => set(undefined)} />
-        ) : (
-          worded && <CellButton words="empty" label={`Leave entry ${no} empty for now`} onPress={() => set(null)} />
-        )}
-      </span>
+        </span>
+      ) : (
+        worded && (
+          // Where a hand is: it stands in nobody's way otherwise.
+          <span className="absolute top-0.5 right-1 rounded-sm bg-paper opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
+            <CellButton words="empty" label={`Leave entry ${no} empty for now`} onPress={() => set(null)} />
+          </span>
+        )
+      )}
     </span>
   );
 }

@@ -20,6 +20,8 @@ export function Matrix() {
   const entries = useMemo(() => groupByEntry(rows), [rows]);
   const numUnlike = new Set([...odd].filter(([, list]) => list.length > 0).map(([key]) => key)).size;
   const columns = useMemo((): readonly TableColumn<EntryRows>[] => {
+    // All of them side by side where there is any way.
+    const leastPx = keys.length > 2 ? 118 : 230;
     const places = keys.map((key) => ({ key, name: rows.find((row) => columnOf(row) === key)?.placeName ?? '' }));
     return [
       {
@@ -33,16 +35,16 @@ export function Matrix() {
       {
         id: 'entry',
         head: 'Entry',
-        width: 'minmax(120px,0.8fr)',
-        leastPx: 120,
+        width: 'minmax(90px,0.8fr)',
+        leastPx: 90,
         className: 'px-2 py-1.5 break-words',
         cell: ({ entry }) => entry.fields.text || '(empty)',
       },
       ...places.map(({ key, name }) => ({
         id: key,
         head: name,
-        width: 'minmax(270px,1.6fr)',
-        leastPx: 270,
+        width: `minmax(${leastPx}px,1.6fr)`,
+        leastPx,
         cell: ({ rows: own }: EntryRows) => {
           const row = own.find((one) => columnOf(one) === key);
           return row && <MatrixCell row={row} words={cut.get(row.key)?.words ?? null} odd={odd.get(row.key) ?? []} />;

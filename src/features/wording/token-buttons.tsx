@@ -6,16 +6,8 @@ import { DATE_FORMS } from '@/core/dates';
 import { isNamePart } from '@/core/names';
 import { ownColumns } from '@/core/roster';
 import { Select } from '@/ui';
+import { USUAL } from './chip-words';
 import { sampleDate } from './sentences';
-
-const USUAL = [
-  ['{text}', 'text of the list'],
-  ['{given}', 'given name'],
-  ['{pet|given}', 'pet name, else given'],
-  ['{family}', 'family name'],
-  ['{monogram}', 'monogram'],
-  ['{number}', 'number 1, 2, 3…'],
-] as const;
 
 /** Everything of an entry that a line can say; a press puts it where the cursor is. */
 export function TokenButtons({ onToken }: { readonly onToken: (token: string) => void }) {
@@ -51,6 +43,8 @@ function TokenButton({ words, onPress }: { readonly words: string; readonly onPr
     <button
       type="button"
       className="min-h-8 rounded-md border border-rule-strong bg-white px-2.5 py-1 hover:bg-verdigris-tint"
+      // The cursor stays in its line.
+      onMouseDown={(event) => event.preventDefault()}
       onClick={onPress}
     >
       {words}

@@ -1,15 +1,18 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { type PartAt, changePartWords } from '@/core/edit';
+import type { PartAt } from '@/core/edit';
 import type { Wording } from '@/core/spec';
+import type { LineEditor } from './line-editor';
 
 export interface Cursor {
   /** The field of a part, or that it is gone. */
-  readonly hold: (at: PartAt, field: HTMLInputElement | null) => void;
+  readonly hold: (at: PartAt, editor: LineEditor | null) => void;
   readonly enter: (at: PartAt) => void;
-  /** Puts words where the cursor is, in the part that it was in last, and leaves it behind them. */
-  readonly insert: (wording: Wording, words: string, onChange: (wording: Wording) => void) => void;
+  /** Puts a chip where the cursor is, in the part that it was in last, in place of what is selected there. */
+  readonly insert: (wording: Wording, token: string) => void;
+  /** Once a line has moved, the cursor goes with it. */
+  readonly follow: (at: PartAt) => void;
 }
 
 const keyOf = ({ line, part }: PartAt) => `${line} ${part}`;
@@ -17,28 +20,21 @@ const keyOf = ({ line, part }: PartAt) => `${line} ${part}`;
 /** Where the cursor is, or was last, among the parts of the lines of a place. */
 export function useCursor(): Cursor {
   const [at, setAt] = useState<PartAt>({ line: 0, part: 0 });
-  const fields = useRef(new Map<string, HTMLInputElement>());
+  const editors = useRef(new Map<string, LineEditor>());
   return {
-    hold: (one, field) => {
-      if (field) fields.current.set(keyOf(one), field);
-      else fields.current.delete(keyOf(one));
+    hold: (one, editor) => {
+      if (editor) editors.current.set(keyOf(one), editor);
+      else editors.current.delete(keyOf(one));
     },
     enter: setAt,
-    insert: (wording, words, onChange) => {
-      const line = Math.min(at.line, wording.lines.length - 1);
-      const { runs } = wording.lines[line]!;
-      const part = Math.min(at.part, runs.length - 1);
-      const { template } = runs[part]!;
-      const field = fields.current.get(keyOf({ line, part }));
-      const start = field?.selectionStart ?? template.length;
-      const end = field?.selectionEnd ?? template.length;
-      // Left for a moment: a field that holds the cursor is not changed under it, also not by a button beside it.
-      field?.blur();
-      onChange(changePartWords(wording, { line, part }, template.slice(0, start) + words + template.slice(end)));
-      requestAnimationFrame(() => {
-        field?.focus();
-        field?.setSelectionRange(start + words.length, start + words.length);
-      });
+    insert: ({ lines }, token) => {
+      const line = Math.min(at.line, lines.length - 1);
+      const part = Math.min(at.part, lines[line]!.runs.length - 1);
+      editors.current.get(keyOf({ line, part }))?.insert(token);
+    },
+    follow: (to) => {
+      setAt(to);
+      requestAnimationFrame(() => editors.current.get(keyOf(to))?.focus());
     },
   };
 }

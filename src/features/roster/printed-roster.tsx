@@ -1,0 +1,29 @@
+'use client';
+
+import { useMemo } from 'react';
+import { columnsBesideText } from '@/core/roster';
+import type { Entry } from '@/core/spec';
+import { useRun } from '@/client';
+import { PrintHead, PrintTable } from '../print';
+
+/** The roster on paper: who is shown, in the order that was chosen, with every column. */
+export function PrintedRoster({ entries }: { readonly entries: readonly Entry[] }) {
+  const { spec } = useRun();
+  const names = useMemo(() => columnsBesideText(spec.entries), [spec.entries]);
+  return (
+    <div className="p-5">
+      <PrintHead what={`Roster, ${entries.length} ${entries.length === 1 ? 'entry' : 'entries'}`} />
+      <PrintTable
+        label="Roster on paper"
+        rows={entries}
+        idOf={({ id }) => id}
+        columns={[
+          { head: 'No', isFigure: true, cell: ({ id }) => spec.entries.findIndex((one) => one.id === id) + 1 },
+          { head: 'Name', cell: ({ fields, withdrawn }) => `${fields.text ?? ''}${withdrawn ? ' (taken out)' : ''}` },
+          { head: 'Pieces', isFigure: true, cell: ({ quantity }) => quantity },
+          ...names.map((name) => ({ head: name, cell: ({ fields }: Entry) => fields[name] ?? '' })),
+        ]}
+      />
+    </div>
+  );
+}
