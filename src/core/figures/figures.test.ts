@@ -13,6 +13,8 @@ import {
   longestFit,
   lookedWord,
   nameOfFit,
+  oneGap,
+  saidBeside,
   shownMeasures,
   whoseElse,
   wordsAsCut,
@@ -110,6 +112,35 @@ test('every layer’s measures are shown, each with the check that its own mater
     ['alayer0001-hole', null],
     ['alayer0002-stroke', 'thinStroke'],
   ]);
+});
+
+test('a text has one gap, its narrowest: along its edges, or where two letters come nearer', () => {
+  const spot = (widthMm: number) => ({ xMm: 1, yMm: 2, widthMm });
+  const measures = { stroke: null, gap: spot(0.59), notch: null, hole: null };
+  const near = (gapMm: number): Finding => ({
+    kind: 'lettersNear',
+    severity: 'check',
+    letters: ['G', 'u'],
+    gapMm,
+    leastMm: 0.8,
+  });
+  const narrow = { kind: 'narrowGap', severity: 'check', widthMm: 0.59, leastMm: 0.6 } as unknown as Finding;
+  const layers = [aLayer({ measures: measures as never })];
+  const gapOf = (findings: readonly Finding[], of = layers) => shownMeasures({ layers: of, findings }).at(0);
+  expect(gapOf([near(0.42), narrow])).toMatchObject({ widthMm: 0.42, between: 'Gu', leastMm: 0.8, isAtSpot: true });
+  expect(gapOf([near(0.42)])).toMatchObject({ widthMm: 0.42, between: 'Gu', isAtSpot: false });
+  // As near or farther: what was measured stands.
+  expect(gapOf([near(0.59), narrow])).toMatchObject({ widthMm: 0.59, between: null, broken: narrow, isAtSpot: true });
+  expect(gapOf([])).toMatchObject({ widthMm: 0.59, broken: null, leastMm: null, isAtSpot: false });
+  // A border has no letters.
+  expect(gapOf([near(0.42)], [aLayer({ kind: 'border' as never, measures: measures as never })])).toMatchObject({
+    between: null,
+  });
+  expect(oneGap([CHECK, narrow, near(0.42)])).toEqual([CHECK, near(0.42)]);
+  expect(oneGap([near(0.7), narrow, CHECK])).toEqual([narrow, CHECK]);
+  expect([oneGap([CHECK]), oneGap([])]).toEqual([[CHECK], []]);
+  expect(saidBeside({ layers, findings: [near(0.42), narrow, CHECK] })).toEqual([CHECK]);
+  expect(saidBeside({ layers: [aLayer()], findings: [near(0.42), narrow, CHECK] })).toEqual([near(0.42), CHECK]);
 });
 
 test('a text is called by itself, or by whose it is while nothing can be drawn', () => {

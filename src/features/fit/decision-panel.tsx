@@ -1,7 +1,7 @@
 'use client';
 
 import { useFindingWords, useLengths, useRun } from '@/client';
-import { asksOf, gravestFirst, lookedWord, nameOfFit, whoseElse } from '@/core/figures';
+import { asksOf, gravestFirst, lookedWord, nameOfFit, oneGap, whoseElse } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import { type OverrideSet, type OwnSettings, type RunSpec, type TextRef, lookedKey, ownSettingsAt } from '@/core/spec';
 import { dropLooked, dropOverrides } from '@/core/edit';
@@ -30,7 +30,7 @@ export function DecisionPanel({ shown, subject, onDone, onPreview }: DecisionPan
   const lengths = useLengths();
   const sentence = (finding: Finding) => asSentence(sentenceOf(finding));
   const asks = gravestFirst(asksOf(subject));
-  const [gravest, ...others] = asks;
+  const [gravest, ...others] = oneGap(asks);
   const alike = alikeOf(shown, subject);
   const worst = worstSeverity(asks) ?? 'note';
   const at = textOf(subject);

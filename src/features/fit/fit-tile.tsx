@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { type Lengths, useFindingWords } from '@/client';
 import { areaWords } from '@/core/units';
-import { factsOf, isMeasureFinding, layerWord, nameOfFit, shownMeasures } from '@/core/figures';
+import { factsOf, layerWord, nameOfFit, saidBeside, shownMeasures } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
 import type { ShapeBox } from '@/core/shop';
 import type { DrawnLayer } from '@/drawing';
@@ -90,19 +90,18 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
         </p>
       )}
       {fit.emMm > 0 && <MeasureLine fit={fit} lengths={lengths} />}
-      <FindingLine findings={fit.findings} />
+      <FindingLine findings={saidBeside(fit)} />
     </div>
   );
 });
 
-/** In a few words; the whole sentence stands where it is decided. What a measure says is shown at the measure. */
+/** In a few words; the whole sentence stands where it is decided. */
 function FindingLine({ findings }: { readonly findings: readonly Finding[] }) {
   const say = useFindingWords();
-  const said = findings.filter((finding) => !isMeasureFinding(finding));
-  if (said.length === 0) return null;
+  if (findings.length === 0) return null;
   return (
     <p className="text-fine">
-      {said.map((finding, i) => (
+      {findings.map((finding, i) => (
         <span
           key={findingKey(finding)}
           title={say.sentence(finding)}
@@ -125,16 +124,17 @@ function MeasureLine({ fit, lengths }: { readonly fit: ScreenFit; readonly lengt
   const more = `x-height ${lengths.figure(fit.xHeightMm)} ${lengths.word}; outline ${lengths.figure(edgeMm, lengths.unit === 'mm' ? 0 : 1)} ${lengths.word} to cut, ${areaWords(areaMm2, lengths.unit)} of film`;
   return (
     <p className="flex flex-wrap gap-x-2 font-narrow text-fine text-soft" title={more}>
-      {shownMeasures(fit).map(({ key, part, layer, spot, broken, leastMm }) => (
+      {shownMeasures(fit).map(({ key, part, layer, widthMm, between, broken, leastMm }) => (
         <span
           key={key}
           title={broken ? say.sentence(broken) : MEASURE_WORDS[part]}
           className={`whitespace-nowrap ${broken ? 'font-semibold text-brass' : ''}`}
         >
           {broken && '▲ '}
-          {part} {fit.layers.length > 1 && `of ${layerWord(layer)} `}
+          {part} {between !== null && `${between} `}
+          {fit.layers.length > 1 && `of ${layerWord(layer)} `}
           <span className="measure">
-            {leastMm === null ? lengths.figure(spot.widthMm, 2) : lengths.apart(spot.widthMm, leastMm, 2)}
+            {leastMm === null ? lengths.figure(widthMm, 2) : lengths.apart(widthMm, leastMm, 2)}
           </span>{' '}
           {lengths.word}
         </span>

@@ -54,7 +54,7 @@ const RING_MM = 3.2;
 /** Rings around the spots that break a limit. */
 function BrokenSpots({ measures }: { readonly measures: readonly ShownMeasure[] }) {
   return measures
-    .filter(({ broken }) => broken !== null)
+    .filter(({ isAtSpot }) => isAtSpot)
     .map(({ key, part, spot }) => (
       <g key={key} fill="none">
         <title>{MEASURE_WORDS[part]}</title>
