@@ -10,7 +10,7 @@ export interface TableColumn<T> {
   readonly head: ReactNode;
   /** For `grid-template-columns`. */
   readonly width: string;
-  /** Below it the table scrolls sideways. */
+  /** Where there is less for all of them, each row is folded over several lines. */
   readonly leastPx: number;
   readonly cell: (row: T) => ReactNode;
   readonly className?: string;
@@ -53,16 +53,17 @@ export function VirtualTable<T extends object>(props: VirtualTableProps<T>) {
     scrollMargin: topPx,
     getItemKey: (index) => model[index]!.id,
   });
-  const gridTemplate = columns.map(({ width }) => width).join(' ');
-  const minWidth = columns.reduce((sum, { leastPx }) => sum + leastPx, 0);
+  const leastPx = columns.reduce((sum, column) => sum + column.leastPx, 0);
+  const { table: element, isNarrower } = useNarrower(leastPx);
+  const gridTemplate = isNarrower ? FOLDED : columns.map(({ width }) => width).join(' ');
   return (
-    <div role="table" aria-label={label} aria-rowcount={rows.length + 1} className="bg-paper" style={{ minWidth }}>
+    <div ref={element} role="table" aria-label={label} aria-rowcount={rows.length + 1} className="bg-paper">
       {table.getHeaderGroups().map(({ id, headers }) => (
         <div
           key={id}
           role="row"
           aria-rowindex={1}
-          className="grid items-end border-b border-ink"
+          className={isNarrower ? 'sr-only' : 'grid items-end border-b border-ink'}
           style={{ gridTemplateColumns: gridTemplate }}
         >
           {headers.map((header) => (
@@ -87,6 +88,7 @@ export function VirtualTable<T extends object>(props: VirtualTableProps<T>) {
               index={index}
               columns={columns as readonly TableColumn<object>[]}
               gridTemplate={gridTemplate}
+              isFolded={isNarrower}
               className={rowClass?.(model[index]!.original) ?? ''}
               onCurrent={onCurrent as ((row: object) => void) | undefined}
             />
@@ -97,18 +99,36 @@ export function VirtualTable<T extends object>(props: VirtualTableProps<T>) {
   );
 }
 
+/** As many cells beside each other as there is room for. */
+const FOLDED = 'repeat(auto-fill,minmax(150px,1fr))';
+
+/** Whether a table has less room than its columns need. */
+function useNarrower(leastPx: number) {
+  const table = useRef<HTMLDivElement>(null);
+  const [widthPx, setWidthPx] = useState(Infinity);
+  useLayoutEffect(() => {
+    const element = table.current;
+    if (!element) return undefined;
+    const measured = new ResizeObserver(() => setWidthPx(element.clientWidth));
+    measured.observe(element);
+    return () => measured.disconnect();
+  }, []);
+  return { table, isNarrower: widthPx < leastPx };
+}
+
 interface DrawnRowProps {
   readonly row: object;
   readonly index: number;
   readonly columns: readonly TableColumn<object>[];
   readonly gridTemplate: string;
+  readonly isFolded: boolean;
   readonly className: string;
   readonly onCurrent: ((row: object) => void) | undefined;
 }
 
 /** Drawn again when what stands in it is another, and not whenever the table is. */
 const DrawnRow = memo(
-  function DrawnRow({ row, index, columns, gridTemplate, className, onCurrent }: DrawnRowProps) {
+  function DrawnRow({ row, index, columns, gridTemplate, isFolded, className, onCurrent }: DrawnRowProps) {
     return (
       <div
         role="row"
@@ -119,6 +139,11 @@ const DrawnRow = memo(
       >
         {columns.map((column) => (
           <span role="cell" key={column.id} className={column.className ?? 'min-w-0'}>
+            {isFolded && typeof column.head === 'string' && (
+              <span className="heading-small block" aria-hidden>
+                {column.head}
+              </span>
+            )}
             {column.cell(row)}
           </span>
         ))}

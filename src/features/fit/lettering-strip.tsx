@@ -33,15 +33,15 @@ export function LetteringStrip({ place, shown }: LetteringStripProps) {
           <Label className="heading-small">Lettering</Label>
           <ShopLetterings at={place.at} />
         </div>
-        <div className="-mx-1 flex gap-2 overflow-x-auto px-1 py-1.5">
+        <div className="-mx-1 grid max-h-44 grid-cols-[repeat(auto-fill,minmax(108px,1fr))] gap-1.5 overflow-y-auto px-1 py-1.5">
           {letterings.map(({ id, value }) => (
             <Radio
               key={id}
               value={id}
               aria-label={value.name}
-              className="grid w-40 shrink-0 cursor-pointer gap-1 content-start rounded-md border border-rule-strong bg-white px-2 pt-1 pb-2 data-checked:border-ink data-checked:ring-2 data-checked:ring-ink data-focus:outline-2 data-focus:outline-offset-2 data-focus:outline-verdigris"
+              className="grid min-w-0 cursor-pointer content-start gap-1 overflow-hidden rounded-md border border-rule-strong bg-white px-2 pt-1 pb-2 data-checked:border-ink data-checked:ring-2 data-checked:ring-ink data-focus:outline-2 data-focus:outline-offset-2 data-focus:outline-verdigris"
             >
-              <span className="text-sm font-semibold">{value.name}</span>
+              <span className="font-narrow text-sm font-semibold">{value.name}</span>
               {texts.map((text) => (
                 <Sample key={text} lettering={value} text={text} />
               ))}

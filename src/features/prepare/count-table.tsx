@@ -22,7 +22,7 @@ export function CountTable({ counts }: { readonly counts: readonly BlankCount[] 
               <th
                 key={name}
                 scope="col"
-                className={`heading-small px-3 py-2 font-normal ${i < 2 ? 'text-left' : 'text-right'}`}
+                className={`heading-small px-2 py-2 font-normal ${i < 2 ? 'text-left' : 'text-right'}`}
               >
                 {name}
               </th>
@@ -34,13 +34,13 @@ export function CountTable({ counts }: { readonly counts: readonly BlankCount[] 
             <CountRow key={`${count.blankId}-${count.variantId}`} count={count} />
           ))}
           <tr className="font-semibold">
-            <th scope="row" colSpan={2} className="px-3 py-1.5 text-left">
+            <th scope="row" colSpan={2} className="px-2 py-1.5 text-left">
               All, pieces
             </th>
-            <td className="measure px-3 py-1.5 text-right">{total('needed')}</td>
-            <td className="measure px-3 py-1.5 text-right">{total('spares')}</td>
+            <td className="measure px-2 py-1.5 text-right">{total('needed')}</td>
+            <td className="measure px-2 py-1.5 text-right">{total('spares')}</td>
             <td />
-            <td className="measure px-3 py-1.5 text-right">{total('missing')}</td>
+            <td className="measure px-2 py-1.5 text-right">{total('missing')}</td>
             <td colSpan={2} />
           </tr>
         </tbody>
@@ -61,7 +61,7 @@ function CountRow({ count }: { readonly count: BlankCount }) {
   const size = variantWords({ size: count.size, colour: { name: count.colour, hex: '' } });
   return (
     <tr className="border-b border-rule">
-      <th scope="row" className="px-3 py-1.5 text-left font-normal">
+      <th scope="row" className="px-2 py-1.5 text-left font-normal">
         <span className="flex items-center gap-3">
           {variant && <BlankPicture kind={blank.kind} variant={variant} className="h-9 w-10 shrink-0" />}
           <Link href={`/shop/blanks/${count.blankId}`} className="text-link">
@@ -69,21 +69,21 @@ function CountRow({ count }: { readonly count: BlankCount }) {
           </Link>
         </span>
       </th>
-      <td className="px-3 py-1.5">{size}</td>
-      <td className="measure px-3 py-1.5 text-right">
+      <td className="px-2 py-1.5">{size}</td>
+      <td className="measure px-2 py-1.5 text-right">
         {count.needed}
         {lost > 0 && <span className="text-soft"> ({lost} for lost ones)</span>}
       </td>
-      <td className="measure px-3 py-1.5 text-right">{count.spares}</td>
-      <td className="measure px-3 py-1.5 text-right">
+      <td className="measure px-2 py-1.5 text-right">{count.spares}</td>
+      <td className="measure px-2 py-1.5 text-right">
         {count.onHand}
         {beside.length > 0 && <span className="text-soft"> ({beside.join(', ')})</span>}
       </td>
-      <td className={`measure px-3 py-1.5 text-right ${count.missing > 0 ? 'font-semibold text-madder' : ''}`}>
+      <td className={`measure px-2 py-1.5 text-right ${count.missing > 0 ? 'font-semibold text-madder' : ''}`}>
         {count.missing}
       </td>
-      <td className="measure px-3 py-1.5 text-right">{packsWords(packs, packCount)}</td>
-      <td className="measure px-3 py-1.5 text-right">
+      <td className="measure px-2 py-1.5 text-right">{packsWords(packs, packCount)}</td>
+      <td className="measure px-2 py-1.5 text-right">
         {packs === 0 ? '' : priceCents === null ? 'no price' : formatMoney(priceCents, currency)}
       </td>
     </tr>

@@ -7,6 +7,7 @@ import { savedWords, useFits, useLengths, useRun, useWork } from '@/client';
 import { KnurlMark, Passing, Tape, openKeyHelp } from '@/ui';
 import { ActQuestion } from './act-question';
 import { CountdownStrip } from './countdown-strip';
+import { Guide } from './guide';
 import { RunName } from './run-name';
 import { RunNotices } from './run-notices';
 import { StepKeys } from './step-keys';
@@ -56,6 +57,7 @@ export function RunFrame({ todayIso, children }: { readonly todayIso: string; re
       </header>
       <div className="print:hidden">
         <Tape steps={tapeSteps({ ...session, fits, work, settled, numQuestions }, lengths)} current={usePathname()} />
+        <Guide />
         <CountdownStrip />
         <RunNotices />
         <ActQuestion />

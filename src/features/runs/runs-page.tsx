@@ -7,6 +7,7 @@ import { api, problemSentence } from '@/client';
 import type { RunShelf, RunSummary } from '@/services';
 import { Button, Notice } from '@/ui';
 import { BringIn } from './bring-in';
+import { GuideOffer } from './guide-offer';
 import { RunRow } from './run-row';
 import { ShopHeader } from './shop-header';
 
@@ -55,6 +56,7 @@ export function RunsPage({ shelf, todayIso }: { readonly shelf: RunShelf; readon
             </Link>
           </div>
         </div>
+        <GuideOffer run={present.at(0) ?? null} />
         {problem && <Notice severity="stop">{problem}</Notice>}
         {removed && (
           <Notice

@@ -19,7 +19,7 @@ export function ShopNav() {
   const isUnder = (under: readonly string[]) =>
     under.some((root) => path === root || (root !== '/shop' && path.startsWith(`${root}/`)));
   return (
-    <nav aria-label="Shelves of the shop" className="flex gap-6 border-b border-rule-strong bg-paper px-6">
+    <nav aria-label="Shelves of the shop" className="flex flex-wrap gap-x-6 border-b border-rule-strong bg-paper px-6">
       {SHELVES.map(({ href, words, under }) => (
         <Link
           key={href}

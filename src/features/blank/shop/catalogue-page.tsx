@@ -57,8 +57,8 @@ export function CataloguePage({ blanks, removedId }: CataloguePageProps) {
       <table className="w-full border-y border-rule-strong bg-paper">
         <thead>
           <tr className="border-b border-ink text-left">
-            {['Blank', 'Made of', 'Places', 'Sizes, colours', 'On hand', 'Pack', 'Bears'].map((name) => (
-              <th key={name} scope="col" className="heading-small px-3 py-2 font-normal whitespace-nowrap">
+            {HEADS.map(([name, where]) => (
+              <th key={name} scope="col" className={`heading-small px-2 py-2 font-normal ${where}`}>
                 {name}
               </th>
             ))}
@@ -77,6 +77,20 @@ export function CataloguePage({ blanks, removedId }: CataloguePageProps) {
     </main>
   );
 }
+
+/** What a narrow window leaves to the blank's own page. */
+const FROM_768 = 'max-md:hidden';
+const FROM_1024 = 'max-lg:hidden';
+
+const HEADS = [
+  ['Blank', ''],
+  ['Made of', FROM_768],
+  ['Places', FROM_1024],
+  ['Sizes, colours', ''],
+  ['On hand', ''],
+  ['Pack', FROM_768],
+  ['Bears', FROM_1024],
+] as const;
 
 function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blank }) {
   const { heat } = useHeat();
@@ -98,15 +112,15 @@ function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blan
           </span>
         </span>
       </th>
-      <td className="px-3 py-1.5">
+      <td className={`px-2 py-1.5 ${FROM_768}`}>
         {blank.fabric}
         {blank.polyesterPct !== null && blank.polyesterPct > 0 && blank.polyesterPct < 100 && (
           <span className="text-soft"> · {blank.polyesterPct} % polyester</span>
         )}
       </td>
-      <td className="px-3 py-1.5">{blank.places.map(({ name }) => name).join(', ')}</td>
-      <td className="px-3 py-1.5">
-        <span className="flex items-center gap-1.5 whitespace-nowrap">
+      <td className={`px-2 py-1.5 ${FROM_1024}`}>{blank.places.map(({ name }) => name).join(', ')}</td>
+      <td className="px-2 py-1.5">
+        <span className="flex flex-wrap items-center gap-1.5">
           {sizes > 1 ? `${sizes} sizes` : variants[0]!.size || 'one size'}
           {colours.map(({ name, hex }) => (
             <span
@@ -119,11 +133,11 @@ function CatalogueRow({ id, blank }: { readonly id: string; readonly blank: Blan
         </span>
       </td>
       <td className="measure px-3 py-1.5 text-right">{variants.reduce((sum, { stock }) => sum + stock.onHand, 0)}</td>
-      <td className="measure px-3 py-1.5 text-right whitespace-nowrap">
+      <td className={`measure px-2 py-1.5 text-right ${FROM_768}`}>
         {pack.count}
         {pack.priceCents !== null && ` for ${formatMoney(pack.priceCents, pack.currency)}`}
       </td>
-      <td className="measure px-3 py-1.5 text-right whitespace-nowrap">
+      <td className={`measure px-2 py-1.5 text-right whitespace-nowrap ${FROM_1024}`}>
         {blank.bearsC === null ? 'try first' : heat(blank.bearsC)}
       </td>
     </tr>

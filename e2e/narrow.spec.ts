@@ -1,0 +1,42 @@
+import { expect, test } from '@playwright/test';
+import { KnurlServer } from './knurl-server';
+import { startRun } from './pages';
+
+let server: KnurlServer;
+test.beforeAll(async () => {
+  server = await KnurlServer.start();
+});
+test.afterAll(() => server.stop());
+
+/** 200 % of a window of 1280 px is a window of 640. */
+for (const width of [768, 640]) {
+  test(`nothing is scrolled sideways at ${width} px`, async ({ page }) => {
+    await page.setViewportSize({ width, height: 800 });
+    const title = 'A name for a run that is so long that it stands in nobody’s header whole, whatever the window is';
+    const id = await startRun(page, server.url, title, ['Odile Marsh', 'Benno', 'Xanthe Quay-Fenwater']);
+    const steps = ['roster', 'wording', 'blank', 'fit', 'proof', 'prepare', 'sheets', 'bench', 'list'];
+    const shop = ['', '/materials', '/beds', '/letterings', '/motifs', '/cards', '/settings'];
+    const paths = [
+      '/',
+      '/runs/new',
+      ...steps.map((step) => `/runs/${id}/${step}`),
+      ...shop.map((path) => `/shop${path}`),
+    ];
+    for (const path of paths) {
+      await page.goto(`${server.url}${path}`);
+      await page.waitForTimeout(700);
+      // The page itself, and whatever is scrolled within it but the tape, which is a tape.
+      const wide = await page.evaluate(() => {
+        const scrolled = [...document.querySelectorAll('main *')].filter(
+          (one) => one.scrollWidth > one.clientWidth + 1 && /auto|scroll/.test(getComputedStyle(one).overflowX),
+        );
+        return {
+          page: document.documentElement.scrollWidth,
+          within: scrolled.map((one) => one.getAttribute('aria-label') ?? one.className),
+        };
+      });
+      expect.soft([path, wide.within]).toEqual([path, []]);
+      expect.soft([path, wide.page]).toEqual([path, width]);
+    }
+  });
+}
