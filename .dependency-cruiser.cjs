@@ -97,20 +97,27 @@ module.exports = {
     forbid('ui', '^src/ui/', '^src/(?!ui/|core/(units|tokens)/)'),
     forbid('drawing', '^src/drawing/', '^src/(?!core/|workers/|drawing/)'),
     forbid('client', '^src/client/', '^src/(?!core/|workers/|drawing/|client/|services/|ui/)'),
-    forbid('features', '^src/features/', '^src/(?!core/|workers/|drawing/|client/|services/|ui/|features/)'),
-    forbid('browser-knows-services-by-type-only', '^src/(client|features)/', '^src/services/', {
+    forbid('parts', '^src/parts/', '^src/(?!core/|workers/|drawing/|client/|services/|ui/|parts/)'),
+    forbid('features', '^src/features/', '^src/(?!core/|workers/|drawing/|client/|services/|ui/|parts/|features/)'),
+    forbid('browser-knows-services-by-type-only', '^src/(client|parts|features)/', '^src/services/', {
       dependencyTypesNot: ['type-only'],
     }),
     forbid('client-draws-nothing', '^src/client/', '^src/ui/', { dependencyTypesNot: ['type-only'] }),
-    forbid('heavy-rooms-only-in-the-worker', '^src/(client|features|ui|drawing)/', HEAVY, {
+    forbid('heavy-rooms-only-in-the-worker', '^src/(client|parts|features|ui|drawing)/', HEAVY, {
       dependencyTypesNot: ['type-only'],
     }),
-    forbid('app-has-no-sql', '^src/(app|features|client|ui|workers)/', '^src/store/'),
+    forbid('app-has-no-sql', '^src/(app|parts|features|client|ui|workers)/', '^src/store/'),
     {
       name: 'never-sideways',
       severity: 'error',
       from: { path: '^src/features/([^/]+)/' },
       to: { path: '^src/features/', pathNot: '^src/features/$1/' },
+    },
+    {
+      name: 'parts-never-sideways',
+      severity: 'error',
+      from: { path: '^src/parts/([^/]+)/' },
+      to: { path: '^src/parts/', pathNot: '^src/parts/$1/' },
     },
   ],
   options: {

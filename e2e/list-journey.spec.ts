@@ -259,14 +259,14 @@ test('a large list works; one entry more than a run may have is refused with its
   await page.waitForLoadState('networkidle');
   await paste(list);
   await expect(page.getByText('20,001 entries are more than the 20,000 of one run.')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Start and see the fits' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Start the run' })).toBeDisabled();
   expect((await field.inputValue()).length).toBe(list.length);
   const allowed = list.slice(0, list.lastIndexOf('\n'));
   await paste(allowed);
   await expect(page.getByText('20,000 entries', { exact: true })).toBeVisible();
   await paste(allowed.split('\n').slice(0, NUM_ENTRIES).join('\n'));
   await expect(page.getByText(`${NUM_ENTRIES.toLocaleString('en')} entries`, { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Start and see the fits' }).click();
+  await page.getByRole('button', { name: 'Start the run' }).click();
   await expect(page.getByRole('heading', { name: new RegExp(`^${NUM_ENTRIES} fits`) })).toBeVisible({
     timeout: 100_000,
   });

@@ -25,7 +25,7 @@ test('a run begins on a blank and in a lettering by their pictures, and all its 
   await page.getByRole('radio', { name: 'Narrow block' }).click();
   await expect(page.getByRole('img', { name: 'Ilka Ro on Tea towel' }).locator('path')).toHaveCount(2);
   await expectNoAxeFinding(page);
-  await page.getByRole('button', { name: 'Start and see the fits' }).click();
+  await page.getByRole('button', { name: 'Start the run' }).click();
   // Full names beside first names are asked about first.
   await expect(page).toHaveURL(/\/roster$/);
   await step(page, 'Fit');

@@ -29,7 +29,7 @@ test('from a pasted list to cut files, a ticked-off bench and a run that can be 
     await page.getByLabel(/Names one to a line/).fill(CREW.join('\n'));
     await expect(page.getByText('7 entries')).toBeVisible();
     await expectNoAxeFinding(page);
-    await page.getByRole('button', { name: 'Start and see the fits' }).click();
+    await page.getByRole('button', { name: 'Start the run' }).click();
     // The list asks something, so that it is looked at first.
     await expect(page).toHaveURL(/\/roster$/);
     await step(page, 'Fit');

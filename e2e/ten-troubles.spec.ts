@@ -259,7 +259,7 @@ test('what pasted columns were taken for is known when the same headers are past
 test('one letter to a blank: blanks are counted, and every letter is an item', async ({ page }) => {
   await page.goto(`${server.url}/runs/new`);
   await page.getByLabel(/Names one to a line/).fill('Row Hard\nEla');
-  await page.getByRole('button', { name: 'Start and see the fits' }).click();
+  await page.getByRole('button', { name: 'Start the run' }).click();
   await step(page, 'Wording');
   await page.getByRole('radio', { name: 'one letter to a blank' }).click();
   await page.getByLabel('Blanks with a motif, each text').fill('2');
@@ -289,5 +289,5 @@ test('files that are no list are refused with their name and what to do', async 
   await expect(page.getByRole('alert').filter({ hasText: 'club.' })).toContainText('club.huge has 50 MB');
   await send('club.xlsx', 'PK\u0003\u0004 broken');
   await expect(page.getByRole('alert').filter({ hasText: 'club.' })).toContainText('club.xlsx is damaged');
-  await expect(page.getByRole('button', { name: 'Start and see the fits' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Start the run' })).toBeDisabled();
 });

@@ -26,6 +26,7 @@ export { bondedWord, entryFacets, facetOf, stageWord } from './stage-words';
 export { type ListPreview, entriesWords, previewOf } from './list-preview';
 export { useLetterKeys } from './use-letter-keys';
 export { useBrowserSetting, useBrowserText } from './browser-setting';
+export { GUIDE_KEY, GUIDE_LEFT, guideAt, guideWord } from './guide-kept';
 export { type Lengths, useLengths } from './use-lengths';
 export { type Heats, useHeat, useHeater } from './use-heat';
 export {

@@ -22,7 +22,7 @@ export { DimensionLine, DimensionLines } from './dimension-line';
 export { FilmPattern } from './film-pattern';
 export { grownPreview } from './grown-preview';
 export { Ink, inkLook } from './ink';
-export { lineOn } from './line-on';
+export { lineOn, pieceOn } from './line-on';
 export { ClearZones, PlaceGround } from './place-ground';
 export { islandsPath, ringPath } from './ring-path';
 export { rectSteps } from './ring-steps';

@@ -137,9 +137,9 @@ const DrawnRow = memo(
         className={`grid min-h-8 items-start border-b border-rule ${className}`}
         style={{ gridTemplateColumns: gridTemplate }}
       >
-        {columns.map((column) => (
+        {columns.map((column, i) => (
           <span role="cell" key={column.id} className={column.className ?? 'min-w-0'}>
-            {isFolded && typeof column.head === 'string' && (
+            {isFolded && i > 0 && typeof column.head === 'string' && (
               <span className="heading-small block" aria-hidden>
                 {column.head}
               </span>

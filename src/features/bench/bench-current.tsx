@@ -1,7 +1,9 @@
 'use client';
 
-import { type AlikePieces, madeOtherwise, facetOf, useRun } from '@/client';
+import { useMemo } from 'react';
+import { type AlikePieces, madeOtherwise, facetOf, useItemViews, useRun } from '@/client';
 import type { BenchItem } from '@/services';
+import { ItemPicture } from '@/drawing';
 import { Facet } from '@/ui';
 import { nextStage } from './bench-stages';
 import { Figure } from './figure';
@@ -37,6 +39,7 @@ export function BenchCurrent({ item, clocks, alike, onMarkPiece }: BenchCurrentP
         <p className="flex items-center gap-2 text-lg">
           <Facet {...facet} sizePx={30} /> {facet.label}
         </p>
+        <ItemViewsSmall itemId={item.itemId} />
       </div>
       {item.pieces.map((piece) => {
         const words = otherFilmSentence(piece);
@@ -65,6 +68,25 @@ export function BenchCurrent({ item, clocks, alike, onMarkPiece }: BenchCurrentP
           ))}
       </dl>
     </section>
+  );
+}
+
+/** The thing as it will be handed over, so that the right blank is taken to hand. */
+function ItemViewsSmall({ itemId }: { readonly itemId: string }) {
+  const [one] = useItemViews(useMemo(() => [itemId], [itemId]));
+  return (
+    <span className="ml-auto flex gap-2">
+      {one?.views.map(({ blank, variant, faces, words }, i) => (
+        <ItemPicture
+          key={i}
+          kind={blank.kind}
+          variant={variant}
+          faces={faces}
+          label={`${one.words} as handed over, ${words}`}
+          className="h-20 max-w-28"
+        />
+      ))}
+    </span>
   );
 }
 

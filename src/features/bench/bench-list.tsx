@@ -6,7 +6,7 @@ import type { Tally } from '@/core/ledger';
 import { Button } from '@/ui';
 import { BenchFilters } from './bench-filters';
 import { useRun } from '@/client';
-import { PrintButton } from '../print';
+import { PrintButton } from '@/parts/print';
 import { BenchRow } from './bench-row';
 import { CutAgain } from './cut-again';
 import { NameJump } from './name-jump';
@@ -53,14 +53,14 @@ export function BenchList({ bench, tally, onPrint }: BenchListProps) {
       <div className="px-4 pt-4 pb-2">
         <CutAgain items={all} />
         <h2 className="heading-small mb-2">
-          {tally.packed} of {tally.items} packed
+          {tally.packed} of {tally.items} {tally.items === 1 ? 'item' : 'items'} packed
         </h2>
         <NameJump bench={bench} />
         <BenchFilters bench={bench} />
         <Button className="min-h-touch" aria-pressed={picksSeveral} onClick={() => setPicksSeveral(!picksSeveral)}>
           {picksSeveral ? `${selection.pickedIds.size} picked: tap to add or drop` : 'Pick several'}
         </Button>{' '}
-        <PrintButton label="Print the list" onPrint={onPrint} />
+        <PrintButton label="Print the list" size="bench" onPrint={onPrint} />
       </div>
       <div ref={scroller} className="max-h-[max(320px,calc(100vh-360px))] overflow-y-auto">
         {items.length === 0 && <p className="px-4 py-3">Nothing here any more.</p>}

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { alikePieces, useLetterKeys, useWork } from '@/client';
 import { Notice, openKeyHelp, useKeys } from '@/ui';
-import { usePrint } from '../print';
+import { usePrint } from '@/parts/print';
 import { AgainDialog } from './again-dialog';
 import { BenchCurrent } from './bench-current';
 import { BenchDeeds } from './bench-deeds';

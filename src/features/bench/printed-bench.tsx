@@ -2,7 +2,7 @@
 
 import { bondedWord, facetOf, madeOtherwise } from '@/client';
 import type { BenchItem } from '@/services';
-import { PrintHead, PrintTable } from '../print';
+import { PrintHead, PrintTable } from '@/parts/print';
 import { materialsWords, passesWords } from './item-places';
 
 /** The bench's list on paper, with a box to tick for each stage: for a table without a screen. */

@@ -7,7 +7,7 @@ import { type OverrideSet, type OwnSettings, type RunSpec, type TextRef, lookedK
 import { dropLooked, dropOverrides } from '@/core/edit';
 import { Button, ButtonLink, Key, SeverityTag, TextButton } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
-import { ItemThumb } from '../preview';
+import { ItemThumb } from '@/parts/preview';
 import { alikeOf } from './decision-subject';
 import { textOf } from './fit-key';
 import { LetStand } from './let-stand';

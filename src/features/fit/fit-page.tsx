@@ -2,7 +2,7 @@
 
 import { useDeferredValue, useMemo, useState } from 'react';
 import { itemIdsOf, useFits, usePlaces } from '@/client';
-import { Preview, usePreview } from '../preview';
+import { Preview, usePreview } from '@/parts/preview';
 import { ChosenBar } from './chosen-bar';
 import { CompareBar } from './compare-bar';
 import { decisionSubject } from './decision-subject';

@@ -70,7 +70,7 @@ export function StartRun() {
         {intake.mapped && <MappingTable intake={intake} mapped={intake.mapped} />}
         <div className="flex items-center gap-4">
           <Button ref={button} type="submit" weight="main" disabled={isBusy || !intake.input}>
-            {isBusy ? 'Starting…' : intake.mapped ? 'Start and see what the list asks' : 'Start and see the fits'}
+            {isBusy ? 'Starting…' : intake.mapped ? 'Start and see what the list asks' : 'Start the run'}
           </Button>
           <output className={intake.isUsable || isEmpty ? 'text-soft' : 'text-madder'}>
             {isEmpty ? 'The names are enough; everything else can be changed later.' : intake.countWords}

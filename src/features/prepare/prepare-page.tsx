@@ -6,7 +6,7 @@ import { countBlanks, numUncounted, packsToBuy } from '@/core/blanks';
 import { changePrepare } from '@/core/edit';
 import { formatMoney } from '@/core/units';
 import { NumberField, Notice, Tick } from '@/ui';
-import { PrintButton, PrintHead } from '../print';
+import { PrintButton, PrintHead } from '@/parts/print';
 import { CountTable } from './count-table';
 import { MarkedBlanks } from './marked-blanks';
 import { PreparationList } from './preparation-list';

@@ -16,7 +16,7 @@ import {
 } from '@/client';
 import { proofRows, tickRows, untickRows } from '@/core/wording';
 import { Button, ButtonLink, Signer, Tick } from '@/ui';
-import { Preview, usePreview } from '../preview';
+import { Preview, usePreview } from '@/parts/preview';
 import { clothsBySlot } from './cloths';
 import { PX_PER_MM } from './proof-drawing';
 import { proofHeading, stoppedLast } from './proof-list';

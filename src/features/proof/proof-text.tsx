@@ -6,7 +6,7 @@ import { placesOf } from '@/core/edit';
 import type { Finding } from '@/core/finding';
 import type { ProofRow } from '@/core/wording';
 import { SeverityTag, Tick } from '@/ui';
-import { ItemThumb } from '../preview';
+import { ItemThumb } from '@/parts/preview';
 import { ProofDrawing } from './proof-drawing';
 
 interface ProofTextProps {

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { columnsBesideText } from '@/core/roster';
 import type { Entry } from '@/core/spec';
 import { useRun } from '@/client';
-import { PrintHead, PrintTable } from '../print';
+import { PrintHead, PrintTable } from '@/parts/print';
 
 /** The roster on paper: who is shown, in the order that was chosen, with every column. */
 export function PrintedRoster({ entries }: { readonly entries: readonly Entry[] }) {

@@ -4,7 +4,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { entriesWords, useFits, useRun } from '@/client';
 import { findingsByEntry, isOpen } from '@/core/figures';
 import { WHOLE_ROSTER, entriesShown, isWholeRoster } from '@/core/roster';
-import { PrintButton, usePrint } from '../print';
+import { PrintButton, usePrint } from '@/parts/print';
 import { RosterSide } from './name-panel';
 import { NeedsYou } from './needs-you';
 import { PrintedRoster } from './printed-roster';

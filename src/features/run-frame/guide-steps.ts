@@ -45,19 +45,3 @@ export const GUIDE: readonly GuideStop[] = [
     tries: 'Mark it cut, weeded, pressed, checked, packed; what is spoiled joins the next pass.',
   },
 ];
-
-/** How far a guide is on one run; null: it is not under way there. */
-export function guideAt(kept: string, runId: string): number | null {
-  const [id, no] = kept.split(' ');
-  const at = Number(no);
-  return id === runId && Number.isInteger(at) && at >= 0 && at < GUIDE.length ? at : null;
-}
-
-/** As it is kept in the browser. */
-export function guideWord(runId: string, at: number): string {
-  return `${runId} ${at}`;
-}
-
-/** It was left or seen through, and is offered no more by itself. */
-export const GUIDE_LEFT = 'left';
-export const GUIDE_KEY = 'guide';

@@ -1,9 +1,9 @@
 'use client';
 
 import { usePathname, useRouter } from 'next/navigation';
-import { useBrowserText, useRun } from '@/client';
+import { GUIDE_KEY, GUIDE_LEFT, guideAt, guideWord, useBrowserText, useRun } from '@/client';
 import { Button, TextButton } from '@/ui';
-import { GUIDE, GUIDE_KEY, GUIDE_LEFT, guideAt, guideWord } from './guide-steps';
+import { GUIDE } from './guide-steps';
 
 /** Leads a newcomer along the tape, one stop at a time; it can be left at any time. */
 export function Guide() {
@@ -11,7 +11,7 @@ export function Guide() {
   const router = useRouter();
   const pathname = usePathname();
   const [kept, keep] = useBrowserText(GUIDE_KEY);
-  const at = guideAt(kept, runId);
+  const at = guideAt(kept, runId, GUIDE.length);
   const stop = at === null ? null : GUIDE[at];
   if (at === null || !stop) return null;
   const isHere = pathname.endsWith(`/${stop.path}`);

@@ -2,10 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useSyncExternalStore } from 'react';
-import { useBrowserText } from '@/client';
+import { GUIDE_KEY, GUIDE_LEFT, guideWord, useBrowserText } from '@/client';
 import type { RunSummary } from '@/services';
 import { Button, TextButton } from '@/ui';
-import { GUIDE_KEY, GUIDE_LEFT, guideWord } from '../run-frame';
 
 /** For somebody new: six stops through a run that is there. Offered until it was followed or declined. */
 export function GuideOffer({ run }: { readonly run: RunSummary | null }) {

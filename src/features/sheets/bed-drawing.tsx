@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { HOUSE } from '@/core/tokens';
 import { useLengths, useRun } from '@/client';
-import { DimensionLine, FilmPattern, type MaterialLook, filmsOf, lineOn } from '@/drawing';
+import { DimensionLine, FilmPattern, type MaterialLook, filmsOf, pieceOn } from '@/drawing';
 import type { PassOnBed, PatchOnBed } from '@/services';
 import { piecesOf } from './drawn-pass';
 
@@ -74,7 +74,7 @@ function PatchDrawing({ patch, look, isTurned }: PatchDrawingProps) {
         // Paler than in hand, so that the pieces on it stay in sight.
         <rect x={xMm} y={yMm} width={widthMm} height={heightMm} fill={`url(#${id})`} fillOpacity="0.45" />
       )}
-      <g transform={turn} fill={lineOn(hex)} fillOpacity="0.82" fillRule="evenodd">
+      <g transform={turn} fill={pieceOn(hex)} fillRule="evenodd">
         {pieces.map(({ pieceId, attempt, text, path }) => (
           <path key={`${pieceId}#${attempt}`} d={path ?? ''} data-testid="piece" data-piece={pieceId}>
             <title>{attempt > 1 ? `${text.join(' ')}, cutting ${attempt}` : text.join(' ')}</title>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { api, useApiQuery, useRun } from '@/client';
 import type { PassOnBed, PlannedPass } from '@/services';
 import { Button, Notice } from '@/ui';
-import { PrintButton, PrintHead } from '../print';
+import { PrintButton, PrintHead } from '@/parts/print';
 import { BedDrawing } from './bed-drawing';
 import { ChooseEntries } from './choose-entries';
 import { type PassRow, isReversed, materialsOf, piecesOf } from './drawn-pass';
