@@ -54,9 +54,10 @@ test('each item once, in the order of its first fit', () => {
 
 test('a view names the places that it shows, with the layers that each has', () => {
   const face = itemFaces(SPEC, FITS, [], new Set(OWN)).get(OWN[0]!)!;
-  const views = viewsOf(face, ({ shown }) => [{ id: shown.text.join(' ') } as never]);
+  const views = viewsOf(SPEC, face, ({ shown }) => [{ id: shown.text.join(' ') } as never]);
   expect(views.map(({ words, faces, variant }) => [words, faces.map(({ layers }) => layers), variant.id])).toEqual([
     [role.name, [[{ id: 'Odile' }]], face[0]!.place.variant.id],
   ]);
-  expect(viewsOf([], () => [])).toEqual([]);
+  expect(viewsOf(SPEC, [], () => [])).toEqual([]);
+  expect(views.map(({ isCutHere }) => isCutHere)).toEqual([false]);
 });

@@ -1,8 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
+import { isCutHere } from '@/core/blanks';
 import { facesSeenTogether } from '@/core/place';
 import type { Blank, Variant } from '@/core/shop';
+import type { RunSpec } from '@/core/spec';
 import type { InkedFace } from '@/drawing';
 import { type ItemFace, itemFaces } from './item-faces';
 import { useFits, useRun, useWork } from './run-session';
@@ -13,6 +15,8 @@ export interface ItemView {
   readonly blank: Blank;
   readonly variant: Variant;
   readonly faces: readonly InkedFace[];
+  /** The item is what is cut: there is no blank below it. */
+  readonly isCutHere: boolean;
   /** `front`, or the place by its name where the item has several of a side. */
   readonly words: string;
 }
@@ -38,19 +42,20 @@ export function useItemViews(itemIds: readonly string[]): readonly ItemViews[] {
     return {
       itemId,
       words: [...new Set(own.map(({ shown }) => shown.text.join(' ')))].join(' / '),
-      views: viewsOf(own, (face) => layersOf.get(face) ?? []),
+      views: viewsOf(spec, own, (face) => layersOf.get(face) ?? []),
     };
   });
 }
 
 /** The sides of one item. */
 export function viewsOf(
+  spec: RunSpec,
   faces: readonly ItemFace[],
   layersOf: (face: ItemFace) => InkedFace['layers'],
 ): readonly ItemView[] {
   const inked = faces.map((face) => {
-    const { measured, role, blank, variant } = face.place;
-    return { measured, side: role.side, role, blank, variant, layers: layersOf(face) };
+    const { measured, role, blank, variant, use } = face.place;
+    return { measured, side: role.side, role, blank, variant, use, layers: layersOf(face) };
   });
   return facesSeenTogether(inked).flatMap((group) => {
     const first = group.at(0);
@@ -59,6 +64,7 @@ export function viewsOf(
       blank: first.blank,
       variant: first.variant,
       faces: group,
+      isCutHere: isCutHere(spec, first.use),
       words: group.map(({ role }) => role.name).join(', '),
     };
   });

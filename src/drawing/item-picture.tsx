@@ -18,13 +18,23 @@ interface ItemPictureProps {
   readonly faces: readonly InkedFace[];
   /** On it, instead of on the drawing, where the photo says how large it is and where the blank lies on it. */
   readonly photo?: Photo | null;
+  /** What is cut is the item itself. */
+  readonly isBare?: boolean;
   /** Left out: beside words that say it. */
   readonly label?: string;
   readonly className: string;
 }
 
 /** An item as it will be handed over: the thing in its colour, seen in use, with its lettering in the films' own colours. */
-export function ItemPicture({ kind, variant, faces, photo = null, label, className }: ItemPictureProps) {
+export function ItemPicture({
+  kind,
+  variant,
+  faces,
+  photo = null,
+  isBare = false,
+  label,
+  className,
+}: ItemPictureProps) {
   const shade = useId();
   const first = faces.at(0);
   if (!first) return null;
@@ -47,7 +57,7 @@ export function ItemPicture({ kind, variant, faces, photo = null, label, classNa
           preserveAspectRatio="none"
         />
       ) : (
-        <BlankForm kind={kind} body={body} hex={variant.colour.hex} taper={taper} />
+        !isBare && <BlankForm kind={kind} body={body} hex={variant.colour.hex} taper={taper} />
       )}
       {faces.map(({ measured, layers }, i) => {
         const { toItem, movedBy } = seenItem(variant, measured);

@@ -18,3 +18,4 @@ export { type BlankPreparation, preparationList } from './preparation-list';
 export { type Beginning, beginOn } from './begin-on';
 export { type BlankCopy, addBlank, changeRunBlank, putBlankCopy, removeUse, replaceBlank } from './take-blank';
 export { addPlace, addVariant, changeFabric, changeRole, removePlace, removeVariant } from './change-blank';
+export { isCutHere } from './cut-here';

@@ -76,12 +76,13 @@ function ItemViewsSmall({ itemId }: { readonly itemId: string }) {
   const [one] = useItemViews(useMemo(() => [itemId], [itemId]));
   return (
     <span className="ml-auto flex gap-2">
-      {one?.views.map(({ blank, variant, faces, words }, i) => (
+      {one?.views.map(({ blank, variant, faces, isCutHere, words }, i) => (
         <ItemPicture
           key={i}
           kind={blank.kind}
           variant={variant}
           faces={faces}
+          isBare={isCutHere}
           label={`${one.words} as handed over, ${words}`}
           className="h-20 max-w-28"
         />

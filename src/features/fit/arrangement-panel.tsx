@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react';
 import { useRun } from '@/client';
+import { isCutHere } from '@/core/blanks';
 import { type Arrangement, type MainPlace, arrangementsFor, takeArrangement } from '@/core/edit';
 import { filmsOf, layersOfFit } from '@/drawing';
 import type { ScreenFit } from '@/workers/fit-protocol';
@@ -19,7 +20,8 @@ export function ArrangementPanel({ place, fit }: ArrangementPanelProps) {
   const { spec, change } = useRun();
   const { at } = place;
   const arrangements = useMemo(() => arrangementsFor(spec, at), [spec, at]);
-  const tiles = useMemo(() => tilePlaces(place), [place]);
+  const isBare = isCutHere(spec, place.use);
+  const tiles = useMemo(() => tilePlaces(place, isBare), [place, isBare]);
   if (!fit || arrangements.length < 2) return null;
   const tile = tiles.get(fit.variantId ?? '') ?? tiles.get('')!;
   return (

@@ -3,6 +3,7 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useFits, useLengths, useRun } from '@/client';
+import { isCutHere } from '@/core/blanks';
 import { type MainPlace, type PlaceAt, changedBorders } from '@/core/edit';
 import { type DrawnLayer, filmsOf, grownPreview, keptLayers } from '@/drawing';
 import type { Comparison, DrawnFit, ScreenFit } from '@/workers/fit-protocol';
@@ -34,7 +35,9 @@ export const FitWall = memo(function FitWall(props: FitWallProps) {
   const others = useOthers(comparison, layersOf);
   const { chosen, focus, toggle } = selection;
   const lengths = useLengths();
-  const tiles = useMemo(() => tilePlaces(place), [place]);
+  const { spec } = useRun();
+  const isBare = isCutHere(spec, place.use);
+  const tiles = useMemo(() => tilePlaces(place, isBare), [place, isBare]);
   const shown = useMemo(() => {
     const used = new Set(fits.map(({ variantId }) => variantId ?? ''));
     return commonBox([...tiles].filter(([id]) => used.has(id)).map(([, tile]) => tile));

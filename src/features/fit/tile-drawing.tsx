@@ -31,7 +31,9 @@ export function TileDrawing({ label, fit, layers, place, shown, isStopped, lifte
       viewBox={`${(place.box.widthMm - widthMm) / 2 - AROUND_MM} ${(place.box.heightMm - heightMm) / 2 - AROUND_MM} ${widthMm + 2 * AROUND_MM} ${heightMm + 2 * AROUND_MM}`}
       className={`w-full bg-paper ${isStopped ? 'border-[3px] border-madder' : ''}`}
     >
-      <BlankGround kind={place.kind} place={place} hex={place.cloth} isRolledOut={place.isRolledOut} />
+      {!place.isBare && (
+        <BlankGround kind={place.kind} place={place} hex={place.cloth} isRolledOut={place.isRolledOut} />
+      )}
       <PlaceGround outline={place.outline} clear={place.clear} lineWidth={0.5} />
       {spot && <Ink layers={layers} lifted={lifted} />}
       {spot && 'findings' in fit && (

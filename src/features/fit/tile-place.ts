@@ -5,6 +5,8 @@ import { type Blank, type ShapeBox, measuredOf } from '@/core/shop';
 /** What a tile draws of a place: its outline and clear zones, on the thing that it is measured on. */
 export interface TilePlace extends Pick<PlaceGeometry, 'outline' | 'clear' | 'box' | 'body' | 'leftMm' | 'topMm'> {
   readonly kind: Blank['kind'];
+  /** Nothing lies below what is cut: it is the item. */
+  readonly isBare: boolean;
   /** Round goods, rolled out. */
   readonly isRolledOut: boolean;
   readonly cloth: string;
@@ -12,8 +14,11 @@ export interface TilePlace extends Pick<PlaceGeometry, 'outline' | 'clear' | 'bo
   readonly variantWords: string;
 }
 
-/** Every size and colour of the place by its id, and what stands in for one that is missing under the empty id. */
-export function tilePlaces({ blank, variant, use, placeUse }: MainPlace): ReadonlyMap<string, TilePlace> {
+/** `isBare`: it is cut here itself. Every size and colour of the place by its id, and what stands in for one that is missing under the empty id. */
+export function tilePlaces(
+  { blank, variant, use, placeUse }: MainPlace,
+  isBare: boolean,
+): ReadonlyMap<string, TilePlace> {
   const isAlike = use.variant.kind === 'fixed';
   const places = blank.variants.flatMap((one): [string, TilePlace][] => {
     const measured = measuredOf(blank, one, placeUse.placeId);
@@ -27,6 +32,7 @@ export function tilePlaces({ blank, variant, use, placeUse }: MainPlace): Readon
       leftMm,
       topMm,
       kind: blank.kind,
+      isBare,
       isRolledOut: measured.wrap?.kind === 'round',
       cloth: one.colour.hex,
       variantWords: isAlike ? '' : [one.size, one.colour.name].filter((word) => word !== '').join(', '),

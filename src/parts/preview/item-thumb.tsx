@@ -21,8 +21,15 @@ export function ItemThumb({ itemId, onOpen }: ItemThumbProps) {
       className="flex items-start gap-1"
       onClick={onOpen}
     >
-      {item.views.map(({ blank, variant, faces }, i) => (
-        <ItemPicture key={i} kind={blank.kind} variant={variant} faces={faces} className="h-18 max-w-24" />
+      {item.views.map(({ blank, variant, faces, isCutHere }, i) => (
+        <ItemPicture
+          key={i}
+          kind={blank.kind}
+          variant={variant}
+          faces={faces}
+          isBare={isCutHere}
+          className="h-18 max-w-24"
+        />
       ))}
     </button>
   );

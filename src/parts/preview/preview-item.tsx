@@ -18,6 +18,7 @@ export function PreviewItem({ item: { words, views }, isLarge, onPhoto }: Previe
             kind={view.blank.kind}
             variant={view.variant}
             faces={view.faces}
+            isBare={view.isCutHere}
             photo={onPhoto ? view.blank.photo : null}
             label={`${words}, ${view.words}`}
             className={isLarge ? 'h-[min(52vh,430px)] max-w-full min-w-0' : 'h-32 max-w-full min-w-0'}
