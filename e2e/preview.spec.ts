@@ -32,7 +32,10 @@ test('one key shows an item as it is handed over; it is saved as a picture, and 
   const id = await startRun(page, server.url, 'Lock keepers', ['Odile', 'Benno', 'Xanthe Marsh']);
   await page.goto(`${server.url}/runs/${id}/fit`);
   await expect(page.getByTestId('fit')).toHaveCount(3);
-  const first = page.getByTestId('fit').first().getByRole('button', { name: /^Decide on/ });
+  const first = page
+    .getByTestId('fit')
+    .first()
+    .getByRole('button', { name: /^Decide on/ });
   const name = (await first.getAttribute('aria-label'))!.slice('Decide on '.length);
   await first.click();
   await page.keyboard.press('v');
