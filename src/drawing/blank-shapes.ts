@@ -34,12 +34,13 @@ const BLANK_SHAPES: Readonly<Record<Blank['kind'], BlankShape>> = {
   },
   towel: { outline: RECT, lines: 'M0 .8H1M0 .83H1M0 .9H1M0 .03H1M0 .97H1M.5 0V.04', beyond: NONE },
   sock: {
-    outline: 'M.42 0H1V.6C1 .86 .86 1 .6 1H.16C.04 1 0 .94 0 .87C0 .79 .08 .76 .2 .74C.36 .71 .42 .66 .42 .54Z',
-    lines: 'M.42 .12H1M.42 .06H1M.16 1C.26 .95 .26 .8 .2 .74M1 .6C.86 .62 .78 .74 .8 .93',
-    beyond: NONE,
+    outline:
+      'M0 0H1V.72C1 .9 .85 1 .5 1H-1.15C-1.42 1 -1.5 .97 -1.5 .93C-1.5 .885 -1.36 .865 -1.1 .85C-.5 .825 0 .8 0 .68Z',
+    lines: 'M0 .035H1M0 .07H1M1 .7C.72 .74 .5 .84 .56 .995M-1.15 1C-.98 .96 -.98 .89 -1.12 .852',
+    beyond: { left: 1.55, top: 0, right: 0, bottom: 0 },
   },
   headwear: {
-    outline: 'M0 1C0 .3 .25 0 .5 0S1 .3 1 1C1.1 1.3 .7 1.32 .5 1.32S-.1 1.3 0 1Z',
+    outline: 'M0 1C0 .3 .25 0 .5 0C.75 0 1 .3 1 1C1.1 1.3 .7 1.32 .5 1.32C.3 1.32 -.1 1.3 0 1Z',
     lines: 'M.5 0V.86M0 1C.3 .82 .7 .82 1 1',
     beyond: { left: 0.05, top: 0.05, right: 0.05, bottom: 0.35 },
   },

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { type Face, seenItem } from '@/core/place';
+import { type Face, placeGeometry, seenItem } from '@/core/place';
 import type { Blank, Photo, Variant } from '@/core/shop';
 import { BlankForm, blankBounds } from './blank-form';
 import type { Bounds } from './dimension-layout';
@@ -39,7 +39,8 @@ export function ItemPicture({
   const first = faces.at(0);
   if (!first) return null;
   const { body, taper, isRounded } = seenItem(variant, first.measured);
-  const onPhoto = photo && isRounded === false ? photoFrame(photo) : null;
+  // A photo shows it as it lies; round goods were not rolled out for it.
+  const onPhoto = photo && first.measured.wrap?.kind !== 'round' ? photoFrame(photo) : null;
   const { left, top, right, bottom } = onPhoto ?? withMargin(blankBounds(kind, body), body);
   return (
     <svg
@@ -60,7 +61,9 @@ export function ItemPicture({
         !isBare && <BlankForm kind={kind} body={body} hex={variant.colour.hex} taper={taper} />
       )}
       {faces.map(({ measured, layers }, i) => {
-        const { toItem, movedBy } = seenItem(variant, measured);
+        const { leftMm, topMm } = placeGeometry(variant, measured);
+        const { toItem, movedBy: moved } = seenItem(variant, measured);
+        const movedBy = onPhoto ? [leftMm, topMm] : moved;
         return movedBy ? (
           <g key={i} transform={`translate(${movedBy[0]} ${movedBy[1]})`}>
             <Ink layers={layers} />
@@ -69,7 +72,7 @@ export function ItemPicture({
           <SeenInk key={i} layers={layers} map={toItem} />
         );
       })}
-      {isRounded && (
+      {isRounded && !onPhoto && (
         <>
           <linearGradient id={shade}>
             <stop offset="0" stopColor="#000" stopOpacity="0.34" />

@@ -56,8 +56,8 @@ export function SeenPicture({ edit: { blank, variant, measured }, ink }: SeenPic
       {seen && <FromAbove seen={seen} />}
       {usable && (
         <p className="text-soft">
-          Room for lettering: <span className="measure">{figure(usable.widthMm)}</span> on the flat, seen as{' '}
-          <span className="measure">{figure(spanOf(used))}</span>.
+          Room for lettering: <span className="measure">{figure(Math.floor(usable.widthMm * 10) / 10)}</span> on the
+          flat, seen as <span className="measure">{figure(spanOf(used))}</span>.
         </p>
       )}
     </section>

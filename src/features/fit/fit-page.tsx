@@ -35,7 +35,7 @@ export function FitPage() {
   const comparison = useComparison(otherId);
   const subject = decisionSubject(shown, selection.focusKey);
   const itemIds = useMemo(() => itemIdsOf(shown), [shown]);
-  const preview = usePreview(subject?.itemId ?? null);
+  const preview = usePreview(subject?.itemId ?? shown.at(0)?.itemId ?? null);
   const chosen = shown.filter((fit) => selection.chosen.has(fitKey(fit)));
   return (
     <div className="grid flex-1 lg:grid-cols-[316px_minmax(0,1fr)]">
@@ -53,6 +53,7 @@ export function FitPage() {
           onCompare={setOtherId}
           lifted={lifted}
           onLift={setLifted}
+          onPreview={() => preview.open(subject?.itemId ?? shown.at(0)?.itemId ?? null)}
         />
         <LetteringStrip place={place} shown={here} />
         <ReleaseBar />

@@ -5,7 +5,7 @@ import type { MainPlace } from '@/core/edit';
 import { awaitsMeasure, layerWord } from '@/core/figures';
 import { placeGeometry } from '@/core/place';
 import { type PlaceLayer, placeLayers } from '@/core/spec';
-import { Choice, Select, optionsOf } from '@/ui';
+import { Choice, Select, TextButton, optionsOf } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import type { FitOrder } from './fit-order';
 import { ORDER_WORDS } from './sentences';
@@ -23,11 +23,14 @@ interface WallHeadProps {
   /** The layer that the others give way to; null: none. */
   readonly lifted: string | null;
   readonly onLift: (layerId: string | null) => void;
+  /** Shows the items as they will be handed over. */
+  readonly onPreview: () => void;
 }
 
 /** What the wall shows: of which place, in which order, beside which other lettering, and which of its layers alone. */
 export function WallHead(props: WallHeadProps) {
-  const { place, shown, options, placeKey, onPlace, order, onOrder, otherId, onCompare, lifted, onLift } = props;
+  const { place, shown, options, placeKey, onPlace, order, onOrder, otherId, onCompare, lifted, onLift, onPreview } =
+    props;
   const { spec } = useRun();
   const fits = useFits();
   const { pair } = useLengths();
@@ -65,6 +68,7 @@ export function WallHead(props: WallHeadProps) {
             onChange={(id) => onCompare(id || null)}
           />
         </label>
+        {shown.length > 0 && <TextButton onClick={onPreview}>Finished items</TextButton>}
         {layers.length > 1 && (
           <label className="flex items-center gap-2">
             <span className="heading-small">Layers</span>
