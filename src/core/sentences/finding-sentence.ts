@@ -1,6 +1,6 @@
 import type { Finding } from '../finding';
 import { assertNever } from '../outcome';
-import { DEFAULT_LETTERINGS } from '../shop';
+import { DEFAULT_LETTERINGS, SHIPPED_FACES } from '../shop';
 import { METRIC, type Saying, type Units, sayingIn } from './saying';
 import { bedWaysOut, borderWaysOut } from './ways-out';
 
@@ -287,6 +287,10 @@ function coverSentence(coveredBy: readonly string[]): string {
   const names = DEFAULT_LETTERINGS.filter(({ value }) => value.lines.every(({ face }) => coveredBy.includes(face))).map(
     ({ value }) => value.name,
   );
+  if (names.length === 0 && coveredBy.length > 0) {
+    const faces = SHIPPED_FACES.filter(({ sha }) => coveredBy.includes(sha)).map(({ name }) => name);
+    return `${faces.join(' or ')} has it: make a lettering of it in Shop, Letterings`;
+  }
   return names.length === 0
     ? 'no shipped face has it; change the spelling'
     : `${names.join(' or ')} has ${names.length === 1 ? 'the whole text' : 'it'}`;

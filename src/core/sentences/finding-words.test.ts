@@ -1,5 +1,5 @@
 import type { Finding } from '../finding';
-import { DEFAULT_LETTERINGS } from '../shop';
+import { DEFAULT_LETTERINGS, SHIPPED_FACES } from '../shop';
 import { findingSentence, findingWords } from './finding-sentence';
 
 const stop = 'stop' as const;
@@ -60,6 +60,16 @@ const SAID: readonly (readonly [Finding, string, string])[] = [
     { kind: 'characterMissing', severity: stop, characters: ['Ł'], coveredBy: [faceOf('stand-block')] },
     'Ł missing in this face: Stand block has the whole text',
     'no Ł in this face',
+  ],
+  [
+    {
+      kind: 'characterMissing',
+      severity: stop,
+      characters: ['ש'],
+      coveredBy: [SHIPPED_FACES.find(({ name }) => name === 'Rubik Bold')!.sha],
+    },
+    'ש missing in this face: Rubik Bold has it: make a lettering of it in Shop, Letterings',
+    'no ש in this face',
   ],
   [
     {
