@@ -3,7 +3,7 @@ import { aRun } from '@/core/test';
 import type { BenchItem, BenchPiece } from '@/services';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { itemFaces, itemIdsOf } from './item-faces';
-import { viewsOf } from './use-item-views';
+import { viewsOf, viewsOfItem } from './use-item-views';
 
 const SPEC = aRun(['Odile', 'Benno']);
 const { at, role } = mainPlace(SPEC);
@@ -60,4 +60,13 @@ test('a view names the places that it shows, with the layers that each has', () 
   ]);
   expect(viewsOf(SPEC, [], () => [])).toEqual([]);
   expect(views.map(({ isCutHere }) => isCutHere)).toEqual([false]);
+});
+
+test('an item says each of its texts once', () => {
+  const [face] = itemFaces(SPEC, FITS, [], new Set(OWN)).get(OWN[0]!)!;
+  const other = { ...face!, shown: { ...face!.shown, text: ['est.', '1998'] } };
+  const item = viewsOfItem(SPEC, OWN[0]!, [face!, face!, other], () => []);
+  expect([item.itemId, item.words]).toEqual([OWN[0], 'Odile / est. 1998']);
+  expect(item.views.flatMap(({ faces }) => faces)).toHaveLength(3);
+  expect(viewsOfItem(SPEC, 'none', [], () => [])).toEqual({ itemId: 'none', words: '', views: [] });
 });

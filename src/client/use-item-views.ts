@@ -36,15 +36,23 @@ export function useItemViews(itemIds: readonly string[]): readonly ItemViews[] {
   const faces = useMemo(() => itemFaces(spec, fits ?? [], items, new Set(itemIds)), [spec, fits, items, itemIds]);
   const all = useMemo(() => [...faces.values()].flat(), [faces]);
   const drawings = useShownLayers(useMemo(() => all.map(({ shown }) => shown), [all]));
-  const layersOf = new Map(all.map((face, i) => [face, drawings[i]?.layers ?? []] as const));
-  return itemIds.map((itemId) => {
-    const own = faces.get(itemId) ?? [];
-    return {
-      itemId,
-      words: [...new Set(own.map(({ shown }) => shown.text.join(' ')))].join(' / '),
-      views: viewsOf(spec, own, (face) => layersOf.get(face) ?? []),
-    };
-  });
+  return itemIds.map((itemId) =>
+    viewsOfItem(spec, itemId, faces.get(itemId) ?? [], (face) => drawings[all.indexOf(face)]?.layers ?? []),
+  );
+}
+
+/** One item: what it says, each text once, and its sides. */
+export function viewsOfItem(
+  spec: RunSpec,
+  itemId: string,
+  faces: readonly ItemFace[],
+  layersOf: (face: ItemFace) => InkedFace['layers'],
+): ItemViews {
+  return {
+    itemId,
+    words: [...new Set(faces.map(({ shown }) => shown.text.join(' ')))].join(' / '),
+    views: viewsOf(spec, faces, layersOf),
+  };
 }
 
 /** The sides of one item. */

@@ -60,3 +60,30 @@ test('what is told is the body, the place, and where it lies from the line that 
   // The bag's handles stand above it, so that its width is told below.
   expect(dimensions[0]!.from[1]).toBeGreaterThan(body.heightMm);
 });
+
+test('a line runs from the edge to the place, and along the place, whatever the figure says', () => {
+  for (const [, blank, variant, measured] of all) {
+    const { box, leftMm, topMm, body } = placeGeometry(variant, measured);
+    const { dimensions, view, textSize } = blankView(blank.kind, variant, measured, mm);
+    const told = (label: string, from: number, to: number) =>
+      dimensions.some((one) => {
+        const axis = one.from[1] === one.to[1] ? 0 : 1;
+        return one.label === label && Math.abs(one.from[axis] - from) < 1e-9 && Math.abs(one.to[axis] - to) < 1e-9;
+      });
+    expect(told(mm(box.widthMm), leftMm, leftMm + box.widthMm)).toBe(true);
+    expect(told(mm(box.heightMm), topMm, topMm + box.heightMm)).toBe(true);
+    if (leftMm > 0) expect(told(mm(leftMm), 0, leftMm)).toBe(true);
+    // The place's own lines stand off it by no more than a few figures.
+    const near = dimensions.filter(({ label }) => label === mm(box.widthMm) || label === mm(box.heightMm));
+    for (const { from } of near) {
+      expect(from[0]).toBeGreaterThan(Math.min(leftMm, 0) - 4 * textSize);
+      expect(from[1]).toBeLessThan(Math.max(topMm + box.heightMm, body.heightMm) + 4 * textSize);
+    }
+    expect([view.left < 0, view.top < 0, view.right > body.widthMm, view.bottom > body.heightMm]).toEqual([
+      true,
+      true,
+      true,
+      true,
+    ]);
+  }
+});

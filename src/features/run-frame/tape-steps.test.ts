@@ -1,5 +1,8 @@
 import type { FitsState, Lengths, Work } from '@/client';
-import { aRun } from '@/core/test';
+import { changePlaceUse } from '@/core/edit';
+import { type RunSpec, wordingOf } from '@/core/spec';
+import { aRun, shirtRun, starterBlank } from '@/core/test';
+import { replaceBlank } from '@/core/blanks';
 import { fitTick, tapeSteps } from './tape-steps';
 
 const layer = (measures: object | null) => ({ measures, part: { widthMm: 1, heightMm: 1 } });
@@ -34,7 +37,7 @@ const SPEC = aRun(['Odile', 'Benno', 'Xanthe']);
 const ids = SPEC.entries.map(({ id }) => id);
 const item = (entryId: string, stage: string) => ({ entryId, itemId: `${entryId}-x-1`, stage, pieces: [] });
 
-function stepsWith(part: { items?: readonly object[]; total?: number; numQuestions?: number | null }) {
+function stepsWith(part: { items?: readonly object[]; total?: number; numQuestions?: number | null; spec?: RunSpec }) {
   const items = part.items ?? [];
   const bench = {
     tally: { items: part.total ?? items.length, packed: 1 },
@@ -44,7 +47,7 @@ function stepsWith(part: { items?: readonly object[]; total?: number; numQuestio
   const steps = tapeSteps(
     {
       runId: 'arun',
-      spec: SPEC,
+      spec: part.spec ?? SPEC,
       fits: { kind: 'done', last: { fits: [], setSizes: {} } } as unknown as FitsState,
       work: { bench },
       settled: null,
@@ -70,4 +73,49 @@ test('packed is who has all of theirs packed; while items are still read, items 
   expect(stepsWith({ items, total: 9 }).get('Bench')!.tick).toBe('1 of 9 packed');
   expect(stepsWith({}).get('Proof')!.tick).toBe('0 of 3 ticked');
   expect(stepsWith({}).get('Sheets')).toMatchObject({ tick: '2 passes made', isOpen: false });
+});
+
+test('Wording says what all places say, else how many say something', () => {
+  const saying = (...lines: string[]) =>
+    changePlaceUse(SPEC, null, (place) => ({ ...place, wording: lines.length === 0 ? null : wordingOf(lines) }));
+  const tick = (spec: RunSpec) => stepsWith({ spec }).get('Wording')!.tick;
+  expect(tick(saying('est. {date:year}'))).toBe('est. date');
+  expect(tick(saying('{given}', '{family}'))).toBe('given / family');
+  expect(tick(saying('for {given} of the weir'))).toBe('for given of the…');
+  expect(tick(saying())).toBe('empty for now');
+  // Two places of a shirt, one of them without words.
+  const two = shirtRun([['Odile', 'M', 'navy']]);
+  const useId = two.uses[0]!.id;
+  const [first, ...others] = two.uses[0]!.places;
+  const half = {
+    ...two,
+    uses: two.uses.map((use) =>
+      use.id === useId
+        ? {
+            ...use,
+            places: [
+              { ...first!, wording: null },
+              ...others.map((one) => ({ ...one, wording: wordingOf(['{given}']) })),
+            ],
+          }
+        : use,
+    ),
+  };
+  expect(others).toHaveLength(1);
+  expect(tick(half)).toBe('1 of 2 places');
+});
+
+test('Prepare counts what is ticked of what there is to do; Blank says the place, or how many there are', () => {
+  const towel = replaceBlank(SPEC, SPEC.uses[0]!.id, starterBlank('bath-towel'));
+  const steps = stepsWith({ spec: towel });
+  expect(steps.get('Prepare')!.tick).toBe('0 of 2 done');
+  expect(steps.get('Blank')!.tick).toBe('190 x 80');
+  const bare = {
+    ...towel,
+    shop: {
+      ...towel.shop,
+      blanks: towel.shop.blanks.map((one) => ({ ...one, value: { ...one.value, preparation: [] } })),
+    },
+  };
+  expect(stepsWith({ spec: bare }).get('Prepare')!.tick).toBe('to be counted');
 });
