@@ -66,8 +66,10 @@ for (const { sha, name } of SHIPPED_FACES) {
     if (ours.join(' ') === expected.join(' ') && advance === pen) continue;
     numUnlike++;
     if (numUnlike <= 10)
-      console.error(`${name}, “${text}”: ${ours.join(' ')} (${advance}) against ${expected.join(' ')} (${pen})`);
+      process.stderr.write(
+        `${name}, “${text}”: ${ours.join(' ')} (${advance}) against ${expected.join(' ')} (${pen})\n`,
+      );
   }
 }
-console.log(`${num} texts in ${SHIPPED_FACES.length} faces shaped by both: ${numUnlike} unlike`);
+process.stdout.write(`${num} texts in ${SHIPPED_FACES.length} faces shaped by both: ${numUnlike} unlike\n`);
 if (numUnlike > 0) process.exitCode = 1;

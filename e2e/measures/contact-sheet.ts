@@ -38,4 +38,4 @@ writeFileSync(
   'build/contact-sheet.svg',
   `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}"><rect width="100%" height="100%" fill="#fbf8f0"/>${rows.join('')}</svg>`,
 );
-console.log(`build/contact-sheet.svg: ${SHIPPED_FACES.length} faces`);
+process.stdout.write(`build/contact-sheet.svg: ${SHIPPED_FACES.length} faces\n`);
