@@ -153,7 +153,9 @@ function PassOnBedView({ pass, row, isCurrent, isSearching }: PassOnBedViewProps
       </div>
       <BedDrawing pass={pass} isTurned={isTurned} />
       {isSearching && isCurrent && !row.made && (
-        <p className="mt-2 text-soft print:hidden">A shorter layout is looked for, and laid down here if there is one.</p>
+        <p className="mt-2 text-soft print:hidden">
+          A shorter layout is looked for, and laid down here if there is one.
+        </p>
       )}
     </>
   );
