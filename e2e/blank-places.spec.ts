@@ -206,6 +206,6 @@ test('three sizes chosen by a column, and one that the blank does not come in', 
   await expect(field(page, 'Size, as the list says it')).toHaveValue('XL');
   await expect(page.getByText('1 entry asks for a size or colour')).toBeVisible();
   await step(page, 'Prepare');
-  await expect(page.getByRole('row').filter({ hasText: 'M, navy' })).toContainText('1 of 5');
+  await expect(page.getByRole('row').filter({ hasText: 'M, navy' })).toContainText('1 pack of 5');
   await expect(page.getByText('1 blank is not counted')).toBeVisible();
 });
