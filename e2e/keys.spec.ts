@@ -25,7 +25,7 @@ test('every step tells its own keys, as they are bound', async ({ page }) => {
     await expect(help).toHaveCount(0);
     return [name, ...titles];
   };
-  expect(await shown('Proof')).toEqual(['Proof', 'Words', 'The run', 'Proof', 'Help']);
+  expect(await shown('Proof')).toEqual(['Proof', 'Words', 'The run', 'Proof', 'The finished item', 'Help']);
   await step(page, 'Fit');
   await expect(page.getByTestId('fit').first()).toBeVisible();
   const fit = await shown('Fit');

@@ -25,10 +25,13 @@ export function checkUnions(count: number, seed: number): UnionCheck[] {
         const holes = rings.filter((ring) => ringArea(ring) < 0);
         // A hole belongs to the smallest ring round it: a tail that crosses the hole of a Q stays.
         const homes = holes.map((hole) => outers.find((outer) => isPointInRing(hole[0]!, hole[1]!, outer)));
-        return outers.map((outer) => {
+        // One that runs the other way round and lies in nothing is drawn all the same: some faces have such marks.
+        const alone = holes.filter((_, k) => !homes[k]).map((ring): MultiPolygon => [[pairs(ring)]]);
+        const drawn = outers.map((outer) => {
           const own = holes.filter((_, k) => homes[k] === outer).map((hole) => [pairs(hole)]);
           return own.length > 0 ? clipping.difference([pairs(outer)], ...own) : [[pairs(outer)]];
         });
+        return [...drawn, ...alone];
       },
     );
     const [first, ...rest] = letters;
