@@ -160,5 +160,5 @@ test('the shop: a blank is changed and counted, kept, and a run takes it; one zo
   await expect(marks.getByRole('listitem').filter({ hasText: 'Q' })).toContainText('for nobody in this run');
   await field(page, 'Spares for what spoils').fill('20');
   // Five needed, one spare, four on hand: one pack of ten.
-  await expect(page.getByRole('row').filter({ hasText: 'Luggage tag' })).toContainText('1 of 10');
+  await expect(page.getByRole('row').filter({ hasText: 'Luggage tag' })).toContainText('1 pack of 10');
 });
