@@ -1,8 +1,11 @@
 // Starts Knurl: prepares what is missing, seeds the demo where asked, runs the server and tells its address.
 import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { existsSync, mkdirSync, readFileSync, realpathSync } from 'node:fs';
+import { get } from 'node:http';
 import { createServer } from 'node:net';
 import path from 'node:path';
+import { json } from 'node:stream/consumers';
 import { readArguments } from './arguments.mjs';
 import { ensureBuilt, ensureInstalled, runProgram, say } from './prepare.mjs';
 import { Stopped } from './stopped.mjs';
@@ -11,6 +14,7 @@ import { Stopped } from './stopped.mjs';
 const KEEP_ALIVE_MS = '65000';
 const HOST = '127.0.0.1';
 const START_LIMIT_MS = 120_000;
+const HEALTH_LIMIT_MS = 2000;
 /** What setting aside ends with when another works on the folder. */
 const IN_USE = 3;
 
@@ -68,21 +72,35 @@ async function refuseSecondServer(dataDir) {
   }
 }
 
-/** @param {string} url */
+/**
+ * One connection a question, ended by a timer of ours: the built-in fetch was seen to keep an answer's body waiting for good, one start
+ * in seven, although its time was up.
+ * @param {string} url
+ * @returns {Promise<{ dataDir?: string } | null>}
+ */
 async function healthOf(url) {
+  const asked = get(`${url}/api/health`, { agent: false });
+  // Late in the answer it is the answer that fails; nobody else listens for it then.
+  asked.on('error', () => undefined);
+  const timer = setTimeout(() => asked.destroy(new Error('late')), HEALTH_LIMIT_MS);
   try {
-    const response = await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(2000) });
+    const [response] = await once(asked, 'response');
     // A server that cannot write says so with 503, and is there all the same.
-    return response.ok || response.status === 503 ? await response.json() : null;
+    const isThere = response.statusCode === 200 || response.statusCode === 503;
+    const health = await json(response);
+    return isThere ? /** @type {object} */ (health) : null;
   } catch {
     return null;
+  } finally {
+    clearTimeout(timer);
   }
 }
 
 /** @param {number} port */
 function refuseTakenPort(port) {
   return new Promise((resolve, reject) => {
-    const probe = createServer();
+    // A page that was left open asks for its server all the time: one that is let in keeps the probe from ending.
+    const probe = createServer((asked) => asked.destroy());
     probe.once('error', (/** @type {NodeJS.ErrnoException} */ error) => {
       const why =
         error.code === 'EADDRINUSE'
