@@ -21,6 +21,8 @@ async function endEarly(page: Page, name: string, why: string): Promise<void> {
   await page.getByRole('dialog').getByText(why).click();
   await page.keyboard.press('Enter');
   await expect(running(page, name)).toHaveCount(0);
+  // As long as it stands, keys are the dialog's.
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 }
 
 /** A run whose pieces are weeded, at the bench with the first item in hand. */
