@@ -26,5 +26,6 @@ export { ListText } from './list-text';
 export { Select, optionsOf, withOwn } from './select';
 export { TextButton } from './text-button';
 export { Tick, TickBox } from './tick';
+export { SortableList, SortableRow } from './sortable';
 export { type TableColumn, VirtualTable } from './virtual-table';
 export { Ticks } from './ticks';

@@ -38,6 +38,7 @@ export {
   mayAddPart,
   moveLine,
 } from './parts';
+export { movedTo } from './moved-to';
 export {
   changeMotif,
   changeMotifHeight,

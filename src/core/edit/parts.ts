@@ -5,6 +5,7 @@ import { changeLettering, withColours } from './change';
 import { changePlaceUse, withFilms, withoutFilms } from './change-place';
 import { freeName, mayAddLayer } from './layers';
 import { type PlaceAt, placeAt } from './main-place';
+import { movedTo } from './moved-to';
 import { tellingFilm } from './telling-film';
 
 /** Parts of the lines that a place says: each with words of its own, and with the colour that its letters have. */
@@ -51,10 +52,7 @@ export function dropLine(wording: Wording, line: number): Wording {
 
 /** A line put at another place among the others. */
 export function moveLine(wording: Wording, from: number, to: number): Wording {
-  const moved = wording.lines[from];
-  if (!moved || to < 0 || to >= wording.lines.length) return wording;
-  const others = wording.lines.filter((_, i) => i !== from);
-  return { ...wording, lines: [...others.slice(0, to), moved, ...others.slice(to)] };
+  return { ...wording, lines: movedTo(wording.lines, from, to) };
 }
 
 function changeRuns(

@@ -1,56 +1,39 @@
 'use client';
 
-import {
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  closestCenter,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  arrayMove,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
-import { GripVertical } from 'lucide-react';
 import { useRun } from '@/client';
-import { type RemedyKind, WIDTH_SHARES } from '@/core/spec';
-import { changeRemedies } from '@/core/edit';
-import { NumberField, TextButton } from '@/ui';
+import { WIDTH_SHARES } from '@/core/spec';
+import { changeRemedies, movedTo } from '@/core/edit';
+import { NumberField, SortableList, SortableRow, TextButton } from '@/ui';
 import { REMEDY_WORDS } from './sentences';
 
 /** Which remedy is offered first, and how far letters may be drawn narrower or wider. */
 export function RemedyOrder() {
   const { spec, change } = useRun();
   const { order, condenseTo, stretchTo } = spec.remedies;
-  const move = (kind: RemedyKind, to: number) =>
-    change((now) => {
-      const before = now.remedies.order;
-      return changeRemedies(now, { order: arrayMove([...before], before.indexOf(kind), to) });
-    });
-  const sensors = useSensors(
-    useSensor(PointerSensor),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const drop = ({ active, over }: DragEndEvent) => {
-    if (over) move(active.id as RemedyKind, order.indexOf(over.id as RemedyKind));
-  };
+  const move = (from: number, to: number) =>
+    change((now) => changeRemedies(now, { order: movedTo(now.remedies.order, from, to) }));
   return (
     <details>
       <summary className="cursor-pointer">Remedies: order and limits</summary>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-        <SortableContext items={[...order]} strategy={verticalListSortingStrategy}>
-          <ol className="my-1.5">
-            {order.map((kind, i) => (
-              <Remedy key={kind} kind={kind} index={i} onEarlier={() => move(kind, i - 1)} />
-            ))}
-          </ol>
-        </SortableContext>
-      </DndContext>
+      <SortableList id="remedies" ids={order} onMove={move} className="my-1.5">
+        {order.map((kind, i) => (
+          <SortableRow
+            key={kind}
+            id={kind}
+            words={REMEDY_WORDS[kind]}
+            className="items-center gap-1.5 border-b border-rule py-0.5"
+          >
+            <span className="flex-1">
+              {i + 1}. {REMEDY_WORDS[kind]}
+            </span>
+            {i > 0 && (
+              <TextButton className="px-2" aria-label={`${REMEDY_WORDS[kind]} earlier`} onClick={() => move(i, i - 1)}>
+                earlier
+              </TextButton>
+            )}
+          </SortableRow>
+        ))}
+      </SortableList>
       <NumberField
         label="Drawn no narrower than"
         unit="%"
@@ -70,43 +53,5 @@ export function RemedyOrder() {
         onChange={(percent) => change((now) => changeRemedies(now, { stretchTo: percent / 100 }))}
       />
     </details>
-  );
-}
-
-interface RemedyProps {
-  readonly kind: RemedyKind;
-  readonly index: number;
-  readonly onEarlier: () => void;
-}
-
-/** Pulled by its handle, by pointer or keyboard, or set one place earlier. */
-function Remedy({ kind, index, onEarlier }: RemedyProps) {
-  const { setNodeRef, setActivatorNodeRef, listeners, attributes, transform, transition } = useSortable({ id: kind });
-  const words = REMEDY_WORDS[kind];
-  return (
-    <li
-      ref={setNodeRef}
-      className="flex items-center justify-between gap-2 border-b border-rule bg-paper py-0.5"
-      style={{ transform: transform ? `translateY(${transform.y}px)` : undefined, transition }}
-    >
-      <span className="flex items-center gap-1.5">
-        <button
-          ref={setActivatorNodeRef}
-          type="button"
-          className="grid size-6 touch-none place-items-center text-soft"
-          {...attributes}
-          {...listeners}
-          aria-label={`Move ${words}`}
-        >
-          <GripVertical size={16} aria-hidden />
-        </button>
-        {index + 1}. {words}
-      </span>
-      {index > 0 && (
-        <TextButton className="px-2" aria-label={`${words} earlier`} onClick={onEarlier}>
-          earlier
-        </TextButton>
-      )}
-    </li>
   );
 }

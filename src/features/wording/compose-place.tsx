@@ -4,9 +4,8 @@ import { useState } from 'react';
 import { useRun } from '@/client';
 import { addLine, changeWordingAt, mayAddLine, moveLine } from '@/core/edit';
 import { type TextRef, type Wording, wordingOf } from '@/core/spec';
-import { Button } from '@/ui';
+import { Button, SortableList, SortableRow } from '@/ui';
 import { LineParts } from './line-parts';
-import { SortableLine, SortableLines } from './sortable-lines';
 import { SpreadForm } from './spread-form';
 import { TokenButtons } from './token-buttons';
 import { useCursor } from './use-cursor';
@@ -37,13 +36,26 @@ export function ComposePlace({ at, name, wording }: ComposePlaceProps) {
   return (
     <section aria-label={`Wording of ${name}`} className="grid gap-2">
       <h2 className="text-lg font-bold first-letter:uppercase">{name} says</h2>
-      <SortableLines count={wording.lines.length} onMove={(from, to) => set(moveLine(wording, from, to))}>
+      <SortableList
+        id="lines"
+        ids={wording.lines.map((_, line) => `line-${line}`)}
+        onMove={(from, to) => set(moveLine(wording, from, to))}
+        className="grid gap-2"
+      >
         {wording.lines.map((_, line) => (
-          <SortableLine key={line} line={line} isAlone={wording.lines.length === 1}>
-            <LineParts at={at} name={name} wording={wording} line={line} cursor={cursor} onChange={set} />
-          </SortableLine>
+          <SortableRow
+            key={line}
+            id={`line-${line}`}
+            words={`line ${line + 1}`}
+            isAlone={wording.lines.length === 1}
+            className="items-start gap-1"
+          >
+            <div className="min-w-0 flex-1">
+              <LineParts at={at} name={name} wording={wording} line={line} cursor={cursor} onChange={set} />
+            </div>
+          </SortableRow>
         ))}
-      </SortableLines>
+      </SortableList>
       <TokenButtons onToken={(token) => cursor.insert(wording, token)} />
       <div className="flex flex-wrap gap-2">
         <Button disabled={!mayAddLine(wording)} onClick={() => set(addLine(wording))}>

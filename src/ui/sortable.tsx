@@ -18,64 +18,67 @@ import {
 import { GripVertical } from 'lucide-react';
 import type { ReactNode } from 'react';
 
-interface SortableLinesProps {
-  readonly count: number;
+interface SortableListProps {
+  /** Its own on the page. */
+  readonly id: string;
+  readonly ids: readonly string[];
   readonly onMove: (from: number, to: number) => void;
+  readonly className: string;
   readonly children: ReactNode;
 }
 
-const idOf = (line: number) => `line-${line}`;
-const lineOf = (id: unknown) => Number(String(id).slice('line-'.length));
-
-/** Lines that are pulled to another place by their handles, by pointer or keyboard. */
-export function SortableLines({ count, onMove, children }: SortableLinesProps) {
+/** A list whose rows are pulled to another place by their handles, by pointer or keyboard. */
+export function SortableList({ id, ids, onMove, className, children }: SortableListProps) {
   const sensors = useSensors(
     useSensor(PointerSensor),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const drop = ({ active, over }: DragEndEvent) => {
-    if (over && over.id !== active.id) onMove(lineOf(active.id), lineOf(over.id));
+    if (over && over.id !== active.id) onMove(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
   };
   return (
-    <DndContext id="lines" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-      <SortableContext items={Array.from({ length: count }, (_, i) => idOf(i))} strategy={verticalListSortingStrategy}>
-        <ol className="grid gap-2">{children}</ol>
+    <DndContext id={id} sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
+        <ol className={className}>{children}</ol>
       </SortableContext>
     </DndContext>
   );
 }
 
-interface SortableLineProps {
-  readonly line: number;
-  /** One alone has nowhere to go. */
-  readonly isAlone: boolean;
+interface SortableRowProps {
+  readonly id: string;
+  /** What its handle moves, such as `line 2`. */
+  readonly words: string;
+  /** One alone has nowhere to go, and no handle. */
+  readonly isAlone?: boolean;
+  readonly className: string;
   readonly children: ReactNode;
 }
 
-export function SortableLine({ line, isAlone, children }: SortableLineProps) {
+export function SortableRow({ id, words, isAlone = false, className, children }: SortableRowProps) {
   const { setNodeRef, setActivatorNodeRef, listeners, attributes, transform, transition } = useSortable({
-    id: idOf(line),
+    id,
     disabled: isAlone,
   });
   return (
     <li
       ref={setNodeRef}
-      className="flex items-start gap-1 bg-paper"
+      className={`flex bg-paper ${className}`}
       style={{ transform: transform ? `translateY(${transform.y}px)` : undefined, transition }}
     >
       {!isAlone && (
         <button
           ref={setActivatorNodeRef}
           type="button"
-          className="grid size-8 shrink-0 touch-none place-items-center text-soft"
+          className="grid size-7 shrink-0 touch-none place-items-center text-soft"
           {...attributes}
           {...listeners}
-          aria-label={`Move line ${line + 1}`}
+          aria-label={`Move ${words}`}
         >
           <GripVertical size={16} aria-hidden />
         </button>
       )}
-      <div className="min-w-0 flex-1">{children}</div>
+      {children}
     </li>
   );
 }
