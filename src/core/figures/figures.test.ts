@@ -136,9 +136,24 @@ test('a text has one gap, its narrowest: along its edges, or where two letters c
   expect(gapOf([near(0.42)], [aLayer({ kind: 'border' as never, measures: measures as never })])).toMatchObject({
     between: null,
   });
-  expect(oneGap([CHECK, narrow, near(0.42)])).toEqual([CHECK, near(0.42)]);
-  expect(oneGap([near(0.7), narrow, CHECK])).toEqual([narrow, CHECK]);
-  expect([oneGap([CHECK]), oneGap([])]).toEqual([[CHECK], []]);
+  const asked = (...findings: readonly Finding[]) => oneGap({ layers, findings });
+  expect(asked(CHECK, narrow, near(0.42))).toEqual([CHECK, near(0.42)]);
+  expect(asked(near(0.7), narrow, CHECK)).toEqual([narrow, CHECK]);
+  expect([asked(CHECK), asked()]).toEqual([[CHECK], []]);
+  // The narrower was let stand: what is still asked is told.
+  expect(gapOf([near(0.7)])).toMatchObject({ widthMm: 0.7, between: 'Gu', isAtSpot: false });
+  expect(asked(near(0.7))).toEqual([near(0.7)]);
+  // What a border asks is another matter.
+  const border = aLayer({ layerId: 'alayer0002', kind: 'border' as never, measures: measures as never });
+  const ofBorder = { ...narrow, widthMm: 0.1, at: { layerId: 'alayer0002' } } as Finding;
+  const ofLetters = { ...narrow, at: { layerId: 'alayer0001' } } as Finding;
+  const both = [...layers, border];
+  expect(oneGap({ layers: both, findings: [ofBorder, ofLetters, near(0.42)] })).toEqual([ofBorder, near(0.42)]);
+  expect(oneGap({ layers: both, findings: [ofBorder, ofLetters] })).toEqual([ofBorder, ofLetters]);
+  // Letters of two colours: whose gap it is is not known, so all is told.
+  const colours = [...layers, aLayer({ layerId: 'alayer0003', measures: measures as never })];
+  expect(oneGap({ layers: colours, findings: [ofLetters, near(0.42)] })).toEqual([ofLetters, near(0.42)]);
+  expect(saidBeside({ layers: colours, findings: [ofLetters, near(0.42)] })).toEqual([near(0.42)]);
   expect(saidBeside({ layers, findings: [near(0.42), narrow, CHECK] })).toEqual([CHECK]);
   expect(saidBeside({ layers: [aLayer()], findings: [near(0.42), narrow, CHECK] })).toEqual([near(0.42), CHECK]);
 });

@@ -5,7 +5,7 @@
 export { type FitNumbers, type LayerNumbers, factsOf, layerWord } from './fit-numbers';
 export { type MeasuredSpot, type Measures } from './measures';
 export { type Measured, withMeasured } from './with-measured';
-export { type ShownMeasure, awaitsMeasure, oneGap, saidBeside, shownMeasures } from './shown-measures';
+export { type MeasuredOf, type ShownMeasure, awaitsMeasure, oneGap, saidBeside, shownMeasures } from './shown-measures';
 export { firstCopy, wordsAsCut } from './first-copy';
 export { longestFit } from './longest-fit';
 export { tellingTexts } from './telling-texts';

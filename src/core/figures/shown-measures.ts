@@ -28,68 +28,62 @@ export interface ShownMeasure {
   readonly leastMm: number | null;
 }
 
-/**
- * What was measured of all layers, bottom up. One rule for gaps: a text has one, its narrowest, against what its material takes; where two
- * letters come nearer at a point than any run of edges does, it is theirs, by name.
- */
-export function shownMeasures(fit: {
+/** What measures are shown of: a fit, or what of it is asked about. */
+export interface MeasuredOf {
   readonly layers: readonly LayerNumbers[];
   readonly findings: readonly Finding[];
-}): ShownMeasure[] {
+}
+
+/**
+ * What was measured of all layers, bottom up. One rule for gaps: the letters have one that is told, the narrowest that is asked about,
+ * against what their material takes; where two letters come nearer at a point than any run of edges does, it is theirs, by name.
+ */
+export function shownMeasures(fit: MeasuredOf): ShownMeasure[] {
+  const near = lettersNear(fit);
   return fit.layers.flatMap((layer) =>
     PARTS.flatMap(([part, kind]): ShownMeasure[] => {
       const spot = layer.measures?.[part];
       if (!spot) return [];
-      const isOwn = ({ at }: Finding) => at?.layerId === undefined || at.layerId === layer.layerId;
-      const broken = fit.findings.find((one) => one.kind === kind && one.severity !== 'note' && isOwn(one)) ?? null;
-      const leastMm = broken && 'leastMm' in broken ? broken.leastMm : null;
-      const key = `${layer.layerId}-${part}`;
-      const near = part === 'gap' && layer.kind === 'text' ? lettersNear(fit.findings) : null;
-      if (near && near.gapMm < spot.widthMm) {
-        return [
-          {
-            key,
-            part,
-            layer,
-            spot,
-            widthMm: near.gapMm,
-            between: near.letters.join(''),
-            broken: near,
-            isAtSpot: broken !== null,
-            leastMm: near.leastMm,
-          },
-        ];
+      const broken =
+        fit.findings.find((one) => one.kind === kind && one.severity !== 'note' && isOf(one, layer)) ?? null;
+      const measured = { key: `${layer.layerId}-${part}`, part, layer, spot, isAtSpot: broken !== null };
+      if (part === 'gap' && near?.layer === layer && (near.finding.gapMm < spot.widthMm || !broken)) {
+        const { letters, gapMm, leastMm } = near.finding;
+        return [{ ...measured, widthMm: gapMm, between: letters.join(''), broken: near.finding, leastMm }];
       }
-      return [
-        { key, part, layer, spot, widthMm: spot.widthMm, between: null, broken, isAtSpot: broken !== null, leastMm },
-      ];
+      const leastMm = broken && 'leastMm' in broken ? broken.leastMm : null;
+      return [{ ...measured, widthMm: spot.widthMm, between: null, broken, leastMm }];
     }),
   );
 }
 
+function isOf({ at }: Finding, layer: LayerNumbers): boolean {
+  return at?.layerId === undefined || at.layerId === layer.layerId;
+}
+
 type LettersNear = Extract<Finding, { readonly kind: 'lettersNear' }>;
 
-function lettersNear(findings: readonly Finding[]): LettersNear | null {
-  return findings.find((one): one is LettersNear => one.kind === 'lettersNear') ?? null;
+/** Letters near each other, with the layer whose gap they are; null without any, and where letters of several colours have each their own. */
+function lettersNear({ layers, findings }: MeasuredOf): { finding: LettersNear; layer: LayerNumbers } | null {
+  const finding = findings.find((one): one is LettersNear => one.kind === 'lettersNear');
+  const [layer, ...others] = layers.filter(({ kind, measures }) => kind === 'text' && measures?.gap);
+  return finding && layer && others.length === 0 ? { finding, layer } : null;
 }
 
-/** The gap that a finding speaks of; null where it speaks of none. */
-function gapOf(finding: Finding): number | null {
-  if (finding.kind === 'lettersNear') return finding.gapMm;
-  return finding.kind === 'narrowGap' ? finding.widthMm : null;
+/** By the same rule what is asked about: of two that speak of the letters' gap only that which is shown. */
+export function oneGap({ layers, findings }: MeasuredOf): readonly Finding[] {
+  const near = lettersNear({ layers, findings });
+  if (!near) return findings;
+  const told = shownMeasures({ layers, findings }).find(({ layer, part }) => layer === near.layer && part === 'gap');
+  return findings.filter(
+    (one) => one === told?.broken || (one !== near.finding && !(one.kind === 'narrowGap' && isOf(one, near.layer))),
+  );
 }
 
-/** By the same rule: of two that speak of a gap the one with the narrower is told. */
-export function oneGap(findings: readonly Finding[]): readonly Finding[] {
-  const narrowest = Math.min(...findings.map((finding) => gapOf(finding) ?? Infinity));
-  const told = findings.find((finding) => gapOf(finding) === narrowest);
-  return findings.filter((finding) => gapOf(finding) === null || finding === told);
-}
-
-/** What is said beside the measures: letters near each other only as long as no gap of theirs is shown. */
-export function saidBeside(fit: Parameters<typeof shownMeasures>[0]): readonly Finding[] {
-  const showsGap = fit.layers.some(({ kind, measures }) => kind === 'text' && measures?.gap);
-  return fit.findings.filter(({ kind }) => !MEASURED.has(kind) && !(showsGap && kind === 'lettersNear'));
+/** What is said beside the measures. */
+export function saidBeside(fit: MeasuredOf): readonly Finding[] {
+  const near = lettersNear(fit)?.finding;
+  return fit.findings.filter((one) => !MEASURED.has(one.kind) && one !== near);
 }
 
 /** Whether it was drawn, and not measured yet. */

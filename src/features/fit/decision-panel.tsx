@@ -30,7 +30,7 @@ export function DecisionPanel({ shown, subject, onDone, onPreview }: DecisionPan
   const lengths = useLengths();
   const sentence = (finding: Finding) => asSentence(sentenceOf(finding));
   const asks = gravestFirst(asksOf(subject));
-  const [gravest, ...others] = oneGap(asks);
+  const [gravest, ...others] = oneGap({ layers: subject.layers, findings: asks });
   const alike = alikeOf(shown, subject);
   const worst = worstSeverity(asks) ?? 'note';
   const at = textOf(subject);
@@ -46,7 +46,7 @@ export function DecisionPanel({ shown, subject, onDone, onPreview }: DecisionPan
           {nameOfFit(subject, ' / ')}
           {whose !== null && <span className="font-normal text-soft">for {whose}</span>}
         </h2>
-        <ItemThumb itemId={subject.itemId} onOpen={() => onPreview(subject.itemId)} />
+        <ItemThumb itemId={subject.itemId} words={nameOfFit(subject, ' / ')} onOpen={() => onPreview(subject.itemId)} />
       </div>
       {gravest ? (
         <p>{sentence(gravest)}.</p>

@@ -74,7 +74,7 @@ export function ProofText({ row, cut, stop, pxPerMm, cloth, isCurrent, onPick, o
           </Tick>
         )}
         {!stop && <StateWords row={row} />}
-        {itemId !== undefined && <ItemThumb itemId={itemId} onOpen={() => onPreview(itemId)} />}
+        {itemId !== undefined && <ItemThumb itemId={itemId} words={words} onOpen={() => onPreview(itemId)} />}
       </span>
     </div>
   );
