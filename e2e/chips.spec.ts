@@ -71,6 +71,18 @@ test('chips land where the cursor is and in place of what is selected; lines are
   await says(2, 'warden');
   await expectNoAxeFinding(page);
 
+  // Cut and put in at another spot, a chip is a chip.
+  await line(1).click();
+  await page.keyboard.press('Control+A', { delay: 60 });
+  await page.keyboard.press('Control+X', { delay: 60 });
+  await says(1, '');
+  await page.keyboard.type('by ');
+  await page.keyboard.press('Control+V');
+  await says(1, 'by {number} {given} of the {family}');
+  await page.keyboard.press('Control+Home', { delay: 60 });
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Delete', { delay: 60 });
+  await says(1, '{number} {given} of the {family}');
+
   // The second line goes up by keys, the cursor with it; down again by its handle.
   await line(2).click();
   await page.keyboard.press('Alt+ArrowUp');

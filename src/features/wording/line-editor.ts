@@ -19,6 +19,7 @@ import {
 } from 'lexical';
 import { keepOutOfChips } from './around-chips';
 import { $chip, ChipNode } from './chip-node';
+import { copyChips } from './copy-chips';
 import { chipParts, chipWords } from './chip-words';
 
 /** As long as a part of a line may be; what would be longer is not taken over. */
@@ -62,6 +63,7 @@ export function createLineEditor(language: string, first: string, onTemplate: (t
     editor.registerCommand(INSERT_LINE_BREAK_COMMAND, () => true, COMMAND_PRIORITY_HIGH),
     editor.registerCommand(INSERT_PARAGRAPH_COMMAND, () => true, COMMAND_PRIORITY_HIGH),
     ...keepOutOfChips(editor),
+    ...copyChips(editor),
     editor.registerUpdateListener(({ editorState, prevEditorState }) => {
       const now = editorState.read(() => {
         const selection = $getSelection();
