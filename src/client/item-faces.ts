@@ -17,16 +17,39 @@ export function itemFaces(
   items: readonly BenchItem[],
   wanted: ReadonlySet<string>,
 ): ReadonlyMap<string, readonly ItemFace[]> {
-  const pieces = new Map(items.flatMap((item) => (wanted.has(item.itemId) ? [[item.itemId, item.pieces]] : [])));
-  const faces = new Map<string, ItemFace[]>([...wanted].map((itemId) => [itemId, []]));
-  for (const fit of fits) {
-    const own = faces.get(fit.itemId);
-    if (!own) continue;
-    const there = (pieces.get(fit.itemId) ?? []).filter(({ placeId }) => placeId === fit.placeId);
-    const shown = shownFit(fit, there);
-    if (shown.layers.length > 0 && !shown.isSpotLost) own.push({ place: placeAt(spec, fit), shown });
+  const [fitsOf, itemOf] = [byItem(fits), byItem(items)];
+  const faces = new Map<string, readonly ItemFace[]>();
+  for (const itemId of wanted) {
+    const pieces = itemOf.get(itemId)?.flatMap((item) => item.pieces) ?? [];
+    const own = (fitsOf.get(itemId) ?? []).map((fit) => ({
+      place: placeAt(spec, fit),
+      shown: shownFit(
+        fit,
+        pieces.filter(({ placeId }) => placeId === fit.placeId),
+      ),
+    }));
+    faces.set(
+      itemId,
+      own.filter(({ shown }) => shown.layers.length > 0 && !shown.isSpotLost),
+    );
   }
   return faces;
+}
+
+const known = new WeakMap<readonly object[], ReadonlyMap<string, readonly object[]>>();
+
+/** A list by the items that it speaks of; read once, since every text on a page asks. */
+function byItem<T extends { readonly itemId: string }>(list: readonly T[]): ReadonlyMap<string, readonly T[]> {
+  const found = known.get(list) as ReadonlyMap<string, readonly T[]> | undefined;
+  if (found) return found;
+  const index = new Map<string, T[]>();
+  for (const one of list) {
+    const own = index.get(one.itemId);
+    if (own) own.push(one);
+    else index.set(one.itemId, [one]);
+  }
+  known.set(list, index);
+  return index;
 }
 
 /** Every item of some fits once, in their order. */

@@ -6,6 +6,7 @@ import { facesSeenTogether } from '@/core/place';
 import type { Blank, Variant } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
 import type { InkedFace } from '@/drawing';
+import type { ScreenFit } from '@/workers/fit-protocol';
 import { type ItemFace, itemFaces } from './item-faces';
 import { useFits, useRun, useWork } from './run-session';
 import { useShownLayers } from './use-shown-layers';
@@ -17,7 +18,7 @@ export interface ItemView {
   readonly faces: readonly InkedFace[];
   /** The item is what is cut: there is no blank below it. */
   readonly isCutHere: boolean;
-  /** `front`, or the place by its name where the item has several of a side. */
+  /** The places that are seen on it, by name. */
   readonly words: string;
 }
 
@@ -28,12 +29,14 @@ export interface ItemViews {
   readonly views: readonly ItemView[];
 }
 
+const NO_FITS: readonly ScreenFit[] = [];
+
 /** Items as they will be handed over, each by the sides that carry ink. */
 export function useItemViews(itemIds: readonly string[]): readonly ItemViews[] {
   const { spec } = useRun();
   const fits = useFits().last?.fits;
   const { items } = useWork().bench;
-  const faces = useMemo(() => itemFaces(spec, fits ?? [], items, new Set(itemIds)), [spec, fits, items, itemIds]);
+  const faces = useMemo(() => itemFaces(spec, fits ?? NO_FITS, items, new Set(itemIds)), [spec, fits, items, itemIds]);
   const all = useMemo(() => [...faces.values()].flat(), [faces]);
   const drawings = useShownLayers(useMemo(() => all.map(({ shown }) => shown), [all]));
   return itemIds.map((itemId) =>

@@ -1,9 +1,8 @@
 'use client';
 
-import { useMemo } from 'react';
-import { type AlikePieces, madeOtherwise, facetOf, useItemViews, useRun } from '@/client';
+import { type AlikePieces, madeOtherwise, facetOf, useRun } from '@/client';
 import type { BenchItem } from '@/services';
-import { ItemPicture } from '@/drawing';
+import { ItemSmall } from '@/parts/preview';
 import { Facet } from '@/ui';
 import { nextStage } from './bench-stages';
 import { Figure } from './figure';
@@ -39,7 +38,9 @@ export function BenchCurrent({ item, clocks, alike, onMarkPiece }: BenchCurrentP
         <p className="flex items-center gap-2 text-lg">
           <Facet {...facet} sizePx={30} /> {facet.label}
         </p>
-        <ItemViewsSmall itemId={item.itemId} />
+        <span className="ml-auto flex gap-2">
+          <ItemSmall itemId={item.itemId} isLabelled />
+        </span>
       </div>
       {item.pieces.map((piece) => {
         const words = otherFilmSentence(piece);
@@ -68,26 +69,6 @@ export function BenchCurrent({ item, clocks, alike, onMarkPiece }: BenchCurrentP
           ))}
       </dl>
     </section>
-  );
-}
-
-/** The thing as it will be handed over, so that the right blank is taken to hand. */
-function ItemViewsSmall({ itemId }: { readonly itemId: string }) {
-  const [one] = useItemViews(useMemo(() => [itemId], [itemId]));
-  return (
-    <span className="ml-auto flex gap-2">
-      {one?.views.map(({ blank, variant, faces, isCutHere, words }, i) => (
-        <ItemPicture
-          key={i}
-          kind={blank.kind}
-          variant={variant}
-          faces={faces}
-          isBare={isCutHere}
-          label={`${one.words} as handed over, ${words}`}
-          className="h-20 max-w-28"
-        />
-      ))}
-    </span>
   );
 }
 

@@ -1,7 +1,17 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { type AlikePieces, type ShownFit, firstOfAlike, shownFit, useFits, useLengths, useShownLayers } from '@/client';
+import {
+  type AlikePieces,
+  type ShownFit,
+  firstOfAlike,
+  shownFit,
+  useFits,
+  useLengths,
+  useRun,
+  useShownLayers,
+} from '@/client';
+import { isCutHere } from '@/core/blanks';
 import type { InkOnBlank } from '@/core/place';
 import type { BenchItem } from '@/services';
 import { type DrawnLayer, asRead, boxOfLayers } from '@/drawing';
@@ -30,6 +40,7 @@ interface ItemPlaceProps {
 /** One place of the item in hand: its lettering as it was cut, and where a ruler is laid. */
 export function ItemPlaceView({ item, at, clocks, alike, isNamed, isPressedNext, onMarkPiece }: ItemPlaceProps) {
   const { place, pieces } = at;
+  const { spec } = useRun();
   const fits = useFits().last?.fits;
   const { placeId } = place.at;
   const [lifted, setLifted] = useState<string | null>(null);
@@ -48,6 +59,7 @@ export function ItemPlaceView({ item, at, clocks, alike, isNamed, isPressedNext,
       {isPressedNext && <PressCards at={at} ink={inkSize(one, drawing?.layers ?? [])} clocks={clocks} />}
       <ItemDrawing
         place={place}
+        isBare={isCutHere(spec, place.use)}
         layers={one.isSpotLost ? [] : (drawing?.layers ?? [])}
         label={one.text.join(' ')}
         isSmall={isNamed || isPressedNext}

@@ -9,6 +9,7 @@ import { PrintHead, PrintTable } from '@/parts/print';
 /** The roster on paper: who is shown, in the order that was chosen, with every column. */
 export function PrintedRoster({ entries }: { readonly entries: readonly Entry[] }) {
   const { spec } = useRun();
+  const numbers = useMemo(() => new Map(spec.entries.map(({ id }, i) => [id, i + 1])), [spec.entries]);
   const names = useMemo(() => columnsBesideText(spec.entries), [spec.entries]);
   return (
     <div className="p-5">
@@ -18,7 +19,7 @@ export function PrintedRoster({ entries }: { readonly entries: readonly Entry[] 
         rows={entries}
         idOf={({ id }) => id}
         columns={[
-          { head: 'No', isFigure: true, cell: ({ id }) => spec.entries.findIndex((one) => one.id === id) + 1 },
+          { head: 'No', isFigure: true, cell: ({ id }) => numbers.get(id) },
           { head: 'Name', cell: ({ fields, withdrawn }) => `${fields.text ?? ''}${withdrawn ? ' (taken out)' : ''}` },
           { head: 'Pieces', isFigure: true, cell: ({ quantity }) => quantity },
           ...names.map((name) => ({ head: name, cell: ({ fields }: Entry) => fields[name] ?? '' })),

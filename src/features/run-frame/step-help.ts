@@ -24,6 +24,7 @@ export const STEP_HELP: Readonly<Record<string, StepHelp>> = {
     decides:
       'What each place says: which parts of a name, monograms, dates or fixed words, line by line, in which colours.',
     words: [
+      ['chip', 'stands for something of each entry: its given name, a date, a column; it is taken out as a whole'],
       ['part', 'words of a line that have a colour of their own'],
       ['spread', 'one letter to a blank, as on pennants'],
     ],

@@ -86,7 +86,10 @@ export function Preview({ itemIds, itemId, onMove, onClose }: PreviewProps) {
           {shows === 'one' ? 'The next' : 'The next sheet'}
         </Button>
         <span className="ml-auto flex gap-2">
-          <Button disabled={isSaving} onClick={() => save(shows === 'one' ? null : no + 1)}>
+          <Button
+            disabled={isSaving || items.every(({ views }) => views.length === 0)}
+            onClick={() => save(shows === 'one' ? null : no + 1)}
+          >
             {shows === 'one' ? 'Save it as a picture (PNG)' : 'Save this sheet (PNG)'}
           </Button>
           <Button weight="main" onClick={onClose}>
