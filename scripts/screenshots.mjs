@@ -26,7 +26,7 @@ await page.goto(address);
 await page.getByRole('link', { name: /garment bags/ }).click();
 for (const step of ['Roster', 'Fit', 'Sheets', 'Bench']) {
   await page.getByRole('navigation').getByRole('link', { name: step }).click();
-  await page.waitForTimeout(1500);
+  await page.waitForTimeout(4000);
   await shoot(step.toLowerCase());
 }
 await page.getByRole('navigation').getByRole('link', { name: 'Fit' }).click();
