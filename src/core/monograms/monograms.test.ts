@@ -1,0 +1,195 @@
+import fc from 'fast-check';
+import { type Ring, boxOfRings } from '../geometry';
+import { FRAMES, MONOGRAM_SHAPES, type MonogramShape } from '../shop';
+import { placedLetters } from '../artwork';
+import { HEAVY_SLAB_SHA, STAND_BLOCK_SHA } from '../shop';
+import { aRunOfLetters, shippedFaces } from '../test';
+import { EM_UNITS } from '../faces';
+import { formMonogram, frameRings, mappedRing } from '.';
+
+/** Letters as their face draws them. */
+function lettersOf(text: string, face = STAND_BLOCK_SHA): readonly (readonly Ring[])[] {
+  return placedLetters({ no: 0, runs: [aRunOfLetters(text, face)] }, shippedFaces()).map(({ rings }) => rings);
+}
+
+const capOf = (face: string) => shippedFaces()(face).capHeightEm * EM_UNITS;
+const GAP = 0.07;
+
+function formed(shape: MonogramShape, text: string, face = STAND_BLOCK_SHA) {
+  const capHeight = capOf(face);
+  return formMonogram(shape, { letters: lettersOf(text, face), capHeight, gap: GAP * capHeight });
+}
+
+const box = (rings: readonly Ring[]) => boxOfRings(rings)!;
+
+/** Capitals that reach neither above the head nor below the foot, by more than a rounded letter does. */
+const initials = fc.string({ unit: fc.constantFrom(...'ABCDEFGHIKLMNOPRSTUVWXYZ'), minLength: 3, maxLength: 3 });
+
+test('three letters are as tall as the form, begin at its left end, and keep their order', () => {
+  fc.assert(
+    fc.property(initials, fc.constantFrom<MonogramShape>('circle', 'lozenge', 'square', 'shield'), (text, shape) => {
+      const { letters } = formed(shape, text)!;
+      const cap = capOf(STAND_BLOCK_SHA);
+      const all = box(letters.flat());
+      expect(all.minX).toBe(0);
+      expect(all.maxY - all.minY).toBeGreaterThan(0.9 * cap);
+      expect(all.maxY - all.minY).toBeLessThan(1.05 * cap);
+      const middles = letters.map((rings) => box(rings).minX + box(rings).maxX);
+      expect([...middles].sort((a, b) => a - b)).toEqual(middles);
+    }),
+    { numRuns: 60, seed: 1 },
+  );
+});
+
+test('in a square the gaps are even: where two letters are nearest they are as far apart as was asked', () => {
+  fc.assert(
+    fc.property(initials, (text) => {
+      const { letters } = formed('square', text)!;
+      const gaps = [0, 1].map((i) => leastAcross(letters[i]!, letters[i + 1]!));
+      const asked = GAP * capOf(STAND_BLOCK_SHA);
+      for (const gap of gaps) {
+        expect(gap).toBeGreaterThan(0.95 * asked);
+        // A letter slips under its neighbour by no more than a fifth of itself: what is still open then stays so.
+        expect(gap).toBeLessThan(asked * 4);
+      }
+    }),
+    { numRuns: 60, seed: 2 },
+  );
+});
+
+/** The least distance across between two letters, at heights where both have ink. */
+function leastAcross(left: readonly Ring[], right: readonly Ring[]): number {
+  const cap = capOf(STAND_BLOCK_SHA);
+  let least = Infinity;
+  for (let y = -cap + 500; y < 0; y += cap / 200) {
+    const [to] = spanAt(left, y);
+    const [, from] = spanAt(right, y);
+    if (to !== -Infinity && from !== Infinity) least = Math.min(least, from - to);
+  }
+  return least;
+}
+
+/** The rightmost and the leftmost point at a height. */
+function spanAt(rings: readonly Ring[], y: number): readonly [number, number] {
+  const xs: number[] = [];
+  for (const ring of rings) {
+    for (let k = 0, j = ring.length - 2; k < ring.length; j = k, k += 2) {
+      const [ax, ay, bx, by] = [ring[j]!, ring[j + 1]!, ring[k]!, ring[k + 1]!];
+      if (ay > y !== by > y) xs.push(ax + ((y - ay) / (by - ay)) * (bx - ax));
+    }
+  }
+  return [Math.max(...xs), Math.min(...xs)];
+}
+
+test('round: everything lies within the circle or oval that the letters ask for, and the ends come near it', () => {
+  fc.assert(
+    fc.property(initials, (text) => {
+      const { letters } = formed('circle', text)!;
+      const cap = capOf(STAND_BLOCK_SHA);
+      const { maxX } = box(letters.flat());
+      const far = (x: number, y: number) => Math.hypot((x - maxX / 2) / (maxX / 2), (y + cap / 2) / (cap / 2));
+      const all = letters.flat().flatMap((ring) => pointsOf(ring).map(([x, y]) => far(x, y)));
+      // Round letters reach a little beyond head and foot.
+      expect(Math.max(...all)).toBeLessThan(1.22);
+    }),
+    { numRuns: 60, seed: 3 },
+  );
+});
+
+function pointsOf(ring: Ring): readonly (readonly [number, number])[] {
+  return Array.from({ length: ring.length / 2 }, (_, i) => [ring[2 * i]!, ring[2 * i + 1]!] as const);
+}
+
+test('letters are never stretched to blocks: an I stays as slim as it is drawn, an M keeps over half of its width', () => {
+  const widthIn = (shape: MonogramShape, text: string, i: number) => {
+    const { minX, maxX } = box(formed(shape, text)!.letters[i]!);
+    return maxX - minX;
+  };
+  const natural = (text: string) => box(lettersOf(text).flat()).maxX - box(lettersOf(text).flat()).minX;
+  for (const shape of ['lozenge', 'square', 'shield'] as const) {
+    expect(widthIn(shape, 'JIL', 1)).toBeLessThan(1.11 * natural('I'));
+    expect(widthIn(shape, 'I', 0)).toBeLessThan(1.01 * natural('I'));
+    expect(widthIn(shape, 'WMW', 1)).toBeGreaterThan(0.62 * natural('M'));
+  }
+});
+
+test('wide letters make a wider form instead of thin strokes', () => {
+  const wide = box(formed('circle', 'WMW', HEAVY_SLAB_SHA)!.letters.flat());
+  expect(wide.maxX).toBeGreaterThan(1.3 * capOf(HEAVY_SLAB_SHA));
+});
+
+test('two over one: both rows within 1.7 of each other, together as tall as the form, the lower one centred', () => {
+  const { letters, lowestShare } = formed('twoOverOne', 'SPM')!;
+  const [a, b, c] = letters.map(box);
+  const cap = capOf(STAND_BLOCK_SHA);
+  expect(a!.maxY).toBeLessThan(c!.minY);
+  expect(b!.minX).toBeGreaterThan(a!.maxX);
+  expect(c!.maxY - Math.min(a!.minY, b!.minY)).toBeCloseTo(cap, -5);
+  expect((c!.minX + c!.maxX) / 2).toBeCloseTo((a!.minX + b!.maxX) / 2, -4);
+  expect(lowestShare).toBeGreaterThan((1 - GAP) / 2.7 - 0.001);
+  expect(lowestShare).toBeLessThanOrEqual(0.5);
+});
+
+test('a bar stands in the middle of the gap of two letters and reaches beyond both', () => {
+  const { letters, between } = formed('bar', 'HE')!;
+  const [left, right] = letters.map(box);
+  const bar = box(between);
+  expect(bar.minX - left!.maxX).toBeCloseTo(right!.minX - bar.maxX, -1);
+  expect(bar.minX - left!.maxX).toBeCloseTo(GAP * capOf(STAND_BLOCK_SHA), -1);
+  expect(bar.minY).toBeLessThan(left!.minY);
+  expect(bar.maxY).toBeGreaterThan(left!.maxY);
+});
+
+test('so many letters as a form does not take make none; what has no ink neither', () => {
+  const takes = (text: string) => MONOGRAM_SHAPES.filter((shape) => formed(shape, text) !== null);
+  expect(takes('ABC')).toEqual(['circle', 'lozenge', 'square', 'shield', 'twoOverOne']);
+  expect(takes('AB')).toEqual(['circle', 'lozenge', 'square', 'shield', 'bar']);
+  expect(takes('A')).toEqual(['circle', 'lozenge', 'square', 'shield']);
+  expect(takes('ABCD')).toEqual(['square']);
+  expect(formMonogram('circle', { letters: [[], []], capHeight: 1000, gap: 10 })).toBeNull();
+});
+
+test('a frame keeps clear of all ink by its gap, and comes as near as its shape allows', () => {
+  fc.assert(
+    fc.property(initials, fc.constantFrom(...FRAMES), (text, frame) => {
+      const cap = capOf(STAND_BLOCK_SHA);
+      const ink = formed('circle', text)!.letters.flat();
+      const gap = 0.14 * cap;
+      const rings = frameRings(frame, ink, { gap, height: cap });
+      const points = ink.flatMap(pointsOf).filter((_, i) => i % 4 === 0);
+      const distances = rings.map((ring) => Math.min(...points.map(([x, y]) => toRing(ring, x, y))));
+      const nearest = Math.min(...distances);
+      expect(nearest).toBeGreaterThan(0.97 * gap);
+      expect(nearest).toBeLessThan(1.6 * gap);
+      expect(rings).toHaveLength(frame === 'doubleRing' ? 4 : 2);
+    }),
+    { numRuns: 15, seed: 4 },
+  );
+});
+
+function toRing(ring: Ring, x: number, y: number): number {
+  let least = Infinity;
+  for (let k = 0, j = ring.length - 2; k < ring.length; j = k, k += 2) {
+    const [ax, ay, bx, by] = [ring[j]!, ring[j + 1]!, ring[k]!, ring[k + 1]!];
+    const t = Math.max(
+      0,
+      Math.min(1, ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / ((bx - ax) ** 2 + (by - ay) ** 2)),
+    );
+    least = Math.min(least, Math.hypot(x - ax - t * (bx - ax), y - ay - t * (by - ay)));
+  }
+  return least;
+}
+
+test('a ring that is mapped keeps its corners, and no edge of it is longer than asked', () => {
+  const square = Int32Array.of(0, 0, 1000, 0, 1000, 1000, 0, 1000);
+  const mapped = mappedRing(square, 300, (x, y) => [x + 5, y]);
+  const points = pointsOf(mapped);
+  for (const corner of [
+    [5, 0],
+    [1005, 0],
+    [1005, 1000],
+    [5, 1000],
+  ])
+    expect(points).toContainEqual(corner);
+  expect(points).toHaveLength(16);
+});
