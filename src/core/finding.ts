@@ -1,3 +1,5 @@
+import type { MonogramShape } from './shop';
+
 /** Which part of a text a finding speaks of; what is not named is all of it. */
 export interface FindingAt {
   readonly layerId?: string;
@@ -201,6 +203,23 @@ type FindingFacts =
       /** How much smaller it would be in the middle; at least so much where `isMore`, since nobody looks further down. */
       readonly smallerPct: number;
       readonly isMore: boolean;
+    }
+  /** A monogram of so many letters does not make the shape that its lettering asks for: they stand in a row. */
+  | {
+      readonly kind: 'monogramUnformed';
+      readonly severity: 'check';
+      readonly numLetters: number;
+      readonly shape: MonogramShape;
+    }
+  /** Bent so much that its letters are nearer to each other on one side than on the other by a share that is seen. */
+  | {
+      readonly kind: 'bendCrowds';
+      readonly severity: 'check';
+      readonly side: 'feet' | 'heads';
+      readonly crowdedPct: number;
+      readonly radiusMm: number;
+      /** From this radius on it is not seen. */
+      readonly leastRadiusMm: number;
     }
   /** With this clear zone in the loop of a letter it could be larger. */
   | {

@@ -6,7 +6,11 @@ import type { Context } from './context';
 import { issuesOfZod } from './input-issues';
 import type { ServiceProblem } from './problem';
 
-const sampleSchema = z.object({ lettering: letteringSchema, text: z.string().min(1).max(60) });
+const sampleSchema = z.object({
+  lettering: letteringSchema,
+  text: z.string().min(1).max(60),
+  isMonogram: z.boolean().optional(),
+});
 
 /** A text in a lettering as it would be cut, whether the shop keeps that lettering or it is just being made. */
 export async function letteringSample(
@@ -19,5 +23,6 @@ export async function letteringSample(
     const message = 'It names a face that Knurl does not ship.';
     return fail({ kind: 'invalidInput', issues: [{ field: 'lettering.lines', row: null, message }] });
   }
-  return ok({ sample: await compute.sample(parsed.data) });
+  const { lettering, text, isMonogram = false } = parsed.data;
+  return ok({ sample: await compute.sample({ lettering, text, isMonogram }) });
 }

@@ -1,6 +1,7 @@
 import { type ArtJob, artJobKey, lettersKey } from './art-job';
-import { type Artwork, type SetLetters, drawArtwork, setLetters } from './draw-artwork';
+import { type Artwork, drawArtwork } from './draw-artwork';
 import type { FaceOf } from './lay-line';
+import { type SetLetters, setLetters } from './set-letters';
 
 /** Draws each job once and remembers it, so that a change of size or place draws nothing again. */
 export interface ArtCache {

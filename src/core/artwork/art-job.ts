@@ -1,3 +1,4 @@
+import type { LetteringForm } from '../shop';
 import { motifSha } from './motif-shapes';
 import { type SetLine, type Slot, type SlotLayer, type SlotMotif, isTooLong } from '../resolve';
 
@@ -6,6 +7,8 @@ export interface ArtJob {
   /** The face of the first line: letter heights are those of its H and x. */
   readonly leadFace: string;
   readonly lines: readonly SetLine[];
+  /** How they stand and run; left out: as they are typed. */
+  readonly form?: LetteringForm;
   /** Bottom up. */
   readonly layers: readonly Pick<SlotLayer, 'colourSlot' | 'make' | 'under' | 'isApart' | 'line'>[];
   readonly motif?: SlotMotif | null;
@@ -16,20 +19,22 @@ export interface ArtJob {
 const jobs = new WeakMap<Slot['lines'], ArtJob & Pick<Slot, 'layers' | 'motif'>>();
 
 /** The job of a slot: the very same one for words that were set once. */
-export function artJobOf({ leadFace, lines, layers, motif, widthShare }: Slot): ArtJob {
+export function artJobOf({ leadFace, lines, form, layers, motif, widthShare }: Slot): ArtJob {
   const found = jobs.get(lines);
   if (
     found &&
     found.layers === layers &&
     found.motif === motif &&
     found.widthShare === widthShare &&
-    found.leadFace === leadFace
+    found.leadFace === leadFace &&
+    found.form === form
   )
     return found;
   const job = {
     leadFace,
     // Too long for a name: it gets a finding instead of minutes of drawing.
     lines: lines.filter(({ runs }) => !isTooLong(runs.map(({ text }) => text).join(''))),
+    form,
     layers,
     motif,
     widthShare,
@@ -54,27 +59,30 @@ export function lettersKey(job: ArtJob): string {
 export function artJobKey(job: ArtJob): string {
   const found = keys.get(job);
   if (found !== undefined) return found;
-  const { leadFace, lines, layers, motif, widthShare } = job;
+  const { leadFace, lines, form = {}, layers, motif, widthShare } = job;
   const key = JSON.stringify([
     leadFace,
     widthShare,
     ...(motif ? [motifKey(motif)] : []),
+    ...(Object.keys(form).length > 0 ? [form] : []),
     layers.map(({ colourSlot, make, under, isApart, line }) => [
       colourSlot,
       make,
       ...(under ? [under] : []),
       ...(isApart && !line ? ['apart'] : []),
     ]),
-    lines.map(({ runs }) =>
-      runs.map(({ text, colourSlot, face, trackingEm, features, isTall }) => [
+    lines.map(({ runs, sizeShare }) => [
+      ...(sizeShare === undefined ? [] : [sizeShare]),
+      ...runs.map(({ text, colourSlot, face, trackingEm, features, isTall, isMonogram }) => [
         text,
         colourSlot,
         face,
         trackingEm,
         features,
         isTall,
+        ...(isMonogram && form.monogram ? [isMonogram] : []),
       ]),
-    ),
+    ]),
   ]);
   keys.set(job, key);
   return key;

@@ -1,13 +1,12 @@
-import { EM_UNITS } from '../faces';
 import type { Aside } from '../place';
-import { type LetterApart, lettersApart } from '../resolve';
+import { lettersApart } from '../resolve';
 import { type Box, EMPTY_OUTLINE, type Outline, boxOfRings, joinRings, outlineRings } from '../geometry';
 import type { ArtJob } from './art-job';
-import { type FaceOf, type MissingCharacter, layLine, movedRing } from './lay-line';
+import type { FaceOf } from './lay-line';
 import type { BorderFacts } from './border-facts';
-import { withMotif } from './place-motif';
-import { LEAST_AREA, type Letters, type MadeLayer, type MadeLine, lettersOf } from './letters';
+import { LEAST_AREA, type MadeLayer, type MadeLine } from './letters';
 import { asideMm, coversLetters, keepsMillimetres, makeLayer, makeRoom, reachMm } from './makers';
+import { type SetLetters, type TextFacts, setLetters } from './set-letters';
 
 /** One layer drawn, not yet sized: millionths of an em, y down, baseline of the first line at y = 0, pen start at x = 0. */
 export interface LayerArt {
@@ -23,69 +22,15 @@ export interface LayerArt {
 }
 
 /** A text drawn in all its layers, all in one frame. */
-export interface Artwork extends LayerArt {
+export interface Artwork extends LayerArt, TextFacts {
   /** Bottom up, as many as its lettering has, also those without ink. `outline` is the ink of all of them. */
   readonly layers: readonly LayerArt[];
-  readonly capHeightEm: number;
-  readonly xHeightEm: number;
-  /** Baseline of the last line, below that of the first. */
-  readonly lastBaselineEm: number;
-  /** Characters without a glyph in their face, each once a run. They are left out of the outline. */
-  readonly missing: readonly (MissingCharacter & { readonly line: number })[];
   /** How far layers that keep millimetres reach beyond the others. Until the size is known they have no ink. */
   readonly beyondMm: number;
   /** How much farther than that they reach to the left and above. */
   readonly aside: Aside;
   /** The same with all of its layers, as they are at a size; itself where all of them grow with the letters. */
   readonly at: (emMm: number) => Artwork;
-}
-
-/** From baseline to baseline. */
-const LINE_PITCH_EM = 1.2;
-
-/** What of a job its letters are set from: layers do not come into it. */
-export type LettersJob = Pick<ArtJob, 'leadFace' | 'lines' | 'motif' | 'widthShare'>;
-
-/** A text set, before its layers are made. */
-export interface SetLetters extends Pick<Artwork, 'capHeightEm' | 'xHeightEm' | 'lastBaselineEm' | 'missing'> {
-  readonly letters: Letters;
-}
-
-/** Sets lines one below the other with their ink centred. */
-export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
-  const { capHeightEm, xHeightEm } = faceOf(job.leadFace);
-  const laid = job.lines.map((line) => ({ line, ...layLine(line, faceOf) }));
-  const letters = new Map<string, Int32Array[]>();
-  const placed = laid.map(({ line, glyphs }, i) => {
-    const [dx, dy] =
-      laid.length === 1
-        ? [0, 0]
-        : shiftOf(
-            glyphs.flatMap(({ rings }) => rings),
-            i,
-          );
-    return glyphs.map(({ run, at, rings }) => {
-      const { colourSlot } = line.runs[run]!;
-      const own = letters.get(colourSlot) ?? [];
-      const moved = dx === 0 && dy === 0 ? rings : rings.map((ring) => movedRing(ring, dx, dy));
-      own.push(...moved);
-      letters.set(colourSlot, own);
-      return { run, at, rings: moved };
-    });
-  });
-  const ringsOf = ({ line, run, start, end }: LetterApart) =>
-    (placed[line] ?? []).flatMap((glyph) =>
-      glyph.run === run && glyph.at >= start && glyph.at < end ? glyph.rings : [],
-    );
-  const lastBaselineEm = Math.max(0, job.lines.length - 1) * LINE_PITCH_EM;
-  const text = lettersOf(letters, ringsOf, job.widthShare, capHeightEm);
-  return {
-    letters: job.motif ? withMotif(text, job.motif, { capHeightEm, lastBaselineEm }) : text,
-    capHeightEm,
-    xHeightEm,
-    lastBaselineEm,
-    missing: laid.flatMap(({ line, missing }) => eachOnce(missing).map((one) => ({ ...one, line: line.no }))),
-  };
 }
 
 /** Makes each layer of a text. */
@@ -104,7 +49,7 @@ const NO_INK: LayerArt = { outline: EMPTY_OUTLINE, inkBox: null };
 const MOST_SIZES = 4;
 
 function artworkOf(drawn: Drawn, layers: readonly LayerArt[]): Artwork {
-  const { job, capHeightEm, xHeightEm, lastBaselineEm, missing } = drawn;
+  const { job, letters: _, ...told } = drawn;
   const isScaling = !job.layers.some(keepsMillimetres);
   const sized = new Map<number, Artwork>();
   const at = (emMm: number): Artwork => {
@@ -119,10 +64,7 @@ function artworkOf(drawn: Drawn, layers: readonly LayerArt[]): Artwork {
   const artwork: Artwork = {
     ...allInk(job, layers),
     layers,
-    capHeightEm,
-    xHeightEm,
-    lastBaselineEm,
-    missing,
+    ...told,
     beyondMm: Math.max(0, ...job.layers.map(({ make }) => reachMm(make))),
     aside: {
       leftMm: Math.max(0, ...job.layers.map(({ make }) => asideMm(make).leftMm)),
@@ -131,12 +73,6 @@ function artworkOf(drawn: Drawn, layers: readonly LayerArt[]): Artwork {
     at: (emMm) => (isScaling ? artwork : at(emMm)),
   };
   return artwork;
-}
-
-function shiftOf(rings: readonly Int32Array[], lineIndex: number): readonly [number, number] {
-  const box = boxOfRings(rings);
-  const middle = box ? Math.round((box.minX + box.maxX) / 2) : 0;
-  return [-middle, Math.round(lineIndex * LINE_PITCH_EM * EM_UNITS)];
 }
 
 /** From the top down, since what lies above may be taken out of what lies below. `known`: those that are the same at every size. */
@@ -186,12 +122,4 @@ function allInk({ layers: wanted }: ArtJob, layers: readonly LayerArt[]): LayerA
   const isApart = inked.every(({ layer }) => layer.make.kind === 'text');
   const outline = isApart ? all : joinRings(outlineRings(all), LEAST_AREA);
   return { outline, inkBox: boxOfRings(outlineRings(outline)) };
-}
-
-function eachOnce(missing: readonly MissingCharacter[]): MissingCharacter[] {
-  const seen = new Set<string>();
-  return missing.filter(({ character, run }) => {
-    const key = `${run} ${character}`;
-    return !seen.has(key) && seen.add(key);
-  });
 }

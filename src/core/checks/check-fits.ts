@@ -7,6 +7,7 @@ import { apartFindings } from './apart-findings';
 import { bedFindings } from './bed-findings';
 import { borderFindings } from './border-findings';
 import { contrastFindings } from './contrast-findings';
+import { formFindings } from './form-findings';
 import { layerFindings } from './layer-findings';
 import { letterFindings } from './letter-findings';
 import { openAndLooked } from './looked-findings';
@@ -61,6 +62,7 @@ export function findingsOf(fit: Fit): Finding[] {
     ...contrastFindings(fit),
     ...layerFindings(fit),
     ...apartFindings(fit),
+    ...formFindings(fit),
     ...suitFindings(fit),
     ...bedFindings(fit),
     ...reachFindings(fit),

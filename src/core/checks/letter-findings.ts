@@ -26,12 +26,16 @@ function figureFindings({ slot }: MeasuredFit, faceOf: FaceOf): Finding[] {
 }
 
 /** The nearest two letters of the text, where its faces stand apart and their material asks for more. */
-function nearFindings({ slot, emMm }: MeasuredFit, faceOf: FaceOf): Finding[] {
+function nearFindings({ slot, artwork, emMm }: MeasuredFit, faceOf: FaceOf): Finding[] {
   let nearest: (NearLetters & { readonly line: SetLine }) | null = null;
-  for (const line of slot.lines) {
+  // Letters that are turned along a circle stand otherwise than in their line, and those of a form as it sets them.
+  if (artwork.bent) return [];
+  for (const [i, line] of slot.lines.entries()) {
     if (line.runs.some(({ isTall, face }) => isTall || isConnectedFace(face))) continue;
+    if (slot.form.monogram && line.runs.every(({ isMonogram }) => isMonogram)) continue;
     const near = nearestLetters(line, faceOf, slot.widthShare);
-    if (near && near.gap < (nearest?.gap ?? Infinity)) nearest = { ...near, line };
+    const gap = near && near.gap * (artwork.lineScales[i] ?? 1);
+    if (near && gap !== null && gap < (nearest?.gap ?? Infinity)) nearest = { ...near, gap, line };
   }
   if (!nearest) return [];
   const gapMm = (nearest.gap * emMm) / EM_UNITS;

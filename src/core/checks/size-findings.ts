@@ -1,6 +1,7 @@
 import { type Finding, hasStop } from '../finding';
 import type { Fit } from '../fit';
 import { gainInLoops, gainWithoutExtenders } from '../largest';
+import { tooSmall } from './stop-findings';
 
 /** A descender or an accent is worth a note once it costs this much letter height. */
 const WORTH_A_NOTE_MM = 0.5;
@@ -12,9 +13,9 @@ export function sizeFindings(fit: Fit, stops: readonly Finding[]): Finding[] {
   if (!ink || !largest || !space || hasStop(stops)) return [];
   const { letterMm, isHeld, missed, isBetween } = sized;
   const found: Finding[] = [];
-  const capHeightMm = (letterMm / letterEm) * artwork.capHeightEm;
-  if (isHeld && capHeightMm < slot.leastHeightMm) {
-    found.push({ kind: 'tooSmall', severity: 'stop', capHeightMm, leastMm: slot.leastHeightMm });
+  const emMm = letterMm / letterEm;
+  if (isHeld && emMm * artwork.lowest.capHeightEm < slot.leastHeightMm) {
+    found.push(tooSmall(artwork, emMm, slot.leastHeightMm));
   }
   if (set !== null && set.heldBackBy === null && sizable.mostMm < set.letterMm && !sizable.own) {
     found.push({ kind: 'belowSet', severity: 'check', capHeightMm: sizable.mostMm, setMm: set.letterMm });
@@ -28,8 +29,8 @@ export function sizeFindings(fit: Fit, stops: readonly Finding[]): Finding[] {
     found.push({ kind: 'belowOwn', severity: 'check', by: missed.by, mm, askedMm: missed.mm });
   }
   if (isHeld) return found;
-  // Beside a motif nobody can tell what an extender costs: the two are sized as one.
-  if (largest.boundBy !== 'width' && !slot.motif) {
+  // Beside a motif, in a frame or bent nobody can tell what an extender costs: the whole is sized as one.
+  if (largest.boundBy !== 'width' && !slot.motif && !slot.form.monogram && !slot.form.bend) {
     // As it was sized: without what keeps millimetres around it, for which the place is moved in.
     const costMm = gainWithoutExtenders(draft.artwork, space, largest) * letterEm;
     if (costMm >= WORTH_A_NOTE_MM) found.push({ kind: 'extenderCosts', severity: 'note', costMm });

@@ -1,3 +1,4 @@
+import type { Artwork } from '../artwork';
 import { facesCovering } from '../faces';
 import type { Finding } from '../finding';
 import { apartStops } from './apart-findings';
@@ -14,10 +15,16 @@ export function stopFindings({ slot, artwork, draft }: Fit): Finding[] {
   if (!artwork.inkBox || isWordless) {
     if (found.length === 0) found.push({ kind: 'nothingToDraw', severity: 'stop' });
   } else if (draft.isTooSmall && draft.largest) {
-    const capHeightMm = draft.largest.emMm * artwork.capHeightEm;
-    found.push({ kind: 'tooSmall', severity: 'stop', capHeightMm, leastMm: leastHeightMm });
+    found.push(tooSmall(artwork, draft.largest.emMm, leastHeightMm));
   }
   return [...unusable, ...found, ...apartStops({ slot, artwork })];
+}
+
+/** The lowest capitals decide; of another line than the first it is said. */
+export function tooSmall({ lowest }: Pick<Artwork, 'lowest'>, emMm: number, leastMm: number): Finding {
+  const capHeightMm = lowest.capHeightEm * emMm;
+  const at = lowest.line === 0 ? {} : { at: { line: lowest.line } };
+  return { kind: 'tooSmall', severity: 'stop', capHeightMm, leastMm, ...at };
 }
 
 /** One for each run that lacks letters. What cannot be printed at all is told by its number already. */

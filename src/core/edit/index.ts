@@ -64,6 +64,7 @@ export { dropOverrides, setOverride, setOverrides } from './overrides';
 export { dropLooked, setLooked } from './looked';
 export { type MainPlace, type PlaceAt, type PlaceSlot, mainPlace, placeAt, placesOf } from './main-place';
 export {
+  changeLettering,
   chooseLettering,
   changeHead,
   changeList,

@@ -8,6 +8,7 @@ export { type Measured, withMeasured } from './with-measured';
 export { type MeasuredOf, type ShownMeasure, awaitsMeasure, oneGap, saidBeside, shownMeasures } from './shown-measures';
 export { firstCopy, wordsAsCut } from './first-copy';
 export { longestFit } from './longest-fit';
+export { monogramsOf } from './monograms-of';
 export { tellingTexts } from './telling-texts';
 export { lookedWord } from './looked-word';
 export { asksOf, countDecisions, findingsByEntry, gravestFirst, isOpen, nameOfFit, whoseElse } from './decisions';

@@ -77,7 +77,7 @@ function computed(slot: Slot, cache: ArtCache): Draft {
   const held = ink && space ? heldIn(ink, space) : null;
   const largest = held && liesLargest ? held.most : held;
   const letterEm = group.letter === 'x' ? artwork.xHeightEm : artwork.capHeightEm;
-  const isTooSmall = largest !== null && largest.emMm * artwork.capHeightEm < slot.leastHeightMm;
+  const isTooSmall = largest !== null && largest.emMm * artwork.lowest.capHeightEm < slot.leastHeightMm;
   const isStopped = hasStop(slot.findings) || artwork.missing.length > 0 || isTooSmall;
   const sizable: Sizable = {
     text: slot.text.join(' '),

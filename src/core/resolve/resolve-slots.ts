@@ -207,6 +207,7 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
       letteringId: setting.letteringId,
       leastHeightMm: setting.leastHeightMm,
       lines: setting.lines,
+      form: setting.form,
       leadFace: setting.leadFace,
       text: setting.text,
       layers: setting.layers,
@@ -245,6 +246,7 @@ function choiceOf(place: PlaceUse, own: OwnSettings, entry: Entry): SettingChoic
     ownMaterialId: own.materialId ?? null,
     trackingEm: own.trackingEm ?? null,
     widthShare: own.widthShare ?? 1,
+    ...(own.bend === undefined ? {} : { bend: own.bend }),
     borderShare: own.borderShare ?? 1,
   };
 }

@@ -1,5 +1,13 @@
 import { presentOrThrow } from '../outcome';
-import { type EdgeTool, type Lettering, type Material, carrierIn, styleOf } from '../shop';
+import {
+  type Bend,
+  type EdgeTool,
+  type Lettering,
+  type LetteringForm,
+  type Material,
+  carrierIn,
+  styleOf,
+} from '../shop';
 import {
   type PlaceLayer,
   type PlaceUse,
@@ -23,6 +31,8 @@ export interface SettingChoice {
   /** Null: the lettering's own. */
   readonly trackingEm: number | null;
   readonly widthShare: number;
+  /** A bend of its own, null for a straight line; left out: what its lettering says. */
+  readonly bend?: Bend | null;
   readonly motif: PlaceUse['motif'];
   /** Borders are drawn at this share of their distance. */
   readonly borderShare: number;
@@ -37,9 +47,10 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
   const hasApart = layers.some(({ isApart }) => isApart);
   const cased = words.map((line) => lineInCase(line, styleOf(lettering, line.no).caseForm, spec.language));
   const lines = cased.map((line): SetLine => {
-    const { face, features, trackingEm } = styleOf(lettering, line.no);
+    const { face, features, trackingEm, sizeShare } = styleOf(lettering, line.no);
     return {
       no: line.no,
+      ...(sizeShare === undefined || sizeShare === 1 ? {} : { sizeShare }),
       runs: line.runs.map((run) => ({
         text: run.text,
         colourSlot: run.colourSlot ?? ground,
@@ -47,6 +58,7 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
         trackingEm: choice.trackingEm ?? trackingEm,
         features: hasApart ? [...features, ...NO_LIGATURES] : features,
         isTall: run.isTall,
+        ...(run.isMonogram ? { isMonogram: run.isMonogram } : {}),
       })),
     };
   });
@@ -54,11 +66,27 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
     letteringId: choice.letteringId,
     leastHeightMm: lettering.minLetterHeightMm,
     lines,
+    form: formOf(hasApart ? withoutBeside(lettering) : lettering, choice.bend),
     leadFace: styleOf(lettering, 0).face,
     text: motif?.spot === 'alone' ? [motif.motif.name] : cased.map(({ text }) => text),
     motif,
     layers,
     widthShare: choice.widthShare,
+  };
+}
+
+/** Only what a lettering says of it, bent as the text itself says where it does. */
+function formOf({ stack, monogram, bend: itsBend }: LetteringForm, ownBend: Bend | null | undefined): LetteringForm {
+  const bend = ownBend === undefined ? itsBend : ownBend;
+  return { ...(stack ? { stack } : {}), ...(monogram ? { monogram } : {}), ...(bend ? { bend } : {}) };
+}
+
+/** What belongs to no letter would be cut from nothing where each letter is a piece of its own. */
+function withoutBeside({ stack, monogram, bend }: LetteringForm): LetteringForm {
+  return {
+    stack: stack && { ...stack, between: 'nothing' },
+    monogram: monogram?.shape === 'bar' ? undefined : monogram && { ...monogram, frame: null },
+    bend,
   };
 }
 

@@ -5,6 +5,7 @@ import type {
   EdgeTool,
   LayerUnder,
   LetterStyle,
+  LetteringForm,
   Material,
   MeasuredPlace,
   Motif,
@@ -25,12 +26,16 @@ export interface SetRun {
   readonly features: readonly string[];
   /** Drawn taller than the rest of its line. */
   readonly isTall: boolean;
+  /** A letter of a monogram. */
+  readonly isMonogram?: true;
 }
 
 export interface SetLine {
   /** Which line of the wording it is, from 0. */
   readonly no: number;
   readonly runs: readonly SetRun[];
+  /** Size of its letters, of those of the lettering; left out: the same. */
+  readonly sizeShare?: number;
 }
 
 /** A shape that stands beside a text, or instead of it. */
@@ -63,6 +68,8 @@ export interface SlotSetting {
   /** Lower capitals than that are not cut. */
   readonly leastHeightMm: number;
   readonly lines: readonly SetLine[];
+  /** How the lines stand and run. */
+  readonly form: LetteringForm;
   /** The face of the first style: letter heights are those of its letters. */
   readonly leadFace: string;
   /** The lines as they are cut, one string each. */

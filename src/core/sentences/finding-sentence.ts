@@ -1,3 +1,4 @@
+import { SHAPE_WORDS } from './form-words';
 import type { Finding } from '../finding';
 import { assertNever } from '../outcome';
 import { DEFAULT_LETTERINGS, SHIPPED_FACES } from '../shop';
@@ -52,7 +53,11 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
     case 'belowOwn':
       return `its place holds ${apart([finding.mm, finding.askedMm, 'of the'], say)} that you chose for its ${finding.by === 'width' ? 'width' : 'letter height'}`;
     case 'tooSmall':
-      return `capitals would be ${apart([finding.capHeightMm, finding.leastMm, 'the least is'], say)}: shorten the text, choose a narrower lettering or a larger place`;
+      return `${capitalsOf(finding.at)} would be ${apart([finding.capHeightMm, finding.leastMm, 'the least is'], say)}: shorten the text, choose a narrower lettering or a larger place`;
+    case 'monogramUnformed':
+      return `${finding.numLetters === 1 ? '1 letter does' : `${finding.numLetters} letters do`} not make “${SHAPE_WORDS[finding.shape]}” and ${finding.numLetters === 1 ? 'stands' : 'stand'} in a row: another form, or other letters`;
+    case 'bendCrowds':
+      return `bent to a radius of ${say.length(finding.radiusMm)}, its ${finding.side} crowd by ${Math.round(finding.crowdedPct)} %: from ${say.length(finding.leastRadiusMm)} on that is not seen`;
     case 'unreadQuantity':
       return `“${finding.said}” is no number of pieces: one is made until you type how many`;
     case 'monogramUnmade':
@@ -84,6 +89,11 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
     default:
       return assertNever(finding);
   }
+}
+
+/** Which capitals: of a line that is named, its own. */
+function capitalsOf(at: Finding['at']): string {
+  return at?.line === undefined ? 'capitals' : `capitals of line ${at.line + 1}`;
 }
 
 /** The same in a few words, for a row in which the whole would hide the others. */
@@ -129,7 +139,11 @@ export function findingWords(finding: Finding, units: Units = METRIC): string {
     case 'belowOwn':
       return say.apart(finding.mm, finding.askedMm).join(' of ');
     case 'tooSmall':
-      return `capitals ${say.apart(finding.capHeightMm, finding.leastMm)[0]}`;
+      return `${capitalsOf(finding.at)} ${say.apart(finding.capHeightMm, finding.leastMm)[0]}`;
+    case 'monogramUnformed':
+      return `not “${SHAPE_WORDS[finding.shape]}”`;
+    case 'bendCrowds':
+      return `${finding.side} crowd by ${Math.round(finding.crowdedPct)} %`;
     case 'unreadQuantity':
       return `“${finding.said}” is no number`;
     case 'monogramUnmade':

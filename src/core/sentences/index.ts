@@ -1,5 +1,6 @@
 /** Findings and press cards in words, for screens and paper alike: what is wrong, what to do, and in which order. */
 export { findingSentence, findingWords } from './finding-sentence';
+export { BETWEEN_WORDS, FRAME_WORDS, SHAPE_WORDS, WAY_WORDS } from './form-words';
 export { limitSentence, limitWords } from './limit-words';
 export {
   type FigureWords,

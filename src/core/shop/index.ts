@@ -2,6 +2,7 @@
  * What a shop keeps and a run takes copies of: blanks with their measured places, materials, beds, letterings; what follows
  * from a kind of material; the faces that ship, and what a bare shop begins with. What a run decides belongs to spec.
  */
+export { firstLineLarge, linesAlike, sizeShareOf, withLineStyle } from './line-styles';
 export { type CommonStyle, commonStyle, hasShippedFaces, styleOf } from './letter-style';
 export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, isCut, processFacts, stagesOf } from './process';
 export {
@@ -53,11 +54,19 @@ export {
   idSchema,
   photoSchema,
 } from './blank-schema';
+export { type OwnBend, FIRST_BEND, ownBends } from './own-bends';
+export { BEND_WAYS, FRAMES, MONOGRAM_SHAPES, bendSchema } from './setting-schema';
 export {
   type Bed,
+  type Bend,
   type CaseForm,
   type Copy,
+  type Frame,
   type Lettering,
+  type LetteringForm,
+  type MonogramSetting,
+  type MonogramShape,
+  type Stack,
   type LetterStyle,
   type Bought,
   type Material,

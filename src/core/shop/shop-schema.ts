@@ -5,6 +5,7 @@ import { finestMm } from './finest';
 import { carrierIn, layerSchema } from './layer-schema';
 import { MATERIAL_KINDS } from './material-kind';
 import { mm, sizeMm } from './place-schema';
+import { bendSchema, monogramSettingSchema, stackSchema } from './setting-schema';
 
 /** Schemas of what else belongs to the shop and is copied into a run: materials, beds, letterings. */
 
@@ -76,6 +77,8 @@ export const letteringSchema = z.object({
         caseForm: z.enum(CASE_FORMS),
         trackingEm: z.number().min(-0.2).max(1),
         features: z.array(z.string().max(20)),
+        /** Size of its letters, of those of the lettering; left out: the same. */
+        sizeShare: z.number().min(0.1).max(5).optional(),
       }),
     )
     .min(1)
@@ -94,6 +97,9 @@ export const letteringSchema = z.object({
       'What is drawn or marked lies on a border, a cast edge or a backing that is cut whole.',
     ),
   minLetterHeightMm: mm.min(1).max(500),
+  stack: stackSchema.optional(),
+  monogram: monogramSettingSchema.optional(),
+  bend: bendSchema.optional(),
 });
 
 /** A run's own copy of a shop thing; `fromRev` is null while it comes from the shipped defaults. */
@@ -112,3 +118,10 @@ export type Bought = NonNullable<Material['bought']>;
 export type Bed = DeepReadonly<z.infer<typeof bedSchema>>;
 export type Lettering = DeepReadonly<z.infer<typeof letteringSchema>>;
 export type LetterStyle = Lettering['lines'][number];
+/** How the lines of a lettering stand and run. */
+export type LetteringForm = Pick<Lettering, 'stack' | 'monogram' | 'bend'>;
+export type Stack = NonNullable<Lettering['stack']>;
+export type MonogramSetting = NonNullable<Lettering['monogram']>;
+export type Bend = NonNullable<Lettering['bend']>;
+export type MonogramShape = NonNullable<MonogramSetting['shape']>;
+export type Frame = NonNullable<MonogramSetting['frame']>;

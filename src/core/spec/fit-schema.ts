@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MOST_LINES, idSchema, shopIdSchema } from '../shop';
+import { MOST_LINES, bendSchema, idSchema, shopIdSchema } from '../shop';
 
 /** Schemas of how letters are sized and set: rules of a group, exceptions of one text, what was looked at, remedies. */
 
@@ -45,6 +45,8 @@ export const overrideSchema = z.object({
     /** Borders at this share of their distance. */
     z.object({ kind: z.literal('border'), share: z.number().min(0.05).max(1) }),
     z.object({ kind: z.literal('size'), size: ownSizeSchema }),
+    /** Bent otherwise than its set; null: straight. */
+    z.object({ kind: z.literal('bend'), bend: bendSchema.nullable() }),
     /** Where it is largest, also off the middle of its place. */
     z.object({ kind: z.literal('lie'), at: z.literal('largest') }),
   ]),

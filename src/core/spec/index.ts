@@ -2,6 +2,7 @@
  * The run as one value that a person decides: its schema, the references in it, older specs brought up, what of it is found by
  * id. Changing it belongs to edit, what follows from it to resolve.
  */
+export { isMonogramLine } from './monogram-line';
 export { fieldOf } from './field-of';
 export {
   type FitRef,

@@ -1,3 +1,4 @@
+import type { Bend } from '../shop';
 import { assertNever } from '../outcome';
 import { type TextRef, textKeyOf } from './refs';
 import type { Override, OwnSize, RunSpec } from './run-spec';
@@ -16,6 +17,8 @@ export interface OwnSettings {
   readonly widthShare?: number;
   readonly borderShare?: number;
   readonly size?: OwnSize;
+  /** Null: straight. */
+  readonly bend?: Bend | null;
   readonly lie?: 'largest';
 }
 
@@ -52,6 +55,8 @@ function settingOf(set: OverrideSet): OwnSettings {
       return { borderShare: set.share };
     case 'size':
       return { size: set.size };
+    case 'bend':
+      return { bend: set.bend };
     case 'lie':
       return { lie: set.at };
     default:

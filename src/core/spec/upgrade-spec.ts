@@ -218,6 +218,11 @@ function upgradeFrom11(spec: Json): unknown {
   return { ...spec, formatVersion: 12 };
 }
 
+/** Version 13: letterings say how their lines stand and run, and how monograms do; nothing that there was is otherwise. */
+function upgradeFrom12(spec: Json): unknown {
+  return { ...spec, formatVersion: 13 };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
@@ -230,4 +235,5 @@ const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => un
   { from: 9, step: upgradeFrom9 },
   { from: 10, step: upgradeFrom10 },
   { from: 11, step: upgradeFrom11 },
+  { from: 12, step: upgradeFrom12 },
 ];

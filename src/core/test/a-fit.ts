@@ -1,4 +1,4 @@
-import { type ArtCache, type Artwork, drawArtwork } from '../artwork';
+import { type ArtCache, type ArtJob, type Artwork, drawArtwork } from '../artwork';
 import { type CheckedFit, checkedReport } from '../checks';
 import type { Finding } from '../finding';
 import type { Fit, SetSize } from '../fit';
@@ -40,8 +40,13 @@ export function aRunOfLetters(text: string, face: string, part: Partial<SetRun> 
 }
 
 /** Lines of one run each, drawn in one layer. */
-export function anArtwork(face: string, lines: readonly (string | readonly SetRun[])[], widthShare = 1): Artwork {
-  const job = {
+export function anArtwork(
+  face: string,
+  lines: readonly (string | readonly SetRun[])[],
+  widthShare = 1,
+  part: Partial<Pick<ArtJob, 'form' | 'lines'>> = {},
+): Artwork {
+  const job: ArtJob = {
     leadFace: face,
     lines: lines.map((line, no) => ({
       no,
@@ -49,6 +54,7 @@ export function anArtwork(face: string, lines: readonly (string | readonly SetRu
     })),
     layers: [{ colourSlot: 'main', make: { kind: 'text' as const } }],
     widthShare,
+    ...part,
   };
   return drawArtwork(job, shippedFaces());
 }

@@ -26,10 +26,13 @@ export function proofStateOf(spec: RunSpec, at: TextRef, { place, letteringId, w
 
 /** Faces, case and spacing of a lettering, and what is drawn around its letters and beside them, in one word; equal looks give equal words. */
 export function lookOf(spec: RunSpec, { motif }: Pick<PlaceUse, 'motif'>, letteringId: string): string {
-  const { lines, layers } = findLettering(spec, letteringId);
-  const styles = lines.map(({ face, caseForm, trackingEm, features }) =>
-    [face.slice(0, 12), caseForm, trackingEm, ...features].join(' '),
+  const { lines, layers, stack, monogram, bend } = findLettering(spec, letteringId);
+  const styles = lines.map(({ face, caseForm, trackingEm, features, sizeShare }) =>
+    [face.slice(0, 12), caseForm, trackingEm, ...features, ...(sizeShare === undefined ? [] : [`× ${sizeShare}`])].join(
+      ' ',
+    ),
   );
+  const forms = [stack, monogram, bend].flatMap((form) => (form ? Object.values(form).map(wordOf).join(' ') : []));
   const around = layers.flatMap(({ make, under }) => [
     ...(make.kind === 'text' ? [] : [aroundWord(make)]),
     ...(under ? [`${under.kind} ${under.mm}`] : []),
@@ -46,7 +49,7 @@ export function lookOf(spec: RunSpec, { motif }: Pick<PlaceUse, 'motif'>, letter
         ].join(' '),
       ]
     : [];
-  return [...styles, ...around, ...beside].join('; ');
+  return [...styles, ...around, ...forms, ...beside].join('; ');
 }
 
 function aroundWord({ kind, distance, ...others }: Exclude<LayerMake, { kind: 'text' }>): string {

@@ -1,7 +1,16 @@
 import { type DateForm, type DateProblem, type DateValue, readDate, writeDate } from '../dates';
 import type { Finding } from '../finding';
 import { isNamePart, monogramOf, typedMonogram } from '../names';
-import { fieldOf, type Entry, type PlaceUse, type RunSpec, type TextRef, findMotif, ownSettingsAt } from '../spec';
+import {
+  fieldOf,
+  type Entry,
+  type PlaceUse,
+  type RunSpec,
+  type TextRef,
+  findMotif,
+  isMonogramLine,
+  ownSettingsAt,
+} from '../spec';
 import { entryParts, people } from './entry-parts';
 import { withSingleLetters } from './single-letters';
 import { type Token, templateParts } from './tokens';
@@ -37,7 +46,7 @@ export function wordEntry(spec: RunSpec, entry: Entry, at: TextRef, place: Place
     const said = runs.flatMap((run, runNo) => {
       const told = saidOf(spec, entry, { template: run.template, isWhole });
       findings.push(...told.flatMap(({ finding }) => (finding ? [{ ...finding, at: { line: no, run: runNo } }] : [])));
-      const look = { colourSlot: run.slot, face: run.face };
+      const look = { colourSlot: run.slot, face: run.face, ...(isMonogramLine(runs) ? MONOGRAM : {}) };
       return withSingleLetters(
         told.flatMap((part) => runsOf(part, look)),
         run.letter,
@@ -54,7 +63,9 @@ function worded(lines: readonly WordedLine[], findings: readonly Finding[]): Wor
   return { lines, words: lines.map(({ text }) => text), findings };
 }
 
-type RunLook = Pick<WordedRun, 'colourSlot' | 'face'>;
+type RunLook = Pick<WordedRun, 'colourSlot' | 'face' | 'isMonogram'>;
+
+const MONOGRAM = { isMonogram: true } as const;
 
 /** What a token says as runs: its tall part by itself. */
 function runsOf({ text, large }: Said, look: RunLook): WordedRun[] {
@@ -69,9 +80,13 @@ function runsOf({ text, large }: Said, look: RunLook): WordedRun[] {
  * where the place says nothing else on that line.
  */
 function ownLine({ monogram }: RunSpec, { wording }: PlaceUse, text: string, no: number): WordedLine {
-  const isMonogram = wording?.lines[no]?.runs.every(({ template }) => template.trim() === '{monogram}') ?? false;
+  const isMonogram = isMonogramLine(wording?.lines[no]?.runs);
   const [begins, ...others] = (wording?.lines[no] ?? wording?.lines.at(-1))?.runs ?? [];
-  const look: RunLook = { colourSlot: begins?.slot ?? null, face: begins?.face ?? null };
+  const look: RunLook = {
+    colourSlot: begins?.slot ?? null,
+    face: begins?.face ?? null,
+    ...(isMonogram ? MONOGRAM : {}),
+  };
   const typed = runsOf({ text, large: isMonogram ? typedMonogram(text, monogram).large : null }, look);
   return lineOf(no, withSingleLetters(typed, others.length === 0 ? begins?.letter : undefined));
 }

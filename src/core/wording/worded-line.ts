@@ -10,6 +10,8 @@ export interface WordedRun {
   readonly face: string | null;
   /** Drawn taller than the rest, as the centre of a monogram is. */
   readonly isTall: boolean;
+  /** A letter of a monogram. */
+  readonly isMonogram?: true;
 }
 
 /** One line of a text. Its runs together are its `text`; none is empty, and no two neighbours are set alike. */
@@ -32,7 +34,7 @@ export function lineOf(no: number, runs: readonly WordedRun[]): WordedLine {
 }
 
 function isSetAlike(a: WordedRun, b: WordedRun): boolean {
-  return a.colourSlot === b.colourSlot && a.face === b.face && a.isTall === b.isTall;
+  return a.colourSlot === b.colourSlot && a.face === b.face && a.isTall === b.isTall && a.isMonogram === b.isMonogram;
 }
 
 /**

@@ -1,0 +1,264 @@
+import fc from 'fast-check';
+import { EM_UNITS } from '../faces';
+import { type Ring, boxOfRings, outlineRings } from '../geometry';
+import { type Bend, type Stack, BRASS_SCRIPT_SHA, HEAVY_SLAB_SHA, STAND_BLOCK_SHA } from '../shop';
+import { aRunOfLetters, anArtwork, shippedFaces } from '../test';
+import { bendAt, bentRing } from './bend';
+import type { Artwork } from './draw-artwork';
+
+const block = STAND_BLOCK_SHA;
+const cap = shippedFaces()(block).capHeightEm * EM_UNITS;
+/** How far the round ends of this face reach beyond its line, of its capitals. */
+const ROUNDED = 0.03;
+const PLAIN: Stack = { gapShare: 0.5, widths: 'own', between: 'nothing' };
+
+const line = (text: string, no: number, sizeShare?: number, face = block) => ({
+  no,
+  runs: [aRunOfLetters(text, face)],
+  ...(sizeShare === undefined ? {} : { sizeShare }),
+});
+
+function stacked(texts: readonly (readonly [text: string, share?: number])[], stack: Partial<Stack> = {}): Artwork {
+  const lines = texts.map(([text, share], no) => line(text, no, share));
+  return anArtwork(block, [], 1, { lines, form: { stack: { ...PLAIN, ...stack } } });
+}
+
+/** Boxes of the islands, from the top down. */
+const boxesOf = (art: Artwork) =>
+  art.outline.islands.map(({ outer }) => boxOfRings([outer])!).sort((a, b) => a.minY - b.minY || a.minX - b.minX);
+
+test('capitals of a smaller line stand clear of the first by the asked share, centred beneath it', () => {
+  const art = stacked([['HEH'], ['IE', 0.4]], { gapShare: 0.3 });
+  const boxes = boxesOf(art);
+  const [above, below] = [boxes.slice(0, 3), boxes.slice(3)];
+  expect(below).toHaveLength(2);
+  const head = Math.min(...below.map(({ minY }) => minY));
+  expect(Math.abs(head / cap - 0.3)).toBeLessThan(ROUNDED);
+  expect(Math.abs((below[0]!.maxY - below[0]!.minY) / cap - 0.4)).toBeLessThan(ROUNDED);
+  const middle = (some: typeof boxes) =>
+    (Math.min(...some.map((b) => b.minX)) + Math.max(...some.map((b) => b.maxX))) / 2;
+  expect(Math.abs(middle(above) - middle(below))).toBeLessThan(3);
+  expect(art.lastBaselineEm * EM_UNITS).toBeCloseTo(0.7 * cap, -3);
+  expect(art.lineScales).toEqual([1, 0.4]);
+});
+
+test('what hangs below a line takes half of the room and never more', () => {
+  const room = (text: string) => {
+    const art = stacked([[text], ['H', 0.5]], { gapShare: 0.4 });
+    const last = boxesOf(art).at(-1)!;
+    const lowest = Math.max(
+      ...boxesOf(art)
+        .slice(0, -1)
+        .map(({ maxY }) => maxY),
+    );
+    return (last.minY - Math.max(0, lowest)) / cap;
+  };
+  expect(Math.abs(room('HH') - 0.4)).toBeLessThan(ROUNDED);
+  expect(room('Hg')).toBeGreaterThanOrEqual(0.2 - 1e-3);
+  expect(room('Hg')).toBeLessThan(0.4);
+});
+
+test('the least capitals are those of the smallest line, and it is named', () => {
+  expect(stacked([['Ada'], ['1996', 0.3]]).lowest).toEqual({
+    capHeightEm: expect.closeTo((0.3 * cap) / EM_UNITS, 6),
+    line: 1,
+  });
+  expect(stacked([['Ada'], ['1996']]).lowest.line).toBe(0);
+});
+
+test('equally wide: every line is as wide as the widest, unless it would be four times as large', () => {
+  const widthOf = (text: string) => {
+    const { minX, maxX } = anArtwork(block, [text]).inkBox!;
+    return maxX - minX;
+  };
+  const lineText = fc.string({ unit: fc.constantFrom(...'ABEHMNRagi'), minLength: 3, maxLength: 9 });
+  fc.assert(
+    fc.property(fc.array(lineText, { minLength: 2, maxLength: 4 }), (texts) => {
+      const art = stacked(
+        texts.map((text) => [text]),
+        { widths: 'equal' },
+      );
+      const widest = Math.max(...texts.map(widthOf));
+      texts.forEach((text, i) => {
+        const scale = art.lineScales[i]!;
+        expect(scale).toBeLessThanOrEqual(4);
+        if (scale < 4) expect((widthOf(text) * scale) / widest).toBeCloseTo(1, 5);
+      });
+      expect((art.inkBox!.maxX - art.inkBox!.minX) / widest).toBeCloseTo(1, 4);
+    }),
+    { numRuns: 30, seed: 5 },
+  );
+  expect(stacked([['I'], ['MMMMMMMMMM']], { widths: 'equal' }).lineScales).toEqual([4, 1]);
+});
+
+test('an ornament stands clear of both lines, in the middle of the room between them', () => {
+  for (const between of ['rule', 'dot', 'lozenge'] as const) {
+    const boxes = boxesOf(stacked([['HH'], ['HH', 0.5]], { gapShare: 0.3, between }));
+    expect(boxes).toHaveLength(5);
+    const mark = boxes[2]!;
+    expect(mark.minX + mark.maxX).toBeLessThan(10);
+    expect(Math.abs(mark.minY / cap - 0.3)).toBeLessThan(ROUNDED);
+    expect(Math.abs((boxes[3]!.minY - mark.maxY - mark.minY) / cap)).toBeLessThan(ROUNDED);
+  }
+  expect(boxesOf(stacked([['HH'], ['HH', 0.5]], { between: 'nothing' }))).toHaveLength(4);
+});
+
+test('without a stack lines stand as they always did: the same points', () => {
+  const before = anArtwork(block, ['Ada', 'Lind']);
+  const after = anArtwork(block, [], 1, { lines: [line('Ada', 0), line('Lind', 1)], form: {} });
+  expect(after.outline).toEqual(before.outline);
+  expect(after.lastBaselineEm).toBe(1.2);
+});
+
+const monogram = { shape: 'circle', gapShare: 0.07, frame: 'ring' } as const;
+const initials = (text: string) => ({ no: 0, runs: [aRunOfLetters(text, block, { isMonogram: true })] });
+
+test('a monogram takes its form and its frame; words on the same lettering do not', () => {
+  const formed = anArtwork(block, [], 1, { lines: [initials('MFH')], form: { monogram } });
+  const { minX, maxX, minY, maxY } = formed.inkBox!;
+  // The frame is round, and nothing is drawn apart from it and three letters.
+  expect((maxX - minX) / (maxY - minY)).toBeCloseTo(1, 2);
+  expect(formed.outline.islands).toHaveLength(4);
+  expect(formed.unformed).toEqual([]);
+  const words = anArtwork(block, [], 1, { lines: [line('MFH', 0)], form: { monogram } });
+  expect(words.outline).toEqual(anArtwork(block, ['MFH']).outline);
+});
+
+test('letters that do not make the form stand in a row, and that is told', () => {
+  const art = anArtwork(block, [], 1, {
+    lines: [initials('AB')],
+    form: { monogram: { ...monogram, shape: 'twoOverOne' } },
+  });
+  expect(art.unformed).toEqual([{ line: 0, numLetters: 2 }]);
+  expect(art.outline.islands).toHaveLength(3);
+});
+
+test('drawn narrower, a monogram is still in a round frame', () => {
+  const art = anArtwork(block, [], 0.7, { lines: [initials('MFH')], form: { monogram } });
+  const { minX, maxX, minY, maxY } = art.inkBox!;
+  expect((maxX - minX) / (maxY - minY)).toBeCloseTo(1, 2);
+});
+
+const BENDS: readonly Bend[] = (['arch', 'dip'] as const).flatMap((way) => [
+  { way, curve: { by: 'radius', capitals: 4 }, letters: 'bent' } as const,
+  { way, curve: { by: 'rise', share: 0.2 }, letters: 'bent' } as const,
+]);
+
+function bent(text: string, bend: Bend, face = block): Artwork {
+  return anArtwork(face, [], 1, { lines: [line(text, 0, undefined, face)], form: { bend } });
+}
+
+test('bent outlines are within 0.02 mm of an independent mapping at capitals of 25 mm', () => {
+  const mmPerUnit = 25 / cap;
+  let worst = 0;
+  for (const bend of BENDS) {
+    for (const text of ['Wilhelmina', 'HAMBURG']) {
+      const straight = anArtwork(block, [text]);
+      const { minX, maxX } = straight.inkBox!;
+      const radius = bend.curve.by === 'radius' ? 4 * cap : ((maxX - minX) * (0.25 / 0.2 + 0.2)) / 2;
+      const sign = bend.way === 'arch' ? -1 : 1;
+      // Polar, by turning a point about the circle's middle, in steps that are fine everywhere.
+      const centre = [(minX + maxX) / 2, -cap / 2 - sign * radius] as const;
+      const wanted = [...outlineRings(straight.outline)].flatMap((ring) =>
+        fine(ring, 20_000).map(([x, y]) => {
+          const turn = (-sign * (x - centre[0])) / radius;
+          const dy = y - centre[1];
+          return [centre[0] - dy * Math.sin(turn), centre[1] + dy * Math.cos(turn)] as const;
+        }),
+      );
+      const rings = [...outlineRings(bent(text, bend).outline)];
+      for (const [x, y] of wanted.filter((_, i) => i % 3 === 0))
+        worst = Math.max(worst, Math.min(...rings.map((ring) => distanceTo(ring, x, y))) * mmPerUnit);
+    }
+  }
+  expect(worst).toBeLessThan(0.02);
+});
+
+/** Points along a ring, no farther from each other than that. */
+function fine(ring: Ring, step: number): readonly (readonly [number, number])[] {
+  const points: (readonly [number, number])[] = [];
+  for (let k = 0, j = ring.length - 2; k < ring.length; j = k, k += 2) {
+    const [ax, ay, bx, by] = [ring[j]!, ring[j + 1]!, ring[k]!, ring[k + 1]!];
+    const steps = Math.max(1, Math.ceil(Math.hypot(bx - ax, by - ay) / step));
+    for (let i = 0; i < steps; i++) points.push([ax + ((bx - ax) * i) / steps, ay + ((by - ay) * i) / steps]);
+  }
+  return points;
+}
+
+function distanceTo(ring: Ring, x: number, y: number): number {
+  let least = Infinity;
+  for (let k = 0, j = ring.length - 2; k < ring.length; j = k, k += 2) {
+    const [ax, ay, bx, by] = [ring[j]!, ring[j + 1]!, ring[k]!, ring[k + 1]!];
+    const length2 = (bx - ax) ** 2 + (by - ay) ** 2 || 1;
+    const t = Math.max(0, Math.min(1, ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / length2));
+    least = Math.min(least, Math.hypot(x - ax - t * (bx - ax), y - ay - t * (by - ay)));
+  }
+  return least;
+}
+
+test('bent text has the islands and holes of the straight one, in joined and in other faces', () => {
+  const parts = (art: Artwork) => [
+    art.outline.islands.length,
+    art.outline.islands.flatMap(({ holes }) => holes).length,
+  ];
+  for (const face of [block, BRASS_SCRIPT_SHA, HEAVY_SLAB_SHA]) {
+    for (const text of ['Wilhelmina', 'Bo', 'Åse Krug', 'Quirin']) {
+      const straight = parts(anArtwork(face, [text]));
+      for (const bend of BENDS)
+        expect([text, bend.way, ...parts(bent(text, bend, face))]).toEqual([text, bend.way, ...straight]);
+    }
+  }
+});
+
+test('an arch is highest in the middle, a dip lowest, by the rise that was asked for', () => {
+  const straight = anArtwork(block, ['HHHHHHHHHHH']).inkBox!;
+  const width = straight.maxX - straight.minX;
+  for (const way of ['arch', 'dip'] as const) {
+    const art = bent('HHHHHHHHHHH', { way, curve: { by: 'rise', share: 0.2 }, letters: 'bent' });
+    const boxes = [...boxesOf(art)].sort((a, b) => a.minX - b.minX);
+    const middle = boxes[5]!;
+    expect((middle.minX + middle.maxX) / 2).toBeCloseTo((straight.minX + straight.maxX) / 2, -3);
+    const fall = (boxes[0]!.minY + boxes[0]!.maxY - middle.minY - middle.maxY) / 2;
+    expect(Math.sign(fall)).toBe(way === 'arch' ? 1 : -1);
+    expect(Math.abs(fall) / width).toBeGreaterThan(0.13);
+    expect(Math.abs(fall) / width).toBeLessThan(0.2);
+  }
+});
+
+test('turned letters keep their shape, and those that join are bent all the same', () => {
+  const turned = { way: 'arch', curve: { by: 'radius', capitals: 4 }, letters: 'turned' } as const;
+  const lengths = (art: Artwork) =>
+    art.outline.islands.map(({ outer }) => Math.round(lengthOf(outer) / 1e4)).sort((a, b) => a - b);
+  expect(lengths(bent('HIT', turned))).toEqual(lengths(anArtwork(block, ['HIT'])));
+  expect(lengths(bent('HIT', { ...turned, letters: 'bent' }))).not.toEqual(lengths(anArtwork(block, ['HIT'])));
+  const joined = bent('amelia', turned, BRASS_SCRIPT_SHA);
+  expect(joined.outline).toEqual(bent('amelia', { ...turned, letters: 'bent' }, BRASS_SCRIPT_SHA).outline);
+});
+
+function lengthOf(ring: Ring): number {
+  return fine(ring, Infinity).reduce((sum, [x, y], i, all) => {
+    const [px, py] = all.at(i - 1)!;
+    return sum + Math.hypot(x - px, y - py);
+  }, 0);
+}
+
+test('one radius bends a set alike; what is longer than the circle is never bent through itself', () => {
+  const radius = { way: 'arch', curve: { by: 'radius', capitals: 6 }, letters: 'bent' } as const;
+  expect(bent('Bo', radius).bent!.radiusEm).toBe(bent('Wilhelmina', radius).bent!.radiusEm);
+  expect(bent('Bo', radius).bent!.radiusEm).toBeCloseTo((6 * cap) / EM_UNITS, 6);
+  const tight = bent('Wilhelmina '.repeat(4), { ...radius, curve: { by: 'radius', capitals: 1.5 } });
+  const { minX, maxX } = anArtwork(block, ['Wilhelmina '.repeat(4)]).inkBox!;
+  expect(2 * Math.PI * tight.bent!.radiusEm * EM_UNITS).toBeGreaterThan(maxX - minX);
+});
+
+test('edges are split only as far as the curve asks', () => {
+  const at = bendAt(
+    { way: 'arch', curve: { by: 'radius', capitals: 8 }, letters: 'bent' },
+    { minX: 0, maxX: 1e6 },
+    { head: -cap, foot: 0, capHeight: cap },
+  );
+  const square = Int32Array.of(0, 0, 700_000, 0, 700_000, -700_000, 0, -700_000);
+  const { length } = bentRing(square, at);
+  expect(length / 2).toBeGreaterThan(16);
+  expect(length / 2).toBeLessThan(80);
+});

@@ -1,0 +1,178 @@
+import { EM_UNITS } from '../faces';
+import { type Ring, boxOfRings } from '../geometry';
+import type { LetterApart, SetLine } from '../resolve';
+import { type Bend, isConnectedFace } from '../shop';
+import type { ArtJob } from './art-job';
+import { type BendAt, bendAt, bentRing, turnedRings } from './bend';
+import { type LaidLine, inkBoxOf, laidLine } from './laid-line';
+import { type FaceOf, type LaidGlyph, type MissingCharacter, movedRing } from './lay-line';
+import { type Letters, lettersOf } from './letters';
+import { withMotif } from './place-motif';
+import { type StackedLines, stackLines } from './stack-lines';
+
+/** From baseline to baseline, of lines that stand as they are typed. */
+const LINE_PITCH_EM = 1.2;
+
+/** What of a job its letters are set from: layers do not come into it. */
+export type LettersJob = Pick<ArtJob, 'leadFace' | 'lines' | 'form' | 'motif' | 'widthShare'>;
+
+/** What there is to say of a text that is set, whatever its layers are. */
+export interface TextFacts {
+  readonly capHeightEm: number;
+  readonly xHeightEm: number;
+  /** Baseline of the last line, below that of the first. */
+  readonly lastBaselineEm: number;
+  /** The lowest capitals of all lines, and which line of the wording they stand in. */
+  readonly lowest: { readonly capHeightEm: number; readonly line: number };
+  /** How many times as large as the lettering's the letters of each line are, in the order of the job's lines. */
+  readonly lineScales: readonly number[];
+  /** Monograms that are not of as many letters as their shape takes. */
+  readonly unformed: readonly { readonly line: number; readonly numLetters: number }[];
+  /** The circle that it is bent to, and how much nearer its heads are to each other than its feet, or the other way round. */
+  readonly bent: Bent | null;
+  /** Characters without a glyph in their face, each once a run. They are left out of the outline. */
+  readonly missing: readonly (MissingCharacter & { readonly line: number })[];
+}
+
+/** A text set, before its layers are made. */
+export interface SetLetters extends TextFacts {
+  readonly letters: Letters;
+}
+
+/** How a text is bent. */
+export interface Bent {
+  readonly radiusEm: number;
+  /** From the heads of its first line to the feet of its last. */
+  readonly heightEm: number;
+}
+
+/** The letters of a line where they stand, and what stands there besides. */
+interface PlacedLine {
+  readonly line: SetLine;
+  readonly glyphs: readonly LaidGlyph[];
+  readonly beside: readonly Ring[];
+}
+
+/** Sets lines one below the other with their ink centred, each monogram in its form, and bends them where that is wanted. */
+export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
+  const { form = {} } = job;
+  const { capHeightEm, xHeightEm } = faceOf(job.leadFace);
+  // What has a form of its own is drawn narrower before it takes that form, so that a circle stays one.
+  const isFormed = form.monogram !== undefined || form.bend !== undefined;
+  const setting = { monogram: form.monogram, widthShare: isFormed ? job.widthShare : 1 };
+  const laid = job.lines.map((line) => laidLine(line, setting, faceOf));
+  const stacked =
+    form.stack && laid.length > 1 ? stackLines(laid, form.stack, capHeightEm * EM_UNITS) : onBaselines(laid);
+  const straight = placedLines(stacked);
+  const lastBaselineEm = (stacked.lines.at(-1)?.dy ?? 0) / EM_UNITS;
+  const at = form.bend
+    ? circleOf(form.bend, straight, { head: -capHeightEm * EM_UNITS, foot: lastBaselineEm * EM_UNITS })
+    : null;
+  const placed = form.bend && at ? straight.map((line) => bentLine(line, at, form.bend!)) : straight;
+  const text = lettersOf(ringsBySlot(placed), ringsOfLetter(placed), isFormed ? 1 : job.widthShare, capHeightEm);
+  return {
+    letters: job.motif ? withMotif(text, job.motif, { capHeightEm, lastBaselineEm }) : text,
+    capHeightEm,
+    xHeightEm,
+    lastBaselineEm,
+    lowest: lowestOf(
+      stacked.lines.map(({ laid }) => laid),
+      capHeightEm,
+    ),
+    lineScales: stacked.lines.map(({ laid }) => laid.scale),
+    unformed: laid.flatMap(({ line, unformed }) =>
+      unformed === null ? [] : [{ line: line.no, numLetters: unformed }],
+    ),
+    bent: at && { radiusEm: at.radius / EM_UNITS, heightEm: capHeightEm + lastBaselineEm },
+    missing: laid.flatMap(({ line, missing }) => eachOnce(missing).map((one) => ({ ...one, line: line.no }))),
+  };
+}
+
+/** One below the other as they are typed; one by itself stands where it was shaped. */
+function onBaselines(laid: readonly LaidLine[]): StackedLines {
+  const isOne = laid.length === 1;
+  return {
+    lines: laid.map((line, i) => {
+      const box = inkBoxOf(line);
+      const middle = box ? Math.round((box.minX + box.maxX) / 2) : 0;
+      return { laid: line, dx: isOne ? 0 : -middle, dy: isOne ? 0 : Math.round(i * LINE_PITCH_EM * EM_UNITS) };
+    }),
+    between: [],
+  };
+}
+
+function placedLines({ lines, between }: StackedLines): PlacedLine[] {
+  return lines.map(({ laid, dx, dy }, i) => {
+    const move = (ring: Ring) => (dx === 0 && dy === 0 ? (ring as Int32Array) : movedRing(ring as Int32Array, dx, dy));
+    return {
+      line: laid.line,
+      glyphs: laid.glyphs.map((glyph) => ({ ...glyph, rings: glyph.rings.map(move) })),
+      beside: [...laid.beside.map(move), ...between.flatMap(({ above, ring }) => (above === i ? [ring] : []))],
+    };
+  });
+}
+
+function circleOf(bend: Bend, lines: readonly PlacedLine[], between: { readonly head: number; readonly foot: number }) {
+  const box = boxOfRings(lines.flatMap(({ glyphs, beside }) => [...glyphs.flatMap(({ rings }) => rings), ...beside]));
+  return box && bendAt(bend, box, { ...between, capHeight: -between.head });
+}
+
+function bentLine({ line, glyphs, beside }: PlacedLine, at: BendAt, { letters }: Bend): PlacedLine {
+  const isTurned = letters === 'turned' && !line.runs.some(({ face }) => isConnectedFace(face));
+  const bent = (rings: readonly Ring[]) => rings.map((ring) => bentRing(ring, at));
+  return {
+    line,
+    glyphs: isTurned ? turnedLetters(glyphs, at) : glyphs.map((glyph) => ({ ...glyph, rings: bent(glyph.rings) })),
+    beside: bent(beside),
+  };
+}
+
+/** Marks turn with their letters. */
+function turnedLetters(glyphs: readonly LaidGlyph[], at: BendAt): LaidGlyph[] {
+  const letters = new Map<string, LaidGlyph>();
+  for (const { run, at: start, rings } of glyphs) {
+    const key = `${run} ${start}`;
+    letters.set(key, { run, at: start, rings: [...(letters.get(key)?.rings ?? []), ...rings] });
+  }
+  return [...letters.values()].map((letter) => ({ ...letter, rings: turnedRings(letter.rings, at) }));
+}
+
+function ringsBySlot(lines: readonly PlacedLine[]): ReadonlyMap<string, readonly Int32Array[]> {
+  const bySlot = new Map<string, Int32Array[]>();
+  const add = (slot: string, rings: readonly Ring[]) => {
+    const own = bySlot.get(slot) ?? [];
+    own.push(...(rings as readonly Int32Array[]));
+    bySlot.set(slot, own);
+  };
+  for (const { line, glyphs, beside } of lines) {
+    for (const { run, rings } of glyphs) add(line.runs[run]!.colourSlot, rings);
+    // eslint-disable-next-line no-restricted-syntax -- what belongs to no letter is cut from what its line begins with
+    const [first] = line.runs;
+    if (first && beside.length > 0) add(first.colourSlot, beside);
+  }
+  return bySlot;
+}
+
+function ringsOfLetter(lines: readonly PlacedLine[]) {
+  return ({ line, run, start, end }: LetterApart) =>
+    (lines[line]?.glyphs ?? []).flatMap((glyph) =>
+      glyph.run === run && glyph.at >= start && glyph.at < end ? glyph.rings : [],
+    );
+}
+
+/** The heights of a text are told by its first line; of the others by their own. */
+function lowestOf(lines: readonly LaidLine[], capHeightEm: number): TextFacts['lowest'] {
+  const heights = lines.map(({ line, capHeight, scale, lowestShare }, i) => ({
+    capHeightEm: (i === 0 ? capHeightEm * scale : capHeight / EM_UNITS) * lowestShare,
+    line: line.no,
+  }));
+  return heights.reduce((low, one) => (one.capHeightEm < low.capHeightEm ? one : low), { capHeightEm, line: 0 });
+}
+
+function eachOnce(missing: readonly MissingCharacter[]): MissingCharacter[] {
+  const seen = new Set<string>();
+  return missing.filter(({ character, run }) => {
+    const key = `${run} ${character}`;
+    return !seen.has(key) && seen.add(key);
+  });
+}

@@ -1,0 +1,58 @@
+import { DEFAULT_LETTERINGS, HEAVY_SLAB_SHA, STAND_BLOCK_SHA, type Bend, FIRST_BEND } from '.';
+import { firstLineLarge, linesAlike, sizeShareOf, withLineStyle } from './line-styles';
+import { ownBends } from './own-bends';
+import { letteringSchema } from './shop-schema';
+
+const [plain] = DEFAULT_LETTERINGS.map(({ value }) => value);
+
+test('a line gets a style of its own; those before it keep what was repeated for them', () => {
+  const third = withLineStyle(plain!, 2, { face: HEAVY_SLAB_SHA, sizeShare: 0.5 });
+  expect(third.lines.map(({ face }) => face)).toEqual([plain!.lines[0]!.face, plain!.lines[0]!.face, HEAVY_SLAB_SHA]);
+  expect([0, 1, 2, 5].map((no) => sizeShareOf(third, no))).toEqual([1, 1, 0.5, 0.5]);
+  const second = withLineStyle(third, 1, { face: STAND_BLOCK_SHA });
+  expect(second.lines.map(({ face }) => face)).toEqual([plain!.lines[0]!.face, STAND_BLOCK_SHA, HEAVY_SLAB_SHA]);
+  expect(letteringSchema.parse(second)).toEqual(second);
+});
+
+test('first line large: the others small and near; alike again, all is as it was', () => {
+  const large = firstLineLarge(plain!);
+  expect([0, 1, 3].map((no) => sizeShareOf(large, no))).toEqual([1, 0.32, 0.32]);
+  expect(large.stack).toEqual({ gapShare: 0.22, widths: 'own', between: 'nothing' });
+  expect(large.lines[1]!.face).toBe(plain!.lines[0]!.face);
+  const alike = linesAlike(large);
+  expect(alike).not.toHaveProperty('stack');
+  expect([0, 1].map((no) => sizeShareOf(alike, no))).toEqual([1, 1]);
+  expect(letteringSchema.parse(large)).toEqual(large);
+  // A face of its own stays.
+  expect(firstLineLarge(withLineStyle(plain!, 1, { face: HEAVY_SLAB_SHA })).lines[1]!.face).toBe(HEAVY_SLAB_SHA);
+});
+
+test('a text is bent otherwise than its set: straight, the other way, flatter, tighter', () => {
+  expect(ownBends(undefined).map(({ id }) => id)).toEqual(['arch', 'dip']);
+  expect(ownBends(undefined)[1]!.bend).toEqual({ ...FIRST_BEND, way: 'dip' });
+  const capitals = (bend: Bend) =>
+    ownBends(bend).map(({ id, bend: own }) => [
+      id,
+      own && own.way,
+      own?.curve.by === 'radius' ? own.curve.capitals : null,
+    ]);
+  expect(capitals({ ...FIRST_BEND, curve: { by: 'radius', capitals: 6 } })).toEqual([
+    ['straight', null, null],
+    ['otherWay', 'dip', 6],
+    ['flatter', 'arch', 9],
+    ['tighter', 'arch', 4],
+  ]);
+  const shares = ownBends({ ...FIRST_BEND, way: 'dip', curve: { by: 'rise', share: 0.3 } }).map(({ bend }) =>
+    bend?.curve.by === 'rise' ? bend.curve.share : null,
+  );
+  expect(shares).toEqual([null, 0.3, expect.closeTo(0.2, 9), expect.closeTo(0.45, 9)]);
+  // Never beyond what a lettering may say.
+  for (const curve of [
+    { by: 'radius', capitals: 1.5 },
+    { by: 'radius', capitals: 200 },
+    { by: 'rise', share: 0.5 },
+    { by: 'rise', share: 0.01 },
+  ] as const)
+    for (const { bend } of ownBends({ ...FIRST_BEND, curve }))
+      if (bend) expect(letteringSchema.safeParse({ ...plain, bend }).success).toBe(true);
+});

@@ -1,0 +1,39 @@
+import { styleOf } from './letter-style';
+import type { Lettering, LetterStyle } from './shop-schema';
+
+/** Styles of single lines, and what is usual for several. */
+
+/** A line of its own style; lines before it that had none keep the one that was repeated for them. */
+export function withLineStyle(lettering: Lettering, no: number, part: Partial<LetterStyle>): Lettering {
+  const count = Math.max(lettering.lines.length, no + 1);
+  const lines = Array.from({ length: count }, (_, i) => {
+    const style = styleOf(lettering, i);
+    return i === no ? { ...style, ...part } : style;
+  });
+  // What is further down went on as the last one did, and goes on so.
+  return { ...lettering, lines };
+}
+
+/** Size of the letters of a line, of those of the lettering. */
+export function sizeShareOf(lettering: Lettering, no: number): number {
+  return styleOf(lettering, no).sizeShare ?? 1;
+}
+
+const SMALL_SHARE = 0.32;
+const NEAR_SHARE = 0.22;
+
+/** The first line large, all others small beneath it: a monogram over its date, a name over a year. */
+export function firstLineLarge(lettering: Lettering): Lettering {
+  const [first, second] = [styleOf(lettering, 0), styleOf(lettering, 1)];
+  const { sizeShare: _, ...large } = first;
+  return {
+    ...lettering,
+    lines: [large, { ...second, sizeShare: SMALL_SHARE }],
+    stack: { gapShare: NEAR_SHARE, widths: 'own', between: 'nothing' },
+  };
+}
+
+/** All lines alike, on even baselines. */
+export function linesAlike({ stack: _, ...lettering }: Lettering): Lettering {
+  return { ...lettering, lines: lettering.lines.map(({ sizeShare: __, ...style }) => style) };
+}
