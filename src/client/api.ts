@@ -144,8 +144,11 @@ export const api = {
   removeThing: (shelf: Shelf, id: string) => send<null>(`/api/shop/${shelf}/${id}`, { method: 'DELETE' }),
   restoreThing: <S extends Shelf>(shelf: S, id: string) =>
     send<ShopThingView<ShopValues[S]>>(`/api/shop/${shelf}/${id}/restored`, withJson('POST', {})),
-  letteringSample: (lettering: Lettering, text: string) =>
-    send<{ readonly sample: SampleAnswer | null }>('/api/lettering-samples', withJson('POST', { lettering, text })),
+  letteringSample: (lettering: Lettering, text: string, isMonogram: boolean) =>
+    send<{ readonly sample: SampleAnswer | null }>(
+      '/api/lettering-samples',
+      withJson('POST', { lettering, text, isMonogram }),
+    ),
   keepPhoto: (jpeg: Blob) =>
     send<KeptPhoto>('/api/photos', { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body: jpeg }),
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan`),

@@ -5,11 +5,12 @@ import type { SampleAnswer } from '@/services';
 import { api } from './api';
 import { useApiQuery } from './api-query';
 
-/** A text as a lettering would cut it; null while it is drawn, and without ink. */
-export function useLetteringSample(lettering: Lettering, text: string): SampleAnswer | null {
+/** A text as a lettering would cut it, of several lines or with a monogram for the first; null while it is drawn, and without ink. */
+export function useLetteringSample(lettering: Lettering, text: string, isMonogram = false): SampleAnswer | null {
+  const { lines, stack, monogram, bend } = lettering;
   const { value } = useApiQuery({
-    key: ['lettering-sample', lettering.lines, text],
-    ask: () => api.letteringSample(lettering, text),
+    key: ['lettering-sample', lines, stack, monogram, bend, text, isMonogram],
+    ask: () => api.letteringSample(lettering, text, isMonogram),
     isKept: true,
   });
   return value?.sample ?? null;

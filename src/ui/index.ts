@@ -7,6 +7,7 @@ export { HeldInput } from './held-input';
 export { useHeldText } from './use-held-text';
 export { Key } from './key';
 export { KeyHelp, openKeyHelp } from './key-help';
+export { useSeen } from './use-seen';
 export { type KeyBinding, type KeyGroup, shownKeys, useKeys } from './use-keys';
 export { KnurlMark } from './knurl-mark';
 export { Notice } from './notice';

@@ -3,7 +3,7 @@
 import { randomBytes, useLengths, useRun } from '@/client';
 import { type MainPlace, dropOverrides, setOverrides } from '@/core/edit';
 import { type OverrideSet, type TextRef, WIDTH_SHARES, ownSettingsAt } from '@/core/spec';
-import { styleOf } from '@/core/shop';
+import { type OwnBend, ownBends, styleOf } from '@/core/shop';
 import { Button, LengthField, NumberField, Select } from '@/ui';
 
 interface ChosenBarProps {
@@ -15,7 +15,7 @@ interface ChosenBarProps {
   readonly onClear: () => void;
 }
 
-const OWN_KINDS: readonly OverrideSet['kind'][] = ['lettering', 'material', 'tracking', 'width', 'size'];
+const OWN_KINDS: readonly OverrideSet['kind'][] = ['lettering', 'material', 'tracking', 'width', 'size', 'bend'];
 
 /** What the chosen ones have otherwise than the set: lettering, film, size, width, tracking. */
 export function ChosenBar({ texts, numChosen, place, letterMm, onClear }: ChosenBarProps) {
@@ -23,6 +23,7 @@ export function ChosenBar({ texts, numChosen, place, letterMm, onClear }: Chosen
   const { unit } = useLengths();
   const set = (value: OverrideSet) => change((now) => setOverrides(now, texts, value, randomBytes));
   const { condenseTo, stretchTo } = spec.remedies;
+  const bends = ownBends(place.lettering.bend);
   // The fields show what the first of them has; typing gives it to all.
   const [first] = texts;
   const own = first ? ownSettingsAt(spec, first) : {};
@@ -73,10 +74,27 @@ export function ChosenBar({ texts, numChosen, place, letterMm, onClear }: Chosen
           max={100}
           onChange={(percent) => set({ kind: 'tracking', trackingEm: percent / 100 })}
         />
+        <Pick
+          label="Bend of the chosen"
+          options={bends.map(({ id }) => [id, BEND_WORDS[id]])}
+          onPick={(picked) => {
+            const found = bends.find(({ id }) => id === picked);
+            if (found) set({ kind: 'bend', bend: found.bend });
+          }}
+        />
       </div>
     </section>
   );
 }
+
+const BEND_WORDS: Readonly<Record<OwnBend, string>> = {
+  straight: 'straight',
+  arch: 'an arch',
+  dip: 'a dip',
+  otherWay: 'the other way',
+  flatter: 'flatter',
+  tighter: 'tighter',
+};
 
 interface PickProps {
   readonly label: string;

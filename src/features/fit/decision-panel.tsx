@@ -121,6 +121,7 @@ const OWN_KINDS: readonly OverrideSet['kind'][] = [
   'width',
   'border',
   'size',
+  'bend',
   'lie',
   'wording',
 ];
@@ -131,6 +132,7 @@ const OWN_WORDS: Record<keyof OwnSettings, string> = {
   widthShare: 'width',
   borderShare: 'border',
   size: 'size',
+  bend: 'bend',
   lie: 'spot',
   lines: 'wording',
 };

@@ -8,6 +8,7 @@ import { ArrangementPanel } from './arrangement-panel';
 import { CostsPanel } from './costs-panel';
 import { DecisionPanel } from './decision-panel';
 import { fitKey } from './fit-key';
+import { FormPanel } from './form-panel';
 import { HeightStrip } from './height-strip';
 import { LayerPanel } from './layer-panel';
 import { LetteringPanel } from './lettering-panel';
@@ -71,6 +72,7 @@ export function FitSide({ place, shown, subject, selection, onPreview }: FitSide
       <OpenFindings shown={shown} subject={subject} onPick={selection.focus} />
       {setSize && <CostsPanel setSize={setSize} onPick={pickText} />}
       <LetteringPanel at={at} lettering={lettering} />
+      <FormPanel place={place} shown={shown} />
       <LayerPanel place={place} />
       <MotifPanel place={place} />
       {slots.map((one) => (

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { CASE_WORDS, useLengths } from '@/client';
 import { CASE_FORMS, type CaseForm, type Lettering, SHIPPED_FACES, styleOf } from '@/core/shop';
 import type { ShopThingView } from '@/services';
+import { FormFields } from '@/parts/lettering';
 import { Choice, FieldRow, HeldInput, LengthField, NumberField, Select } from '@/ui';
 import { LetteringSample } from './lettering-sample';
 import { ThingPage } from './thing-page';
@@ -19,7 +20,11 @@ export function LetteringPage({ initial }: { readonly initial: ShopThingView<Let
       titleOf={({ name }) => <h1 className="text-xl font-bold">{name}</h1>}
     >
       {(lettering, change) => (
-        <LetteringFields lettering={lettering} onChange={(part) => change((now) => ({ ...now, ...part }))} />
+        <LetteringFields
+          lettering={lettering}
+          onChange={(part) => change((now) => ({ ...now, ...part }))}
+          onFormed={change}
+        />
       )}
     </ThingPage>
   );
@@ -28,11 +33,17 @@ export function LetteringPage({ initial }: { readonly initial: ShopThingView<Let
 interface LetteringFieldsProps {
   readonly lettering: Lettering;
   readonly onChange: (part: Partial<Lettering>) => void;
+  readonly onFormed: (change: (lettering: Lettering) => Lettering) => void;
 }
 
-function LetteringFields({ lettering, onChange }: LetteringFieldsProps) {
+/** What forms of a monogram are tried with. */
+const INITIALS = ['GÅM', 'JIL', 'AB'];
+
+function LetteringFields({ lettering, onChange, onFormed }: LetteringFieldsProps) {
   const { unit } = useLengths();
   const [text, setText] = useState('Gwendolen Åse');
+  const [second, setSecond] = useState('');
+  const tried = second.trim() === '' ? text : `${text}\n${second}`;
   const { face, caseForm, trackingEm } = styleOf(lettering, 0);
   const style = (part: Partial<Lettering['lines'][number]>) =>
     onChange({ lines: lettering.lines.map((line) => ({ ...line, ...part })) });
@@ -69,6 +80,12 @@ function LetteringFields({ lettering, onChange }: LetteringFieldsProps) {
           max={500}
           onChange={(minLetterHeightMm) => onChange({ minLetterHeightMm })}
         />
+        <FormFields
+          lettering={lettering}
+          numLines={second.trim() === '' ? 1 : 2}
+          initials={INITIALS}
+          onChange={onFormed}
+        />
       </section>
       <section className="grid content-start gap-3">
         <FieldRow label="Try it with">
@@ -79,8 +96,11 @@ function LetteringFields({ lettering, onChange }: LetteringFieldsProps) {
             onText={(typed) => typed.trim() !== '' && setText(typed)}
           />
         </FieldRow>
+        <FieldRow label="with a second line">
+          <HeldInput className="w-64" value={second} maxLength={30} onText={setSecond} />
+        </FieldRow>
         <div className="border border-rule-strong bg-white p-6">
-          <LetteringSample lettering={lettering} text={text} className="max-h-40 w-full" />
+          <LetteringSample lettering={lettering} text={tried} className="max-h-40 w-full" />
         </div>
       </section>
     </div>

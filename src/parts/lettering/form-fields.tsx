@@ -1,0 +1,30 @@
+'use client';
+
+import type { Lettering } from '@/core/shop';
+import { BendFields } from './bend-fields';
+import { LineFields } from './line-fields';
+import { MonogramFields } from './monogram-fields';
+
+interface FormFieldsProps {
+  readonly lettering: Lettering;
+  /** As many as what is lettered has. */
+  readonly numLines: number;
+  /** Letters to try forms with; none: no line is a monogram. */
+  readonly initials: readonly string[];
+  readonly onChange: (change: (lettering: Lettering) => Lettering) => void;
+}
+
+/** Lines, monogram and bend of a lettering. */
+export function FormFields({ lettering, numLines, initials, onChange }: FormFieldsProps) {
+  return (
+    <>
+      {numLines > 1 && <LineFields lettering={lettering} numLines={numLines} onChange={onChange} />}
+      {initials.length > 0 && <MonogramFields lettering={lettering} initials={initials} onChange={onChange} />}
+      <BendFields bend={lettering.bend} onChange={(bend) => onChange((now) => withBend(now, bend))} />
+    </>
+  );
+}
+
+function withBend({ bend: _, ...lettering }: Lettering, bend: Lettering['bend']): Lettering {
+  return bend ? { ...lettering, bend } : lettering;
+}

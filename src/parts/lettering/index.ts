@@ -1,0 +1,2 @@
+/** How the lines of a lettering stand and run, chosen by what they look like: for a run and for the shop. */
+export { FormFields } from './form-fields';
