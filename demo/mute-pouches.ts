@@ -1,8 +1,9 @@
 import { addDays, format, subDays, subHours } from 'date-fns';
 import type { Deed } from '@/core/ledger';
 import { type RunSpec, wordingOf } from '@/core/spec';
-import { changeHead, changeList, changeMonogram, changePlace, changePlaceUse } from '@/core/edit';
+import { changeHead, changeLettering, changeList, changeMonogram, changePlace, changePlaceUse } from '@/core/edit';
 import { makeId } from '@/core/ids';
+import { firstLineLarge } from '@/core/shop';
 import { guessMapping, tableOf } from '@/core/intake';
 import { proofRows, tickRows } from '@/core/wording';
 import { type Context, type RunView, createRun, makeNextPass, recordAct, replaceList, saveSpec } from '@/services';
@@ -48,7 +49,7 @@ function tableFrom(list: string) {
 }
 
 /**
- * The tour's mute pouches: a monogram with the family tall in the middle over the day of joining, a proof that was signed, a
+ * The tour's mute pouches: a round monogram with the family's letter in the middle, in a ring, over the day of joining small beneath it, a proof that was signed, a
  * first pass cut, and a newer list laid over it afterwards.
  */
 export async function seedMutePouches(context: Context): Promise<RunView> {
@@ -79,10 +80,14 @@ function worded(spec: RunSpec): RunSpec {
   }));
   const composed = changePlaceUse(placed, null, (place) => ({
     ...place,
-    letteringId: 'heavy-slab',
+    letteringId: 'tall-capitals',
     wording: wordingOf(['{monogram}', '{date:romanMonth}']),
   }));
-  return changeMonogram(changeList(composed, { dateOrder: 'dmy' }), { form: 'largeCentre' });
+  const formed = changeLettering(composed, null, (lettering) => ({
+    ...firstLineLarge(lettering),
+    monogram: { shape: 'circle', gapShare: 0.06, frame: 'ring' },
+  }));
+  return changeMonogram(changeList(formed, { dateOrder: 'dmy' }), { form: 'largeCentre' });
 }
 
 function signedBy(spec: RunSpec, who: string, at: string): RunSpec {

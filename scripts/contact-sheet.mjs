@@ -1,7 +1,9 @@
-// Every shipped face on a sheet, to be looked at: `npm run contact-sheet`. Writes build/contact-sheet.svg.
+// Faces, monogram forms, stacks and bends on sheets, to be looked at: `npm run contact-sheet`. Writes build/*-sheet.svg.
 import { spawnSync } from 'node:child_process';
 import { bundle } from './bundle.mjs';
 
-await bundle({ entryPoints: ['e2e/measures/contact-sheet.ts'], outfile: 'build/contact-sheet.mjs' });
-const { status } = spawnSync(process.execPath, ['build/contact-sheet.mjs'], { stdio: 'inherit' });
-process.exitCode = status ?? 1;
+for (const sheet of ['contact-sheet', 'form-sheet']) {
+  await bundle({ entryPoints: [`e2e/measures/${sheet}.ts`], outfile: `build/${sheet}.mjs` });
+  const { status } = spawnSync(process.execPath, [`build/${sheet}.mjs`], { stdio: 'inherit' });
+  process.exitCode ||= status ?? 1;
+}
