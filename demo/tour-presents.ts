@@ -17,6 +17,7 @@ import {
   changeFilmBed,
   changeMaterial,
   changeFilmColumn,
+  changeLettering,
   changePlace,
   changePlaceUse,
   changePrepare,
@@ -154,11 +155,14 @@ function withBottle(spec: RunSpec, { randomBytes }: Context): RunSpec {
     one === use ? { ...one, variant: { kind: 'fixed' as const, variantId: small.id } } : one,
   );
   const at = { useId: use.id, placeId: use.places[0]!.placeId, variantId: null };
-  return changePlaceUse({ ...more, uses }, at, (place) => ({
+  const said = changePlaceUse({ ...more, uses }, at, (place) => ({
     ...place,
     letteringId: 'heavy-slab',
     materials: { main: 'adhesive-silver' },
   }));
+  // The bottle tapers: along its curve the names stand level.
+  const bend = { way: 'arch', curve: { by: 'place' }, letters: 'bent' } as const;
+  return changeLettering(said, at, (lettering) => ({ ...lettering, bend }));
 }
 
 /** The handles of this lot sit 4 mm to the right: the eye reads them, so the name is centred between them. */

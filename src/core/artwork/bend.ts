@@ -13,16 +13,26 @@ export interface BendAt {
   readonly way: Bend['way'];
 }
 
+/** A bend whose circle is known: that of its place is worked out where the size is. */
+export type KnownBend = Bend & { readonly curve: Exclude<Bend['curve'], { readonly by: 'place' }> };
+
+export function isKnownBend(bend: Bend | undefined): bend is KnownBend {
+  return bend !== undefined && bend.curve.by !== 'place';
+}
+
+/** Of the circle through both ends and the middle. */
+function radiusOfRise(width: number, rise: number): number {
+  return (width * width) / 4 / (2 * rise) + rise / 2;
+}
+
 /** The circle of a bend for ink so wide, whose letters stand from `head` to `foot`. */
 export function bendAt(
-  { way, curve }: Bend,
+  { way, curve }: KnownBend,
   { minX, maxX }: { readonly minX: number; readonly maxX: number },
   { head, foot, capHeight }: { readonly head: number; readonly foot: number; readonly capHeight: number },
 ): BendAt {
   const width = maxX - minX;
-  const rise = curve.by === 'rise' ? curve.share * width : 0;
-  // The circle through both ends and the middle.
-  const wanted = curve.by === 'radius' ? curve.capitals * capHeight : (width * width) / 4 / (2 * rise) + rise / 2;
+  const wanted = curve.by === 'radius' ? curve.capitals * capHeight : radiusOfRise(width, curve.share * width);
   // Never more than once round, and never through its own middle.
   const radius = Math.max(wanted, (1.02 * width) / (2 * Math.PI), 0.75 * (foot - head));
   return { middleX: (minX + maxX) / 2, middleY: (head + foot) / 2, radius, way };

@@ -3,7 +3,7 @@ import { type Ring, boxOfRings } from '../geometry';
 import type { LetterApart, SetLine } from '../resolve';
 import { type Bend, isConnectedFace } from '../shop';
 import type { ArtJob } from './art-job';
-import { type BendAt, bendAt, bentRing, turnedRings } from './bend';
+import { type BendAt, type KnownBend, bendAt, bentRing, isKnownBend, turnedRings } from './bend';
 import { type LaidLine, inkBoxOf, laidLine } from './laid-line';
 import { type FaceOf, type LaidGlyph, type MissingCharacter, movedRing } from './lay-line';
 import { type Letters, lettersOf } from './letters';
@@ -65,10 +65,9 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
     form.stack && laid.length > 1 ? stackLines(laid, form.stack, capHeightEm * EM_UNITS) : onBaselines(laid);
   const straight = placedLines(stacked);
   const lastBaselineEm = (stacked.lines.at(-1)?.dy ?? 0) / EM_UNITS;
-  const at = form.bend
-    ? circleOf(form.bend, straight, { head: -capHeightEm * EM_UNITS, foot: lastBaselineEm * EM_UNITS })
-    : null;
-  const placed = form.bend && at ? straight.map((line) => bentLine(line, at, form.bend!)) : straight;
+  const bend = isKnownBend(form.bend) ? form.bend : null;
+  const at = bend && circleOf(bend, straight, { head: -capHeightEm * EM_UNITS, foot: lastBaselineEm * EM_UNITS });
+  const placed = bend && at ? straight.map((line) => bentLine(line, at, bend)) : straight;
   const text = lettersOf(ringsBySlot(placed), ringsOfLetter(placed), isFormed ? 1 : job.widthShare, capHeightEm);
   return {
     letters: job.motif ? withMotif(text, job.motif, { capHeightEm, lastBaselineEm }) : text,
@@ -112,7 +111,11 @@ function placedLines({ lines, between }: StackedLines): PlacedLine[] {
   });
 }
 
-function circleOf(bend: Bend, lines: readonly PlacedLine[], between: { readonly head: number; readonly foot: number }) {
+function circleOf(
+  bend: KnownBend,
+  lines: readonly PlacedLine[],
+  between: { readonly head: number; readonly foot: number },
+) {
   const box = boxOfRings(lines.flatMap(({ glyphs, beside }) => [...glyphs.flatMap(({ rings }) => rings), ...beside]));
   return box && bendAt(bend, box, { ...between, capHeight: -between.head });
 }

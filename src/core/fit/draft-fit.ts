@@ -3,7 +3,8 @@ import { hasStop } from '../finding';
 import { type HeldFit, type InkShape, type LargestFit, heldFit, inkShape } from '../largest';
 import { type FreeSpace, freeSpace, keptOff } from '../place';
 import type { Slot } from '../resolve';
-import { hasOwnMotif, largestInProportion, withMotifAt } from './own-motif';
+import { isBoundToSize, slotAt } from './bound-to-size';
+import { largestInProportion } from './own-motif';
 import { besideHoles } from './place-bodies';
 import type { Sizable } from './size-set';
 
@@ -36,22 +37,26 @@ export function draftFit(slot: Slot, cache: ArtCache): Draft {
   drafts.set(cache, known);
   const found = known.get(slot);
   if (found) return found;
-  const draft = hasOwnMotif(slot) ? withOwnMotif(slot, cache) : computed(slot, cache);
+  const draft = isBoundToSize(slot) ? boundToSize(slot, cache) : computed(slot, cache);
   known.set(slot, draft);
   return draft;
 }
 
 /** Below it no text is read, and the search for one ends. */
 const LEAST_CAP_MM = 0.5;
-/** To begin with the motif is next to nothing. */
+/** To begin with the letters are so tall that a motif is next to nothing beside them. */
 const SPECK = 1000;
 
-/** As large as its text can be beside a motif that keeps its height. */
-function withOwnMotif(slot: Slot, cache: ArtCache): Draft {
+/** How much larger a text may be along the curve of its place than straight. */
+const ALONG_CURVE = 1.3;
+
+/** As large as its text can be beside a motif that keeps its height, or along the curve of its place. */
+function boundToSize(slot: Slot, cache: ArtCache): Draft {
   const { capHeightEm } = cache.faceOf(slot.leadFace);
-  const at = (emMm: number) => computed(withMotifAt(slot, emMm * capHeightEm), cache);
-  const alone = at(SPECK * (slot.motif?.heightMm ?? 1));
-  const most = largestInProportion(alone.largest?.emMm ?? 0, LEAST_CAP_MM / capHeightEm, (emMm) => {
+  const at = (emMm: number) => computed(slotAt(slot, emMm * capHeightEm), cache);
+  // With no motif nothing is larger; along a curved place a bent text may be larger than a straight one, though not by much.
+  const alone = slot.motif?.heightMm === undefined ? computed(straight(slot), cache) : at(SPECK * slot.motif.heightMm);
+  const most = largestInProportion((alone.largest?.emMm ?? 0) * ALONG_CURVE, LEAST_CAP_MM / capHeightEm, (emMm) => {
     const draft = at(emMm);
     return { draft, largestMm: draft.largest?.emMm ?? 0 };
   });
@@ -61,11 +66,16 @@ function withOwnMotif(slot: Slot, cache: ArtCache): Draft {
   return { ...draft, slot, sizable: { ...draft.sizable, mostMm: most.sizeMm * draft.letterEm } };
 }
 
+function straight(slot: Slot): Slot {
+  const { bend: _, ...form } = slot.form;
+  return { ...slot, form };
+}
+
 /** The same text at the size that its set gives it: what keeps its height stands in that proportion. */
 export function draftAt(draft: Draft, emMm: number, cache: ArtCache): Draft {
-  if (!hasOwnMotif(draft.slot) || emMm <= 0) return draft;
+  if (!isBoundToSize(draft.slot) || emMm <= 0) return draft;
   const { capHeightEm } = draft.artwork;
-  return { ...computed(withMotifAt(draft.slot, emMm * capHeightEm), cache), sizable: draft.sizable };
+  return { ...computed(slotAt(draft.slot, emMm * capHeightEm), cache), sizable: draft.sizable };
 }
 
 function computed(slot: Slot, cache: ArtCache): Draft {

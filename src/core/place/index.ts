@@ -11,6 +11,7 @@ export { type Aside, keptOff } from './kept-off';
 export { type AxisAim, type Block, type FreeSpace, type HalfPlane, aimedAt, boxInPlace, freeSpace } from './free-space';
 export { hullOf } from './convex-parts';
 export { type PlaceGeometry, placeGeometry } from './place-geometry';
+export { type PlaceCurve, placeCurve } from './place-curve';
 export { type PlaceProblem } from './place-problems';
 export { type PlaceRect, inscribedRect } from './inscribed-rect';
 export { type ReadingDeg } from './anchor-shares';

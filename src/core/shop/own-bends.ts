@@ -15,6 +15,8 @@ export function ownBends(bend: Bend | undefined): readonly { readonly id: OwnBen
       { id: 'dip', bend: { ...FIRST_BEND, way: 'dip' } },
     ];
   }
+  // What follows its place is level: there is nothing to be had flatter or the other way.
+  if (bend.curve.by === 'place') return [{ id: 'straight', bend: null }];
   return [
     { id: 'straight', bend: null },
     { id: 'otherWay', bend: { ...bend, way: bend.way === 'arch' ? 'dip' : 'arch' } },
@@ -25,6 +27,7 @@ export function ownBends(bend: Bend | undefined): readonly { readonly id: OwnBen
 
 /** With a circle so many times as large, or a rise that many times as low, as far as either may be. */
 function curvedBy({ curve, ...bend }: Bend, times: number): Bend {
+  if (curve.by === 'place') return { ...bend, curve };
   return {
     ...bend,
     curve:

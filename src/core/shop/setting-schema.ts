@@ -39,6 +39,8 @@ export const bendSchema = z.object({
     z.object({ by: z.literal('rise'), share: z.number().min(0.01).max(0.5) }),
     /** Of the circle through the middle of the letters, in heights of capitals: one circle for a set of one size. */
     z.object({ by: z.literal('radius'), capitals: z.number().min(1.5).max(200) }),
+    /** As its place is curved, whichever way: level on goods that taper. Straight in a place that is not. */
+    z.object({ by: z.literal('place') }),
   ]),
   /** `turned`: each letter keeps its shape. Letters that join are always bent. */
   letters: z.enum(['bent', 'turned']),

@@ -13,7 +13,13 @@ const STRAIGHT = 'straight';
 const BY = [
   ['radius', 'one circle for all'],
   ['rise', 'a rise, of the width'],
+  ['place', 'the curve of its place'],
 ] as const;
+const FIRST_CURVE = {
+  radius: FIRST_BEND.curve,
+  rise: { by: 'rise', share: 0.15 },
+  place: { by: 'place' },
+} as const;
 const LETTERS = [
   ['bent', 'bent with it'],
   ['turned', 'turned, each as drawn'],
@@ -41,7 +47,7 @@ export function BendFields({ bend, onChange }: BendFieldsProps) {
             <Select
               options={BY}
               value={bend.curve.by}
-              onChange={(by) => onChange({ ...bend, curve: by === 'rise' ? { by, share: 0.15 } : { by, capitals: 8 } })}
+              onChange={(by) => onChange({ ...bend, curve: FIRST_CURVE[by] })}
             />
           </FieldRow>
           <CurveField bend={bend} onChange={onChange} />
@@ -56,6 +62,12 @@ export function BendFields({ bend, onChange }: BendFieldsProps) {
 
 function CurveField({ bend, onChange }: { readonly bend: Bend; readonly onChange: (bend: Bend) => void }) {
   const { curve } = bend;
+  if (curve.by === 'place')
+    return (
+      <p className="text-soft">
+        Level on goods that taper, whichever way that is; straight in a place without a curve.
+      </p>
+    );
   return curve.by === 'rise' ? (
     <NumberField
       label="Rise, of the width"

@@ -29,7 +29,7 @@ export function LineFields({ lettering, numLines, onChange }: LineFieldsProps) {
   const further = Array.from({ length: numLines - 1 }, (_, i) => i + 1);
   return (
     <section className="grid gap-2">
-      <h3 className="heading-small">Lines</h3>
+      <h2 className="heading-small">Lines</h2>
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => onChange(firstLineLarge)}>First line large, the others small</Button>
         {stack && <Button onClick={() => onChange(linesAlike)}>All lines alike</Button>}

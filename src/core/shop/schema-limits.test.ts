@@ -1,0 +1,88 @@
+import { centringSchema, wrapSchema } from './place-schema';
+import { fabricFacts } from './fabric-class';
+import { layerMakeSchema } from './layer-schema';
+import { MOST_MOTIF_POINTS, motifSchema, pointsOf } from './motif-schema';
+import { bendSchema, monogramSettingSchema, stackSchema } from './setting-schema';
+import { shapeBox } from './shape-box';
+import { valueDifferences } from './value-differences';
+
+const takes = (schema: { safeParse: (value: unknown) => { success: boolean } }, value: unknown) =>
+  schema.safeParse(value).success;
+
+/** Both ends of a range are taken, and nothing beyond them. */
+function expectRange(
+  at: (value: number) => boolean,
+  [least, most]: readonly [number, number],
+  step = (most - least) / 1e4,
+): void {
+  expect([least - step, least, most, most + step].map(at)).toEqual([false, true, true, false]);
+}
+
+test('how lines stand and run is a share or a number of capitals, each within what can be cut', () => {
+  const stack = (gapShare: number) => takes(stackSchema, { gapShare, widths: 'own', between: 'dot' });
+  expectRange(stack, [0, 3]);
+  expectRange((gapShare) => takes(monogramSettingSchema, { shape: null, gapShare, frame: 'ring' }), [0.01, 0.5]);
+  const bend = (curve: unknown) => takes(bendSchema, { way: 'dip', curve, letters: 'turned' });
+  expectRange((share) => bend({ by: 'rise', share }), [0.01, 0.5]);
+  expectRange((capitals) => bend({ by: 'radius', capitals }), [1.5, 200]);
+  expect(bend({ by: 'place' })).toBe(true);
+});
+
+test('a layer reaches from a hair to the whole height of capitals', () => {
+  const border = (share: number) =>
+    takes(layerMakeSchema, { kind: 'border', distance: { by: 'height', share }, fillsUnderMm: 0 });
+  expectRange(border, [0.005, 1], 0.001);
+});
+
+test('a place held between handles needs a handle that was measured; held to its body it needs none', () => {
+  const gaps = { leftGapMm: 100, leftHandleMm: 30, rightHandleMm: 30, rightGapMm: 100 };
+  const centring = (take: 'body' | 'handles', numLevels: number) =>
+    takes(centringSchema, { take, toleranceMm: 1, levels: Array.from({ length: numLevels }, () => gaps) });
+  expect([centring('handles', 0), centring('handles', 1), centring('body', 0), centring('body', 1)]).toEqual([
+    false,
+    true,
+    true,
+    true,
+  ]);
+});
+
+test('a bag without gussets has gussets of nothing', () => {
+  expect(takes(wrapSchema, { kind: 'filled', depthMm: 90, gussetMm: 0, seenDeg: 40 })).toBe(true);
+});
+
+test('points of a motif are counted over all its parts, and are limited together', () => {
+  const ring = (numPoints: number) => Array.from({ length: 2 * numPoints }, (_, i) => i);
+  const part = (numPoints: number) => ({ hex: '#aabbcc', outline: [[ring(numPoints), ring(4)]] });
+  expect(pointsOf({ parts: [part(10), part(20)] })).toBe(38);
+  const motif = (numPoints: number) => ({
+    name: 'many',
+    widthShare: 1,
+    parts: [part(numPoints), part(MOST_MOTIF_POINTS - 8 - 100)],
+  });
+  const pathsOf = (value: unknown) =>
+    motifSchema.safeParse(value).error?.issues.map(({ path }) => path.join('.')) ?? [];
+  expect(pathsOf(motif(100))).not.toContain('parts');
+  expect(pathsOf(motif(101))).toContain('parts');
+});
+
+test('wool has no polyester in it, and polyester nothing else', () => {
+  expect([fabricFacts('wool').polyesterPct, fabricFacts('polyester').polyesterPct]).toEqual([0, 100]);
+});
+
+test('lists are told apart member by member only where each of them has an id', () => {
+  const own = [{ id: 'a', size: 1 }, { size: 2 }];
+  const other = [{ id: 'a', size: 3 }, { size: 2 }];
+  expect(valueDifferences({ own }, { own: other })).toEqual([{ path: ['own'], own, other }]);
+  expect(valueDifferences([{ id: 'a', size: 1 }], [{ id: 'a', size: 3 }])).toEqual([
+    { path: ['a', 'size'], own: 1, other: 3 },
+  ]);
+});
+
+test('a part of a ring is as tall as its arc and its ends ask for, also past half a turn', () => {
+  const ring = (sweepDeg: number) =>
+    shapeBox({ kind: 'ringPart', innerRadiusMm: 60, outerRadiusMm: 100, sweepDeg, outerAt: 'top' });
+  expect(ring(90).widthMm).toBeCloseTo(200 * Math.SQRT1_2, 9);
+  expect(ring(90).heightMm).toBeCloseTo(100 - 60 * Math.SQRT1_2, 9);
+  expect(ring(200).widthMm).toBe(200);
+  expect(ring(200).heightMm).toBeCloseTo(100 - 100 * Math.cos((100 * Math.PI) / 180), 9);
+});
