@@ -2,9 +2,9 @@ import { artCache } from '@/core/artwork';
 import { checkedReport, measuredReport } from '@/core/checks';
 import { resolveSlots } from '@/core/resolve';
 import { parseList } from '@/core/roster';
-import type { MeasuredPlace } from '@/core/shop';
-import type { RunSpec } from '@/core/spec';
-import { changePlace, changeRule } from '@/core/edit';
+import { type MeasuredPlace, firstLineLarge } from '@/core/shop';
+import { type RunSpec, wordingOf } from '@/core/spec';
+import { changeLettering, changePlace, changePlaceUse, changeRule } from '@/core/edit';
 import { aBorder, aRun, aZone, shippedFaces, withBorders, withPlace } from '@/core/test';
 import { randomNames } from '../e2e/cut-file-checker/random-names';
 import { type Bench, cpuMs } from './bench';
@@ -25,6 +25,23 @@ const bordered = (mm: number) =>
     changeRule(aRun(names.slice(0, 200)), null, { kind: 'level', heightMm: null }),
     aBorder(mm, { fillsUnderMm: 1 }),
   );
+const arched = changeLettering(
+  changeRule(aRun(names.slice(0, 200)), null, { kind: 'level', heightMm: null }),
+  null,
+  (lettering) => ({ ...lettering, bend: { way: 'arch', curve: { by: 'radius', capitals: 8 }, letters: 'bent' } }),
+);
+const monograms = changeLettering(
+  changePlaceUse(aRun(names.slice(0, 200)), null, (place) => ({
+    ...place,
+    letteringId: 'tall-capitals',
+    wording: wordingOf(['{monogram}', '14 · VI · 1996']),
+  })),
+  null,
+  (lettering) => ({
+    ...firstLineLarge(lettering),
+    monogram: { shape: 'circle', gapShare: 0.06, frame: 'ring' },
+  }),
+);
 const letters = names.join('').length / names.length;
 
 /** Like the front of a pouch with two buttons. */
@@ -63,6 +80,16 @@ export const FIT_BENCHES: readonly Bench[] = [
     name: 'fit: the same with all measures',
     target: '≤ 4000 ms, aim 2000',
     run: () => ({ ms: cpuMs(() => fitted(scripts, true)), note: '' }),
+  },
+  {
+    name: 'forms: 200 script names on an arch, with all measures, cold',
+    target: '≤ 2000 ms',
+    run: () => ({ ms: cpuMs(() => fitted(arched, true)), note: '' }),
+  },
+  {
+    name: 'forms: 200 round monograms in a ring over a date, with all measures, cold',
+    target: '≤ 2000 ms',
+    run: () => ({ ms: cpuMs(() => fitted(monograms, true)), note: '' }),
   },
   {
     name: 'borders: 200 script names with one of 1.5 mm, cold',
