@@ -61,8 +61,6 @@ await page.waitForTimeout(1500);
 await shoot('prepare');
 await page.goto(`${address}/shop`);
 await shoot('shop');
-await page.goto(`${address}/shop/materials`);
-await shoot('materials');
 await page.goto(`${address}/shop/blanks/socks`);
 await shoot('shop-blank');
 
@@ -73,6 +71,14 @@ for (const step of ['Wording', 'Proof']) {
   await page.waitForTimeout(1500);
   await shoot(step.toLowerCase());
 }
+await page.getByRole('navigation').getByRole('link', { name: 'Fit' }).click();
+await page.waitForTimeout(3000);
+await page.getByRole('heading', { name: 'Lines', exact: true }).evaluate((heading) => {
+  const side = heading.closest('aside');
+  if (side && heading instanceof HTMLElement) side.scrollTop = heading.offsetTop - 20;
+});
+await page.waitForTimeout(3000);
+await shoot('monograms');
 const run = page.url().replace(/\/\w+$/, '');
 await page.goto(`${run}/list`);
 // What is typed before the page has woken up is typed twice.

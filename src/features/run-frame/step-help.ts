@@ -48,6 +48,8 @@ export const STEP_HELP: Readonly<Record<string, StepHelp>> = {
       ['island', 'a part of the film that hangs together by itself; an i has two'],
       ['hole', 'what is weeded out of a letter, as in an o'],
       ['extender', 'what reaches above or below the other letters, as in h or g'],
+      ['form', 'how the letters of a monogram stand: round, in a lozenge, a square or a shield'],
+      ['arch, dip', 'a line that is bent: highest in its middle, or lowest'],
       ['released', 'kept as it stands now, to be cut so whatever is changed later'],
     ],
   },

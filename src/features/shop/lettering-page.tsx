@@ -87,7 +87,7 @@ function LetteringFields({ lettering, onChange, onFormed }: LetteringFieldsProps
           onChange={onFormed}
         />
       </section>
-      <section className="grid content-start gap-3">
+      <section className="grid content-start gap-3 self-start lg:sticky lg:top-4">
         <FieldRow label="Try it with">
           <HeldInput
             className="w-64"
