@@ -67,7 +67,7 @@ test('the server killed in the middle of marking: every acknowledged mark is the
 const NUM_KILLS = Number(process.env.KNURL_KILLS ?? 3);
 
 test('killed at random moments, no acknowledged mark or save is ever lost', async ({ request }) => {
-  test.setTimeout(60_000 + NUM_KILLS * 12_000);
+  test.setTimeout(60_000 + NUM_KILLS * 20_000);
   const created = await request.post(`${server.url}/api/runs`, { data: { title: 'Choir', list: CHOIR.join('\n') } });
   const { id, spec } = (await created.json()) as { id: string; spec: object };
   const tally = (await (await request.get(`${server.url}/api/runs/${id}/tally`)).json()) as {
@@ -129,8 +129,15 @@ test('killed at random moments, no acknowledged mark or save is ever lost', asyn
   const counts: string[] = [];
   for (let round = 0; round < NUM_KILLS; round++) {
     const before = [marks.length, saved.counter] as const;
-    const killing = new Promise((resolve) => setTimeout(resolve, 40 + random() * 700)).then(() => server.kill9());
-    await Promise.all([markUntilGone(round), saveUntilGone(round), filmUntilGone(), killing]);
+    // At whatever moment after the round's first mark and save are acknowledged: on a busy machine that takes its time.
+    const killAt = async (): Promise<void> => {
+      await expect
+        .poll(() => marks.length > before[0] && saved.counter > before[1], { timeout: 60_000, intervals: [20] })
+        .toBe(true);
+      await new Promise((resolve) => setTimeout(resolve, random() * 700));
+      await server.kill9();
+    };
+    await Promise.all([markUntilGone(round), saveUntilGone(round), filmUntilGone(), killAt()]);
     await server.startAgain();
     const bundle = (await (await request.get(`${server.url}/api/runs/${id}/bundle`)).json()) as {
       acts: { id: string }[];
@@ -155,7 +162,7 @@ test('killed at random moments, no acknowledged mark or save is ever lost', asyn
     saved = { counter: now.counter, title: now.spec.title };
   }
   test.info().annotations.push({ type: 'marks+saves before each kill', description: counts.join(' ') });
-  expect(marks.length).toBeGreaterThan(NUM_KILLS);
+  expect(marks.length).toBeGreaterThanOrEqual(NUM_KILLS);
   expect(saved.counter).toBeGreaterThan(NUM_KILLS);
 });
 
