@@ -113,6 +113,29 @@ test('letters are never stretched to blocks: an I stays as slim as it is drawn, 
   }
 });
 
+test('the lowest letter of a form is told by its share of the height', () => {
+  const cap = capOf(STAND_BLOCK_SHA);
+  for (const shape of ['circle', 'lozenge', 'square', 'shield'] as const) {
+    const { letters, lowestShare } = formed(shape, 'HHH')!;
+    const heights = letters.map((rings) => (box(rings).maxY - box(rings).minY) / cap);
+    expect(Math.abs(lowestShare - Math.min(...heights))).toBeLessThan(0.02);
+    expect(lowestShare).toBeGreaterThan(0.68);
+  }
+  expect(formed('square', 'HHH')!.lowestShare).toBeGreaterThan(0.97);
+  expect(formed('lozenge', 'HHH')!.lowestShare).toBeLessThan(0.95);
+});
+
+test('a lozenge and a shield have edges that run alongside: everywhere as thick as their line', () => {
+  const cap = capOf(STAND_BLOCK_SHA);
+  const ink = formed('circle', 'MFH')!.letters.flat();
+  for (const frame of ['lozenge', 'shield'] as const) {
+    const [outer, inner] = frameRings(frame, ink, { gap: 0.14 * cap, height: cap });
+    const across = pointsOf(inner!).map(([x, y]) => toRing(outer!, x, y) / cap);
+    expect(Math.min(...across)).toBeGreaterThan(0.055);
+    expect(Math.max(...across)).toBeLessThan(0.075);
+  }
+});
+
 test('wide letters make a wider form instead of thin strokes', () => {
   const wide = box(formed('circle', 'WMW', HEAVY_SLAB_SHA)!.letters.flat());
   expect(wide.maxX).toBeGreaterThan(1.3 * capOf(HEAVY_SLAB_SHA));

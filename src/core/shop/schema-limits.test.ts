@@ -1,9 +1,12 @@
 import { centringSchema, wrapSchema } from './place-schema';
 import { fabricFacts } from './fabric-class';
-import { layerMakeSchema } from './layer-schema';
+import { DEFAULT_BLANK, DEFAULT_LETTERINGS } from './defaults';
+import { carriesLines, layerMakeSchema } from './layer-schema';
 import { MOST_MOTIF_POINTS, motifSchema, pointsOf } from './motif-schema';
 import { bendSchema, monogramSettingSchema, stackSchema } from './setting-schema';
 import { shapeBox } from './shape-box';
+import { mirroredPlace } from './twin-place';
+import { upgradeBlank } from './upgrade-blank';
 import { valueDifferences } from './value-differences';
 
 const takes = (schema: { safeParse: (value: unknown) => { success: boolean } }, value: unknown) =>
@@ -85,4 +88,69 @@ test('a part of a ring is as tall as its arc and its ends ask for, also past hal
   expect(ring(90).heightMm).toBeCloseTo(100 - 60 * Math.SQRT1_2, 9);
   expect(ring(200).widthMm).toBe(200);
   expect(ring(200).heightMm).toBeCloseTo(100 - 100 * Math.cos((100 * Math.PI) / 180), 9);
+});
+
+test('lines are drawn on what is cut and whole below its letters, and on nothing else', () => {
+  const carries = (kind: string, part: object = {}) => carriesLines({ make: { kind }, ...part });
+  expect(['text', 'inside', 'border', 'castEdge', 'backing', 'plate', 'motif'].filter((kind) => carries(kind))).toEqual(
+    ['border', 'castEdge', 'backing'],
+  );
+  expect(carries('border', { tool: { by: 'draw' } })).toBe(false);
+  expect(carries('backing', { under: { kind: 'gap', mm: 1 } })).toBe(false);
+});
+
+test('a hole for a string is from 1 to 50 mm, as far from the edge', () => {
+  const holed = (hole: object) =>
+    takes(layerMakeSchema, {
+      kind: 'backing',
+      body: 'box',
+      distance: { by: 'mm', mm: 3 },
+      hole: { side: 'left', ...hole },
+    });
+  expectRange((diameterMm) => holed({ diameterMm, edgeMm: 3 }), [1, 50]);
+  expectRange((edgeMm) => holed({ diameterMm: 3, edgeMm }), [1, 50]);
+});
+
+test('a traced place in a mirror keeps its box, and each corner is as far from the other side of it', () => {
+  const outline = {
+    kind: 'polygon',
+    corners: [
+      [10, 0],
+      [90, 5],
+      [70, 40],
+    ],
+  } as const;
+  const mirrored = mirroredPlace(
+    { ...DEFAULT_BLANK.value.variants[0].places.chestplace!, outline: outline as never },
+    600,
+  );
+  expect(mirrored.outline).toEqual({
+    kind: 'polygon',
+    corners: [
+      [90, 0],
+      [10, 5],
+      [30, 40],
+    ],
+  });
+});
+
+test('a bare shop begins with letters as typed, without tracking, and a place that a ruler is laid at the edge for', () => {
+  for (const { value } of DEFAULT_LETTERINGS) {
+    expect(value.lines.map(({ trackingEm, features }) => [trackingEm, features])).toEqual([[0, []]]);
+  }
+  expect(DEFAULT_BLANK.value.variants[0].places.chestplace!.datum).toEqual({
+    kind: 'edge',
+    lineMm: 0,
+    dropMm: 180,
+    leftMm: 210,
+  });
+});
+
+test('a place of an older blank without zones, or that is none, is left as it is', () => {
+  const older = (place: unknown) => upgradeBlank({ variants: [{ places: { front: place } }] });
+  const placeOf = (value: unknown) =>
+    (value as { variants: { places: { front: unknown } }[] }).variants[0]!.places.front;
+  expect(placeOf(older({ anchor: 'top' }))).toEqual({ anchor: 'top' });
+  expect(placeOf(older('nothing'))).toBe('nothing');
+  expect(placeOf(older({ clear: [{ leftMm: 3 }] }))).toMatchObject({ clear: [{ id: 'zone000001', leftMm: 3 }] });
 });
