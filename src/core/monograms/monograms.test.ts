@@ -113,6 +113,15 @@ test('letters are never stretched to blocks: an I stays as slim as it is drawn, 
   }
 });
 
+test('what stands out above the head, or hangs below the foot, keeps a third of its reach, outwards', () => {
+  const cap = capOf(STAND_BLOCK_SHA);
+  const reach = (text: string) => -box(lettersOf(text)[0]!).minY - cap;
+  const above = -box(formed('square', 'ÅÅÅ')!.letters[1]!).minY - cap;
+  expect(above / reach('Å')).toBeCloseTo(0.35, 2);
+  const below = box(formed('square', 'ÇÇÇ')!.letters[1]!).maxY;
+  expect(below / box(lettersOf('Ç')[0]!).maxY).toBeCloseTo(0.35, 2);
+});
+
 test('the lowest letter of a form is told by its share of the height', () => {
   const cap = capOf(STAND_BLOCK_SHA);
   for (const shape of ['circle', 'lozenge', 'square', 'shield'] as const) {
@@ -170,6 +179,17 @@ test('so many letters as a form does not take make none; what has no ink neither
   expect(takes('A')).toEqual(['circle', 'lozenge', 'square', 'shield']);
   expect(takes('ABCD')).toEqual(['square']);
   expect(formMonogram('circle', { letters: [[], []], capHeight: 1000, gap: 10 })).toBeNull();
+  const [drawn] = lettersOf('A');
+  for (const letters of [
+    [drawn!, drawn!, []],
+    [[], drawn!, drawn!],
+  ])
+    expect(formMonogram('twoOverOne', { letters, capHeight: 1000, gap: 10 })).toBeNull();
+  for (const letters of [
+    [drawn!, []],
+    [[], drawn!],
+  ])
+    expect(formMonogram('bar', { letters, capHeight: 1000, gap: 10 })).toBeNull();
 });
 
 test('a frame keeps clear of all ink by its gap, and comes as near as its shape allows', () => {
@@ -202,6 +222,23 @@ function toRing(ring: Ring, x: number, y: number): number {
   }
   return least;
 }
+
+test('a ring is as thick all round; scallops swell from it by a tenth of its radius, sixteen times', () => {
+  const cap = capOf(STAND_BLOCK_SHA);
+  const ink = formed('circle', 'MFH')!.letters.flat();
+  const { minX, maxX, minY, maxY } = box(ink);
+  const thickness = (frame: 'ring' | 'scalloped') => {
+    const [outer, inner] = frameRings(frame, ink, { gap: 0.14 * cap, height: cap });
+    const far = ([x, y]: readonly [number, number]) => Math.hypot(x - (minX + maxX) / 2, y - (minY + maxY) / 2);
+    const inside = far(pointsOf(inner!)[0]!);
+    return pointsOf(outer!).map((point) => (far(point) - inside - 0.06 * cap) / inside);
+  };
+  for (const swell of thickness('ring')) expect(Math.abs(swell)).toBeLessThan(1e-4);
+  const swells = thickness('scalloped');
+  expect(Math.max(...swells)).toBeCloseTo(0.1, 2);
+  const tops = swells.filter((swell, i) => swell > swells.at(i - 1)! && swell >= swells[(i + 1) % swells.length]!);
+  expect(tops).toHaveLength(16);
+});
 
 test('a ring that is mapped keeps its corners, and no edge of it is longer than asked', () => {
   const square = Int32Array.of(0, 0, 1000, 0, 1000, 1000, 0, 1000);

@@ -152,5 +152,6 @@ test('a place of an older blank without zones, or that is none, is left as it is
     (value as { variants: { places: { front: unknown } }[] }).variants[0]!.places.front;
   expect(placeOf(older({ anchor: 'top' }))).toEqual({ anchor: 'top' });
   expect(placeOf(older('nothing'))).toBe('nothing');
+  for (const none of ['nothing', null, { name: 'no sizes' }]) expect(upgradeBlank(none as never)).toEqual(none);
   expect(placeOf(older({ clear: [{ leftMm: 3 }] }))).toMatchObject({ clear: [{ id: 'zone000001', leftMm: 3 }] });
 });
