@@ -102,5 +102,6 @@ await page.getByLabel('File with the list').setInputFiles({
       '3;José Luis;Ibáñez;21.1.2016;L;1\n4;Oisín;Ó Dálaigh;5.5.87;XL;1\n5;Åse;Brandvold;30.8.2001;S;zwei\n',
   ),
 });
+await page.waitForTimeout(4000);
 await shoot('columns');
 await browser.close();
