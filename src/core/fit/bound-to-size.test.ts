@@ -1,11 +1,21 @@
 import { artCache } from '../artwork';
-import { changeLettering, changePlace, changePlaceUse, changeRule } from '../edit';
-import { outlineRings } from '../geometry';
+import {
+  changeLettering,
+  changeMotifHeight,
+  changeMotifSpot,
+  changePlace,
+  changePlaceUse,
+  changeRule,
+  takeMotif,
+} from '../edit';
+import { boxOfRings, outlineRings } from '../geometry';
+import { STARTER_MOTIFS } from '../motifs';
 import { placeCurve, placeGeometry } from '../place';
 import { dropAlongSide } from '../place/as-seen';
 import { resolveSlots } from '../resolve';
 import type { RunSpec } from '../spec';
-import { aRect, aRun, fitRun, shippedFaces } from '../test';
+import { shapeBox } from '../shop/shape-box';
+import { aRect, aRun, fitRun, seededBytes, shippedFaces } from '../test';
 import { UM10_PER_MM } from '../units';
 import { isBoundToSize, slotAt } from './bound-to-size';
 import { placedOutline } from './placed-outline';
@@ -101,4 +111,25 @@ test('only what keeps millimetres is drawn anew for a size, and once for each', 
   const radius = placeCurve(bound!.variant!, bound!.measured!)!.radiusMm;
   expect(slotAt(bound!, 10).form.bend!.curve).toEqual({ by: 'radius', capitals: radius / 10 });
   expect(slotAt(bound!, 20).form.bend!.curve).toEqual({ by: 'radius', capitals: radius / 20 });
+});
+
+test('a motif that keeps its height stands beside a level name, and both lie in their place', () => {
+  const lyre = STARTER_MOTIFS.find(({ value }) => value.name === 'lyre')!;
+  const random = seededBytes(6);
+  for (const isLevel of [true, false]) {
+    const taken = takeMotif(onGoods(['Ida', 'Wilhelmina'], { ...CUPS[0]!, isLevel }), null, lyre, random);
+    const spec = changeMotifHeight(changeMotifSpot(taken, null, 'before'), null, 12);
+    for (const fit of fitRun(spec, cache).fits) {
+      expect(fit.emMm).toBeGreaterThan(0);
+      expect(fit.layers.flatMap(({ layer, part }) => (layer.make.kind === 'motif' ? [part!.heightMm] : []))).toEqual([
+        expect.closeTo(12, 2),
+      ]);
+      expect(fit.artwork.bent !== null).toBe(isLevel);
+      const { shape } = placeGeometry(fit.slot.variant!, fit.slot.measured!);
+      const { widthMm, heightMm } = shapeBox(shape);
+      const { maxX, maxY } = boxOfRings(outlineRings(placedOutline(fit)))!;
+      expect(maxX / UM10_PER_MM).toBeLessThan(widthMm + 0.01);
+      expect(maxY / UM10_PER_MM).toBeLessThan(heightMm + 0.01);
+    }
+  }
 });

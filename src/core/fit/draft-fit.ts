@@ -54,9 +54,10 @@ const ALONG_CURVE = 1.3;
 function boundToSize(slot: Slot, cache: ArtCache): Draft {
   const { capHeightEm } = cache.faceOf(slot.leadFace);
   const at = (emMm: number) => computed(slotAt(slot, emMm * capHeightEm), cache);
-  // With no motif nothing is larger; along a curved place a bent text may be larger than a straight one, though not by much.
-  const alone = slot.motif?.heightMm === undefined ? computed(straight(slot), cache) : at(SPECK * slot.motif.heightMm);
-  const most = largestInProportion((alone.largest?.emMm ?? 0) * ALONG_CURVE, LEAST_CAP_MM / capHeightEm, (emMm) => {
+  const begun = straightened(slot);
+  const alone = computed(slotAt(begun, SPECK * (slot.motif?.heightMm ?? 1) * capHeightEm), cache);
+  const fromMm = (alone.largest?.emMm ?? 0) * (begun === slot ? 1 : ALONG_CURVE);
+  const most = largestInProportion(fromMm, LEAST_CAP_MM / capHeightEm, (emMm) => {
     const draft = at(emMm);
     return { draft, largestMm: draft.largest?.emMm ?? 0 };
   });
@@ -66,7 +67,9 @@ function boundToSize(slot: Slot, cache: ArtCache): Draft {
   return { ...draft, slot, sizable: { ...draft.sizable, mostMm: most.sizeMm * draft.letterEm } };
 }
 
-function straight(slot: Slot): Slot {
+/** What follows its place as it would be straight; the very same slot for what does not. */
+function straightened(slot: Slot): Slot {
+  if (slot.form.bend?.curve.by !== 'place') return slot;
   const { bend: _, ...form } = slot.form;
   return { ...slot, form };
 }
