@@ -65,9 +65,11 @@ function shaped({ letters, width }: Row, height: number, toShape: ToShape): Form
     return [u * across + width / 2, v * half - half];
   };
   const formed = letters.map((rings) => rings.map((ring) => mappedRing(ring, height * LONGEST_SHARE, map)));
-  const heights = formed.map((rings) => {
-    const box = boxOfRings(rings)!;
-    return Math.min(box.maxY, 0) - Math.max(box.minY, -height);
+  // What the form leaves of a capital's height where a letter stands, be it a dot.
+  const heightAt = (x: number) => map(x, 0)[1] - map(x, -height)[1];
+  const heights = letters.map((rings) => {
+    const { minX, maxX } = boxOfRings(rings)!;
+    return Math.max(heightAt(minX), heightAt((minX + maxX) / 2), heightAt(maxX));
   });
   const left = boxOfRings(formed.flat())!.minX;
   return {

@@ -134,6 +134,11 @@ test('the lowest letter of a form is told by its share of the height', () => {
   expect(formed('lozenge', 'HHH')!.lowestShare).toBeLessThan(0.95);
 });
 
+test('a dot between two letters is no low letter', () => {
+  expect(formed('circle', 'M·H')!.lowestShare).toBeGreaterThan(0.75);
+  expect(formed('square', 'M·H')!.lowestShare).toBe(1);
+});
+
 test('a lozenge and a shield have edges that run alongside: everywhere as thick as their line', () => {
   const cap = capOf(STAND_BLOCK_SHA);
   const ink = formed('circle', 'MFH')!.letters.flat();
