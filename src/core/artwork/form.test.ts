@@ -1,7 +1,16 @@
 import fc from 'fast-check';
 import { EM_UNITS } from '../faces';
 import { type Ring, boxOfRings, outlineRings } from '../geometry';
-import { type Bend, type Stack, BRASS_SCRIPT_SHA, HEAVY_SLAB_SHA, STAND_BLOCK_SHA } from '../shop';
+import {
+  type Bend,
+  type Stack,
+  BEND_WAYS,
+  BRASS_SCRIPT_SHA,
+  FRAMES,
+  HEAVY_SLAB_SHA,
+  MONOGRAM_SHAPES,
+  STAND_BLOCK_SHA,
+} from '../shop';
 import { aRunOfLetters, anArtwork, shippedFaces } from '../test';
 import { bendAt, bentRing } from './bend';
 import type { Artwork } from './draw-artwork';
@@ -261,4 +270,49 @@ test('edges are split only as far as the curve asks', () => {
   const { length } = bentRing(square, at);
   expect(length / 2).toBeGreaterThan(16);
   expect(length / 2).toBeLessThan(80);
+});
+
+test('whatever form is asked for of whatever text, it is drawn or nothing is: never a crash, never a number that is none', () => {
+  const text = fc.oneof(
+    fc.string({ maxLength: 12 }),
+    fc.constantFrom('', ' ', '·', '_', '°', "'", 'M·H', 'Å̊', 'ﬁ', 'נועה', '🎺', 'WWWWWWWW'),
+  );
+  const stack = fc.record({
+    gapShare: fc.double({ min: 0, max: 3, noNaN: true }),
+    widths: fc.constantFrom('own' as const, 'equal' as const),
+    between: fc.constantFrom('nothing' as const, 'rule' as const, 'dot' as const, 'lozenge' as const),
+  });
+  const setting = fc.record({
+    shape: fc.constantFrom(null, ...MONOGRAM_SHAPES),
+    gapShare: fc.double({ min: 0.01, max: 0.5, noNaN: true }),
+    frame: fc.constantFrom(null, ...FRAMES),
+  });
+  const bend = fc.record({
+    way: fc.constantFrom(...BEND_WAYS),
+    curve: fc.oneof(
+      fc.record({ by: fc.constant('rise' as const), share: fc.double({ min: 0.01, max: 0.5, noNaN: true }) }),
+      fc.record({ by: fc.constant('radius' as const), capitals: fc.double({ min: 1.5, max: 200, noNaN: true }) }),
+      fc.constant({ by: 'place' as const }),
+    ),
+    letters: fc.constantFrom('bent' as const, 'turned' as const),
+  });
+  const form = fc.record({ stack, monogram: setting, bend }, { requiredKeys: [] });
+  const share = fc.double({ min: 0.1, max: 5, noNaN: true });
+  fc.assert(
+    fc.property(fc.array(fc.tuple(text, fc.boolean(), share), { minLength: 1, maxLength: 3 }), form, (lines, asked) => {
+      const art = anArtwork(block, [], 1, {
+        lines: lines.map(([words, isMonogram, sizeShare], no) => ({
+          no,
+          sizeShare,
+          runs: words === '' ? [] : [aRunOfLetters(words, block, isMonogram ? { isMonogram: true } : {})],
+        })),
+        form: asked,
+      });
+      const { inkBox, lowest, bent: circle, lastBaselineEm } = art;
+      const figures = [...Object.values(inkBox ?? {}), lowest.capHeightEm, lastBaselineEm, circle?.radiusEm ?? 0];
+      expect(figures.filter((one) => !Number.isFinite(one) || Math.abs(one) > 2 ** 31)).toEqual([]);
+      expect(lowest.capHeightEm).toBeGreaterThanOrEqual(0);
+    }),
+    { numRuns: 150, seed: 6 },
+  );
 });

@@ -3,7 +3,7 @@ import { type Ring, boxOfRings } from '../geometry';
 import { type FormedMonogram, formMonogram, frameRings } from '../monograms';
 import type { SetLine } from '../resolve';
 import type { MonogramSetting } from '../shop';
-import { type FaceOf, type LaidGlyph, type MissingCharacter, layLine } from './lay-line';
+import { type FaceOf, type LaidGlyph, type MissingCharacter, byLetter, layLine } from './lay-line';
 
 /** A line by itself at the size of its letters: its baseline at y = 0. */
 export interface LaidLine {
@@ -61,17 +61,11 @@ function withForm(
   };
 }
 
-/** Letter by letter, none taller than the others; marks with their letters. */
+/** Letter by letter, none taller than the others. */
 function lettersOf(line: SetLine, widthShare: number, faceOf: FaceOf) {
   const level = { ...line, runs: line.runs.map((run) => ({ ...run, isTall: false })) };
-  const glyphs = new Map<string, LaidGlyph>();
-  const { glyphs: drawn } = layLine(level, faceOf);
-  for (const { run, at, rings } of resizedGlyphs(drawn, widthShare, 1)) {
-    const key = `${run} ${at}`;
-    glyphs.set(key, { run, at, rings: [...(glyphs.get(key)?.rings ?? []), ...rings] });
-  }
-  const all = [...glyphs.values()];
-  return { glyphs: all, letters: all.map(({ rings }) => rings) };
+  const glyphs = byLetter(resizedGlyphs(layLine(level, faceOf).glyphs, widthShare, 1));
+  return { glyphs, letters: glyphs.map(({ rings }) => rings) };
 }
 
 function standingIn(plain: LaidLine, glyphs: readonly LaidGlyph[], formed: FormedMonogram): LaidLine {

@@ -127,14 +127,19 @@ export interface PlacedLetter {
   readonly rings: readonly Int32Array[];
 }
 
-/** The letters of a line one by one, marks with their letters. */
+/** The letters of a line one by one. */
 export function placedLetters(line: SetLine, faceOf: FaceOf): PlacedLetter[] {
-  const letters = new Map<string, PlacedLetter>();
-  for (const { run, at, rings } of layLine(line, faceOf).glyphs) {
+  return byLetter(layLine(line, faceOf).glyphs).map(({ run, at, rings }) => {
+    return { character: characterAt(line.runs[run]!.text.normalize('NFC'), at), run, rings };
+  });
+}
+
+/** Glyphs put together that stand for one letter: marks with their letters. */
+export function byLetter(glyphs: readonly LaidGlyph[]): LaidGlyph[] {
+  const letters = new Map<string, LaidGlyph>();
+  for (const { run, at, rings } of glyphs) {
     const key = `${run} ${at}`;
-    const known = letters.get(key);
-    const character = known?.character ?? characterAt(line.runs[run]!.text.normalize('NFC'), at);
-    letters.set(key, { character, run, rings: [...(known?.rings ?? []), ...rings] });
+    letters.set(key, { run, at, rings: [...(letters.get(key)?.rings ?? []), ...rings] });
   }
   return [...letters.values()];
 }

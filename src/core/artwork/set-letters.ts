@@ -5,7 +5,7 @@ import { type Bend, isConnectedFace } from '../shop';
 import type { ArtJob } from './art-job';
 import { type BendAt, type KnownBend, bendAt, bentRing, isKnownBend, turnedRings } from './bend';
 import { type LaidLine, inkBoxOf, laidLine } from './laid-line';
-import { type FaceOf, type LaidGlyph, type MissingCharacter, movedRing } from './lay-line';
+import { type FaceOf, type LaidGlyph, type MissingCharacter, byLetter, movedRing } from './lay-line';
 import { type Letters, lettersOf } from './letters';
 import { withMotif } from './place-motif';
 import { type StackedLines, stackLines } from './stack-lines';
@@ -28,7 +28,7 @@ export interface TextFacts {
   readonly lineScales: readonly number[];
   /** Monograms that are not of as many letters as their shape takes. */
   readonly unformed: readonly { readonly line: number; readonly numLetters: number }[];
-  /** The circle that it is bent to, and how much nearer its heads are to each other than its feet, or the other way round. */
+  /** The circle that it is bent to; null: it is straight. */
   readonly bent: Bent | null;
   /** Characters without a glyph in their face, each once a run. They are left out of the outline. */
   readonly missing: readonly (MissingCharacter & { readonly line: number })[];
@@ -132,12 +132,7 @@ function bentLine({ line, glyphs, beside }: PlacedLine, at: BendAt, { letters }:
 
 /** Marks turn with their letters. */
 function turnedLetters(glyphs: readonly LaidGlyph[], at: BendAt): LaidGlyph[] {
-  const letters = new Map<string, LaidGlyph>();
-  for (const { run, at: start, rings } of glyphs) {
-    const key = `${run} ${start}`;
-    letters.set(key, { run, at: start, rings: [...(letters.get(key)?.rings ?? []), ...rings] });
-  }
-  return [...letters.values()].map((letter) => ({ ...letter, rings: turnedRings(letter.rings, at) }));
+  return byLetter(glyphs).map((letter) => ({ ...letter, rings: turnedRings(letter.rings, at) }));
 }
 
 function ringsBySlot(lines: readonly PlacedLine[]): ReadonlyMap<string, readonly Int32Array[]> {

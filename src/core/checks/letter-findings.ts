@@ -1,4 +1,4 @@
-import { type NearLetters, type FaceOf, nearestLetters, unevenFigures } from '../artwork';
+import { type NearLetters, type FaceOf, artJobOf, nearestLetters, unevenFigures } from '../artwork';
 import { EM_UNITS } from '../faces';
 import type { Finding } from '../finding';
 import type { SetLine } from '../resolve';
@@ -30,7 +30,7 @@ function nearFindings({ slot, artwork, emMm }: MeasuredFit, faceOf: FaceOf): Fin
   let nearest: (NearLetters & { readonly line: SetLine }) | null = null;
   // Letters that are turned along a circle stand otherwise than in their line, and those of a form as it sets them.
   if (artwork.bent) return [];
-  for (const [i, line] of slot.lines.entries()) {
+  for (const [i, line] of artJobOf(slot).lines.entries()) {
     if (line.runs.some(({ isTall, face }) => isTall || isConnectedFace(face))) continue;
     if (slot.form.monogram && line.runs.every(({ isMonogram }) => isMonogram)) continue;
     const near = nearestLetters(line, faceOf, slot.widthShare);

@@ -6,6 +6,7 @@ import {
   type LetteringForm,
   type Material,
   carrierIn,
+  formOf,
   styleOf,
 } from '../shop';
 import {
@@ -73,12 +74,6 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
     layers,
     widthShare: choice.widthShare,
   };
-}
-
-/** Only what a lettering says of it, bent as the text itself says where it does. */
-function formOf({ stack, monogram, bend: itsBend }: LetteringForm, ownBend: Bend | null | undefined): LetteringForm {
-  const bend = ownBend === undefined ? itsBend : ownBend;
-  return { ...(stack ? { stack } : {}), ...(monogram ? { monogram } : {}), ...(bend ? { bend } : {}) };
 }
 
 /** What belongs to no letter would be cut from nothing where each letter is a piece of its own. */

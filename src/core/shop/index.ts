@@ -3,7 +3,7 @@
  * from a kind of material; the faces that ship, and what a bare shop begins with. What a run decides belongs to spec.
  */
 export { firstLineLarge, linesAlike, sizeShareOf, withLineStyle } from './line-styles';
-export { type CommonStyle, commonStyle, hasShippedFaces, styleOf } from './letter-style';
+export { type CommonStyle, commonStyle, formOf, hasShippedFaces, styleOf } from './letter-style';
 export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, isCut, processFacts, stagesOf } from './process';
 export {
   type FinestCut,

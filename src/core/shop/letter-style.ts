@@ -1,10 +1,16 @@
 import { presentOrThrow } from '../outcome';
-import type { CaseForm, Lettering, LetterStyle } from './shop-schema';
+import type { Bend, CaseForm, Lettering, LetteringForm, LetterStyle } from './shop-schema';
 import { SHIPPED_FACES, type ShippedFace } from './shipped-faces';
 
 /** Line n takes style n; the last one repeats. */
 export function styleOf({ lines }: Lettering, no: number): LetterStyle {
   return presentOrThrow(lines[no] ?? lines.at(-1), 'a style of the lettering');
+}
+
+/** Only what a lettering says of how its lines stand and run; bent as asked where that is said, null for straight lines. */
+export function formOf({ stack, monogram, bend: own }: LetteringForm, asked?: Bend | null): LetteringForm {
+  const bend = asked === undefined ? own : asked;
+  return { ...(stack ? { stack } : {}), ...(monogram ? { monogram } : {}), ...(bend ? { bend } : {}) };
 }
 
 /** What the styles of a lettering have in common. */

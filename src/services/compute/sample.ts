@@ -1,6 +1,6 @@
 import { type FaceOf, drawArtwork } from '@/core/artwork';
 import { pathData } from '@/core/cutfile';
-import { type Lettering, styleOf } from '@/core/shop';
+import { type Lettering, formOf, styleOf } from '@/core/shop';
 import { lineInCase } from '@/core/wording';
 
 export interface SampleRequest {
@@ -25,10 +25,8 @@ export function sampleOf({ lettering, text, isMonogram = false }: SampleRequest,
     .split('\n')
     .map((words, no) => sampleLine(lettering, words, { no, isMonogram: isMonogram && no === 0 }));
   const layers = [{ colourSlot: 'main', make: { kind: 'text' as const } }];
-  const { stack, monogram, bend } = lettering;
-  const form = { ...(stack ? { stack } : {}), ...(monogram ? { monogram } : {}), ...(bend ? { bend } : {}) };
   const leadFace = styleOf(lettering, 0).face;
-  const { outline, inkBox } = drawArtwork({ leadFace, lines, form, layers, widthShare: 1 }, faceOf);
+  const { outline, inkBox } = drawArtwork({ leadFace, lines, form: formOf(lettering), layers, widthShare: 1 }, faceOf);
   if (!inkBox) return null;
   const { minX, minY, maxX, maxY } = inkBox;
   // As the path is written: whole numbers of 0.1 µm become millimetres.
