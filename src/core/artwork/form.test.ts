@@ -148,6 +148,16 @@ test('drawn narrower, a monogram is still in a round frame', () => {
   expect((maxX - minX) / (maxY - minY)).toBeCloseTo(1, 2);
 });
 
+test('drawn narrower, a line that is bent is as much shorter along its circle', () => {
+  const angle = (widthShare: number) => {
+    const bend = { way: 'arch', curve: { by: 'radius', capitals: 8 }, letters: 'bent' } as const;
+    const art = anArtwork(block, [], widthShare, { lines: [line('Wilhelmina', 0)], form: { bend } });
+    const { minX, maxX } = art.inkBox!;
+    return Math.asin((maxX - minX) / 2 / (art.bent!.radiusEm * EM_UNITS));
+  };
+  expect(angle(0.7) / angle(1)).toBeCloseTo(0.7, 1);
+});
+
 const BENDS: readonly Bend[] = (['arch', 'dip'] as const).flatMap((way) => [
   { way, curve: { by: 'radius', capitals: 4 }, letters: 'bent' } as const,
   { way, curve: { by: 'rise', share: 0.2 }, letters: 'bent' } as const,

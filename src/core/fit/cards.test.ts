@@ -3,7 +3,7 @@ import { artCache } from '../artwork';
 import { changePlace, changePlaceUse, changeVariant } from '../edit';
 import { type Outline, boxOfRings, outlineArea, outlineRings } from '../geometry';
 import { piecesOfFits } from '../pieces';
-import { freeSpace, holeInPlace } from '../place';
+import { freeSpace } from '../place';
 import type { Shape, StringHole } from '../shop';
 import { checkedReport } from '../checks';
 import { resolveSlots } from '../resolve';
@@ -109,47 +109,12 @@ test('letters keep as far off the edge of a card as it says, and off its hole no
 
 test('a hole that a place is too small for stops the text', () => {
   const hole: StringHole = { side: 'left', diameterMm: 20, edgeMm: 12 };
-  expect(
-    holeInPlace(
-      [
-        [0, 0],
-        [40, 0],
-        [40, 20],
-        [0, 20],
-      ],
-      hole,
-    ),
-  ).toBeNull();
   const [fit] = fitRun(onPlace(['Bo'], aRect(60, 30), { hole }), cache).fits;
   expect([fit!.emMm, fit!.findings.map(({ kind }) => kind)]).toEqual([0, ['placeUnusable']]);
 });
 
-test('a hole lies on the middle line from its side, in a slanted place farther in; a space beside it is made once', () => {
+test('texts that are alike share the space beside their hole', () => {
   const hole: StringHole = { side: 'left', diameterMm: 4, edgeMm: 3 };
-  const rect = [
-    [0, 0],
-    [60, 0],
-    [60, 40],
-    [0, 40],
-  ] as const;
-  expect(holeInPlace(rect, hole)).toEqual({ xMm: 5, yMm: 20, radiusMm: 2 });
-  expect(holeInPlace(rect, { ...hole, side: 'top' })).toEqual({ xMm: 30, yMm: 5, radiusMm: 2 });
-  // Its left side leans by 45 degrees: at half its height it stands 20 mm in, and 5 mm off it is √2 times as far.
-  const leaning = [
-    [40, 0],
-    [100, 0],
-    [100, 40],
-    [0, 40],
-  ] as const;
-  const found = holeInPlace(leaning, hole)!;
-  expect(found.yMm).toBe(20);
-  expect(found.xMm).toBeCloseTo(20 + 5 * Math.SQRT2, 2);
-  // So tall as it takes, and not a hair lower.
-  const as = (height: number) => rect.map(([x, y]) => [x, Math.min(y, height)] as const);
-  expect([holeInPlace(as(10.01), hole), holeInPlace(as(9.99), hole)]).toEqual([
-    expect.objectContaining({ radiusMm: 2 }),
-    null,
-  ]);
   const { fits } = fitRun(onPlace(['Bo', 'Ann', 'Bo'], aRect(120, 60), { hole }), cache);
   expect(fits.map(({ emMm }) => emMm > 0)).toEqual([true, true, true]);
 });

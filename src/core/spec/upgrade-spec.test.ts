@@ -112,3 +112,16 @@ test('of an older spec what is broken comes back as it is, part by part, for the
     ],
   });
 });
+
+test('an older spec that is broken is left as it is at the step that cannot bring it up, for the schema to judge', () => {
+  const broken = (formatVersion: number, part: object = {}) => ({ format: 'knurl-run', formatVersion, ...part });
+  for (const formatVersion of [1, 2, 3, 4, 5, 6, 8]) {
+    for (const part of [{}, { shop: null }, { shop: 'none', remedies: {}, layout: {} }]) {
+      const spec = broken(formatVersion, part);
+      expect(upgradeSpec(spec)).toMatchObject({ format: 'knurl-run', ...part });
+    }
+  }
+  // One of its shelves is none.
+  const spec = broken(1, { shop: { materials: [], beds: 'none', letterings: [] }, layout: {} });
+  expect(upgradeSpec(spec)).toBe(spec);
+});
