@@ -69,3 +69,14 @@ test('seams on both sides of a bag are kept clear of', () => {
   }));
   expect(wide.find(({ isMet }) => !isMet)).toMatchObject({ reason: 'betweenSeams', mm: 350 });
 });
+
+test('a drop below the collar is usual up to 15 mm either way, and no farther', () => {
+  const isMet = (byMm: number) => {
+    const [, drop] = suggested('t-shirt', 'M', 0, () => ({}));
+    const [, moved] = suggested('t-shirt', 'M', 0, ({ datum }) => ({
+      datum: { ...datum, kind: 'neckSeam', dropMm: drop!.mm + byMm },
+    }));
+    return moved!.isMet;
+  };
+  expect([-16, -15, 0, 15, 16].map(isMet)).toEqual([false, true, true, true, false]);
+});

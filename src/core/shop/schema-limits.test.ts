@@ -1,5 +1,6 @@
 import { centringSchema, wrapSchema } from './place-schema';
 import { fabricFacts } from './fabric-class';
+import { DEFAULT_CARDS } from '.';
 import { DEFAULT_BLANK, DEFAULT_LETTERINGS } from './defaults';
 import { carriesLines, layerMakeSchema } from './layer-schema';
 import { MOST_MOTIF_POINTS, motifSchema, pointsOf } from './motif-schema';
@@ -154,4 +155,28 @@ test('a place of an older blank without zones, or that is none, is left as it is
   expect(placeOf(older('nothing'))).toBe('nothing');
   for (const none of ['nothing', null, { name: 'no sizes' }]) expect(upgradeBlank(none as never)).toEqual(none);
   expect(placeOf(older({ clear: [{ leftMm: 3 }] }))).toMatchObject({ clear: [{ id: 'zone000001', leftMm: 3 }] });
+});
+
+test('what a card takes lies between the least and the most that it gives, and those are apart', () => {
+  for (const { value } of DEFAULT_CARDS) {
+    for (const { least, chosen, most } of [value.heatC, value.seconds]) {
+      expect(least).toBeLessThan(most);
+      expect(chosen).toBeGreaterThanOrEqual(least);
+      expect(chosen).toBeLessThanOrEqual(most);
+    }
+  }
+  expect(DEFAULT_CARDS.some(({ value }) => value.heatC.least < value.heatC.chosen)).toBe(true);
+});
+
+test('round goods are seen from a twentieth of the way round to all of it', () => {
+  const goods = { kind: 'round', topMm: 80, bottomMm: 70, heightMm: 100 };
+  expectRange((seenShare) => takes(wrapSchema, { ...goods, seenShare }), [0.05, 1]);
+});
+
+test('what is one value here and several there differs as a whole; a broken size of an older blank stays as it is', () => {
+  expect(valueDifferences({ a: 1 }, { a: { b: 1 } })).toEqual([{ path: ['a'], own: 1, other: { b: 1 } }]);
+  expect(valueDifferences({ a: { b: 1 } }, { a: null })).toEqual([{ path: ['a'], own: { b: 1 }, other: null }]);
+  for (const variant of [null, 'M', { size: 'M' }, { size: 'M', places: null }]) {
+    expect(upgradeBlank({ variants: [variant] } as never)).toMatchObject({ variants: [variant] });
+  }
 });
