@@ -85,6 +85,9 @@ test('who is meant stands there where nothing can be drawn, and the newer list t
     .first()
     .fill('{date:year}');
   await expectSaved(page);
+  // The very first that was done on the page took the place of what the line said.
+  const first = page.getByRole('textbox', { name: /line 1/i }).first();
+  await expect(first).toHaveAttribute('data-template', '{monogram}');
   await step(page, 'Fit');
   // Junco has no family name: no monogram can be made, and the year alone does not say whose it is.
   const decision = page.getByRole('region', { name: 'To decide' });

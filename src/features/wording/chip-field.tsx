@@ -1,6 +1,6 @@
 'use client';
 
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { type LineEditor, createLineEditor } from './line-editor';
 
 interface ChipFieldProps {
@@ -23,7 +23,8 @@ export function ChipField(props: ChipFieldProps) {
   const element = useRef<HTMLDivElement>(null);
   const [editor, setEditor] = useState<LineEditor | null>(null);
   const [isHeld, setHeld] = useState(false);
-  useEffect(() => {
+  // Nothing can be typed before the page has woken up: it would stand beside what the line says.
+  useLayoutEffect(() => {
     const one = createLineEditor(language, template, (text) => latest.current.onTemplate(text));
     one.attach(element.current);
     setEditor(one);
@@ -40,11 +41,11 @@ export function ChipField(props: ChipFieldProps) {
   return (
     <div
       ref={element}
-      role="textbox"
+      role={editor ? 'textbox' : undefined}
       aria-label={label}
       aria-multiline="false"
       tabIndex={0}
-      contentEditable
+      contentEditable={editor !== null}
       suppressContentEditableWarning
       spellCheck={false}
       data-template={template}
