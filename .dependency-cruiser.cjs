@@ -44,6 +44,8 @@ const CORE = {
     'figures',
     'finding',
   ],
+  'face-facts': ['artwork', 'checks', 'faces', 'suits'],
+  suits: ['shop'],
   remedies: ['shop', 'spec', 'wording', 'resolve', 'artwork', 'fit', 'checks', 'colour', 'finding'],
   report: ['spec', 'resolve', 'artwork', 'fit', 'checks'],
   pieces: ['spec', 'geometry', 'resolve', 'place', 'fit', 'checks', 'finding'],
@@ -53,7 +55,7 @@ const CORE = {
   cutfile: ['spec', 'units', 'geometry', 'sheets', 'freeze'],
   ledger: ['shop', 'spec'],
   countdown: ['spec'],
-  sentences: ['finding', 'shop', 'resolve', 'press', 'units'],
+  sentences: ['finding', 'shop', 'resolve', 'press', 'units', 'suits'],
 };
 
 const TEST = '\\.test\\.tsx?$|^src/(core|services|client)/test/';
@@ -77,7 +79,7 @@ const forbid = (name, from, to, extra = {}) => ({
 });
 
 const HEAVY =
-  '^src/core/(faces|geometry|motifs|artwork|measures|largest|fit|checks|remedies|report|pieces|sheets|freeze|release|cutfile)/';
+  '^src/core/(faces|face-facts|geometry|motifs|artwork|measures|largest|fit|checks|remedies|report|pieces|sheets|freeze|release|cutfile)/';
 
 module.exports = {
   forbidden: [

@@ -27,6 +27,8 @@ type FindingFacts =
       readonly characters: readonly string[];
       readonly coveredBy: readonly string[];
     }
+  /** Its face, by name, was brought in elsewhere: without its file nothing is cut in it. */
+  | { readonly kind: 'faceAbsent'; readonly severity: 'stop'; readonly faceNames: readonly string[] }
   | { readonly kind: 'tooSmall'; readonly severity: 'stop'; readonly capHeightMm: number; readonly leastMm: number }
   /** Finer than the material takes. `passesAtMm` is the letter height at which it would pass; null when none near does. */
   | {

@@ -94,6 +94,6 @@ function motifKey({ motif, parts, spot, share, gapShare }: SlotMotif): string {
 }
 
 /** Every face that a job is drawn with. */
-export function facesOfJob({ leadFace, lines }: ArtJob): ReadonlySet<string> {
+export function facesOfJob({ leadFace, lines }: Pick<ArtJob, 'leadFace' | 'lines'>): ReadonlySet<string> {
   return new Set([leadFace, ...lines.flatMap(({ runs }) => runs.map(({ face }) => face))]);
 }

@@ -10,5 +10,6 @@ export { type Hole, placeBody } from './place-body';
 export { type ArtCache, artCache } from './art-cache';
 export { type Artwork, type LayerArt, drawArtwork } from './draw-artwork';
 export { type FaceOf, type PlacedLetter, placedLetters } from './lay-line';
+export { isJoinedFace, tightenLimitEm } from './joined-face';
 export { type NearLetters, nearestLetters } from './nearest-letters';
 export { type UnevenFigures, unevenFigures } from './low-figures';

@@ -1,11 +1,12 @@
 import { EM_UNITS } from '../faces';
 import { type Ring, boxOfRings } from '../geometry';
 import type { LetterApart, SetLine } from '../resolve';
-import { type Bend, isConnectedFace } from '../shop';
-import type { ArtJob } from './art-job';
+import type { Bend } from '../shop';
+import { type ArtJob, facesOfJob } from './art-job';
 import { type BendAt, type KnownBend, bendAt, bentRing, isKnownBend, turnedRings } from './bend';
 import { type LaidLine, inkBoxOf, laidLine } from './laid-line';
 import { type FaceOf, type LaidGlyph, type MissingCharacter, byLetter, movedRing } from './lay-line';
+import { isJoinedFace } from './joined-face';
 import { type Letters, lettersOf } from './letters';
 import { withMotif } from './place-motif';
 import { type StackedLines, stackLines } from './stack-lines';
@@ -30,6 +31,8 @@ export interface TextFacts {
   readonly unformed: readonly { readonly line: number; readonly numLetters: number }[];
   /** The circle that it is bent to; null: it is straight. */
   readonly bent: Bent | null;
+  /** Keys of its faces whose files are not here. */
+  readonly absent: readonly string[];
   /** Characters without a glyph in their face, each once a run. They are left out of the outline. */
   readonly missing: readonly (MissingCharacter & { readonly line: number })[];
 }
@@ -67,7 +70,7 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
   const lastBaselineEm = (stacked.lines.at(-1)?.dy ?? 0) / EM_UNITS;
   const bend = isKnownBend(form.bend) ? form.bend : null;
   const at = bend && circleOf(bend, straight, { head: -capHeightEm * EM_UNITS, foot: lastBaselineEm * EM_UNITS });
-  const placed = bend && at ? straight.map((line) => bentLine(line, at, bend)) : straight;
+  const placed = bend && at ? straight.map((line) => bentLine(line, { at, bend, faceOf })) : straight;
   const text = lettersOf(ringsBySlot(placed), ringsOfLetter(placed), isFormed ? 1 : job.widthShare, capHeightEm);
   return {
     letters: job.motif ? withMotif(text, job.motif, { capHeightEm, lastBaselineEm }) : text,
@@ -83,6 +86,7 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
       unformed === null ? [] : [{ line: line.no, numLetters: unformed }],
     ),
     bent: at && { radiusEm: at.radius / EM_UNITS, heightEm: capHeightEm + lastBaselineEm },
+    absent: [...facesOfJob(job)].filter((face) => faceOf(face).isAbsent),
     missing: laid.flatMap(({ line, missing }) => eachOnce(missing).map((one) => ({ ...one, line: line.no }))),
   };
 }
@@ -120,8 +124,14 @@ function circleOf(
   return box && bendAt(bend, box, { ...between, capHeight: -between.head });
 }
 
-function bentLine({ line, glyphs, beside }: PlacedLine, at: BendAt, { letters }: Bend): PlacedLine {
-  const isTurned = letters === 'turned' && !line.runs.some(({ face }) => isConnectedFace(face));
+interface Bending {
+  readonly at: BendAt;
+  readonly bend: Bend;
+  readonly faceOf: FaceOf;
+}
+
+function bentLine({ line, glyphs, beside }: PlacedLine, { at, bend, faceOf }: Bending): PlacedLine {
+  const isTurned = bend.letters === 'turned' && !line.runs.some(({ face }) => isJoinedFace(faceOf(face)));
   const bent = (rings: readonly Ring[]) => rings.map((ring) => bentRing(ring, at));
   return {
     line,

@@ -1,8 +1,7 @@
-import { type NearLetters, type FaceOf, artJobOf, nearestLetters, unevenFigures } from '../artwork';
+import { type NearLetters, type FaceOf, artJobOf, isJoinedFace, nearestLetters, unevenFigures } from '../artwork';
 import { EM_UNITS } from '../faces';
 import type { Finding } from '../finding';
 import type { SetLine } from '../resolve';
-import { isConnectedFace } from '../shop';
 import type { MeasuredFit } from './measure-findings';
 
 /** A run of figures as long as a year is read as one. */
@@ -31,7 +30,7 @@ function nearFindings({ slot, artwork, emMm }: MeasuredFit, faceOf: FaceOf): Fin
   // Letters that are turned along a circle stand otherwise than in their line, and those of a form as it sets them.
   if (artwork.bent) return [];
   for (const [i, line] of artJobOf(slot).lines.entries()) {
-    if (line.runs.some(({ isTall, face }) => isTall || isConnectedFace(face))) continue;
+    if (line.runs.some(({ isTall, face }) => isTall || isJoinedFace(faceOf(face)))) continue;
     if (slot.form.monogram && line.runs.every(({ isMonogram }) => isMonogram)) continue;
     const near = nearestLetters(line, faceOf, slot.widthShare);
     const gap = near && near.gap * (artwork.lineScales[i] ?? 1);

@@ -3,14 +3,17 @@ import { facesCovering } from '../faces';
 import type { Finding } from '../finding';
 import { apartStops } from './apart-findings';
 import type { Fit } from '../fit';
-import { UNPRINTABLE } from '../resolve';
+import { type Slot, UNPRINTABLE } from '../resolve';
+import { faceNameOf } from '../shop';
 
 /** What keeps a fit from being made: its place, its words, its letters, its size. */
 export function stopFindings({ slot, artwork, draft }: Fit): Finding[] {
   const { variant, leastHeightMm } = slot;
   const unusable: Finding[] = variant && !draft.space ? [{ kind: 'placeUnusable', severity: 'stop' }] : [];
   const words = slot.findings.filter(({ severity }) => severity === 'stop');
-  const found = [...words, ...missingLetters(slot.text.join(' '), artwork.missing, words)];
+  const absent = absentFaces(slot, artwork);
+  const missing = artwork.missing.filter(({ line, run }) => !artwork.absent.includes(faceAt(slot, line, run)));
+  const found = [...words, ...absent, ...missingLetters(slot.text.join(' '), missing, words)];
   const isWordless = slot.text.join('').trim() === '';
   if (!artwork.inkBox || isWordless) {
     if (found.length === 0) found.push({ kind: 'nothingToDraw', severity: 'stop' });
@@ -18,6 +21,17 @@ export function stopFindings({ slot, artwork, draft }: Fit): Finding[] {
     found.push(tooSmall(artwork, draft.largest.emMm, leastHeightMm));
   }
   return [...unusable, ...found, ...apartStops({ slot, artwork })];
+}
+
+function faceAt({ lines }: Slot, lineNo: number, run: number): string {
+  return lines.find(({ no }) => no === lineNo)?.runs[run]?.face ?? '';
+}
+
+/** One for all faces whose files are not here: what they lack is every letter. */
+function absentFaces({ lines }: Slot, { absent }: Artwork): Finding[] {
+  if (absent.length === 0) return [];
+  const names = lines.flatMap(({ runs }) => runs.filter(({ face }) => absent.includes(face)).map(faceNameOf));
+  return [{ kind: 'faceAbsent', severity: 'stop', faceNames: [...new Set(names)] }];
 }
 
 /** The lowest capitals decide; of another line than the first it is said. */

@@ -45,17 +45,31 @@ function endRing(): void {
   drawing.ring = [];
 }
 
-/** A function from glyph id to flattened rings in font units, y up, that draws each glyph once and then remembers it. */
-export function glyphDrawer(font: hb.Font, unitsPerEm: number): (glyphId: number) => readonly Float64Array[] {
-  const drawn = new Map<number, readonly Float64Array[]>();
+/** A letter of a drawn face has some hundred points. What has more, or leaves the sheet, was made to do harm, or is damaged. */
+export const MOST_GLYPH_POINTS = 10_000;
+export const MOST_GLYPH_EM = 4;
+
+/** Flattened rings of a glyph in font units, y up; null for one that must not be drawn. */
+export type GlyphDrawer = (glyphId: number) => readonly Float64Array[] | null;
+
+/** Draws each glyph once and then remembers it. */
+export function glyphDrawer(font: hb.Font, unitsPerEm: number): GlyphDrawer {
+  const drawn = new Map<number, readonly Float64Array[] | null>();
   return (glyphId) => {
     const known = drawn.get(glyphId);
-    if (known) return known;
+    if (known !== undefined) return known;
     drawing.rings.length = 0;
     drawing.tolerance = FLATTEN_TOLERANCE_EM * unitsPerEm;
     font.drawGlyph(glyphId, drawFuncs);
-    const rings = [...drawing.rings];
+    const rings = isFit(drawing.rings, unitsPerEm) ? [...drawing.rings] : null;
     drawn.set(glyphId, rings);
     return rings;
   };
+}
+
+function isFit(rings: readonly Float64Array[], unitsPerEm: number): boolean {
+  const most = MOST_GLYPH_EM * unitsPerEm;
+  const numPoints = rings.reduce((sum, ring) => sum + ring.length / 2, 0);
+  // What is not a number is not within bounds either.
+  return numPoints <= MOST_GLYPH_POINTS && rings.every((ring) => ring.every((value) => Math.abs(value) <= most));
 }

@@ -27,7 +27,7 @@ test('a file that is no font, or was damaged, is refused with the reason', () =>
   });
   const damaged = Uint8Array.from(readFileSync(`public${faceFilePath(STAND_BLOCK_SHA)}`));
   damaged.fill(0, 12, 4000);
-  expect(loadFace(damaged)).toEqual({ ok: false, problem: { kind: 'letterWithoutOutline', letter: 'H' } });
+  expect(loadFace(damaged)).toEqual({ ok: false, problem: { kind: 'tableMissing', tag: 'head' } });
 });
 
 test('tracking moves letters apart and leaves combining marks on their letters', () => {

@@ -1,4 +1,5 @@
 import * as hb from 'harfbuzzjs';
+import type { PairKerning } from './kern-table';
 
 /**
  * One buffer for all shaping, emptied between texts: the engine's memory is not collected, and a buffer per text
@@ -23,11 +24,17 @@ export interface ShapedText {
   readonly advance: number;
 }
 
-/**
- * Left-to-right text to positioned glyphs. `trackingUnits` (font units) is added after every glyph that moves the pen,
- * so that combining marks stay on their letters. Glyph 0 marks a character that the face does not have.
- */
-export function shapeText(font: hb.Font, text: string, features: readonly string[], trackingUnits: number): ShapedText {
+/** How a text is to be shaped besides its face. */
+export interface Shaping {
+  readonly features: readonly string[];
+  /** Added after every glyph that moves the pen, in font units, so that combining marks stay on their letters. */
+  readonly trackingUnits: number;
+  /** Pairs that the engine knows nothing of; null: it knows all. */
+  readonly pairs: PairKerning | null;
+}
+
+/** Left-to-right text to positioned glyphs. Glyph 0 marks a character that the face does not have. */
+export function shapeText(font: hb.Font, text: string, { features, trackingUnits, pairs }: Shaping): ShapedText {
   buffer.clearContents();
   buffer.addText(text);
   buffer.guessSegmentProperties();
@@ -37,9 +44,16 @@ export function shapeText(font: hb.Font, text: string, features: readonly string
     features.flatMap((name) => hb.Feature.fromString(name) ?? []),
   );
   const infos = buffer.getGlyphInfos();
+  const kerned = features.includes('-kern') ? null : pairs;
   let penX = 0;
+  let before: number | null = null;
   const glyphs = buffer.getGlyphPositions().map((position, i) => {
     const info = infos[i]!;
+    // A mark stands on its letter, and parts it from none.
+    if (position.xAdvance !== 0) {
+      if (kerned && before !== null) penX += kerned(before, info.codepoint);
+      before = info.codepoint;
+    }
     const glyph = {
       glyphId: info.codepoint,
       cluster: info.cluster,

@@ -1,10 +1,11 @@
+import { isJoinedFace } from '../artwork';
 import { LEAST_BORDER_SHARE, borderFindings } from '../checks';
 import { contrastOf, contrastProblem } from '../colour';
 import type { Finding } from '../finding';
 import { draftFit } from '../fit';
 import { resetSlot } from '../resolve';
 import { ownSettingsAt } from '../spec';
-import { type Process, isConnectedFace, isCut, processFacts, processOf } from '../shop';
+import { type Process, isCut, processFacts, processOf } from '../shop';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
 
 /** What answers one kind of finding alone, and stands in no order of the maker's. */
@@ -85,7 +86,7 @@ function loosened(trying: Trying, index: number, answering: Finding['kind']): Re
   const { spec, cache, report } = trying;
   const { slot } = report.fits[index]!;
   const runs = slot.lines.flatMap((line) => line.runs);
-  if (runs.some(({ face }) => isConnectedFace(face))) return null;
+  if (runs.some(({ face }) => isJoinedFace(cache.faceOf(face)))) return null;
   const now = Math.max(...runs.map((run) => run.trackingEm));
   for (let step = 1; step <= NUM_STEPS; step++) {
     const trackingEm = Math.round((now + (MOST_LOOSENED_EM * step) / NUM_STEPS) * 1000) / 1000;

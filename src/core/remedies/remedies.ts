@@ -1,8 +1,9 @@
+import { type FaceOf, isJoinedFace, tightenLimitEm } from '../artwork';
 import type { Finding } from '../finding';
 import { type Draft, type Fit, draftFit } from '../fit';
 import { assertNever } from '../outcome';
 import { type Reset, type SetRun, type Slot, resetSlot } from '../resolve';
-import { type Layer, hasLayerFor, isConnectedFace, tightenLimitEm } from '../shop';
+import { type Layer, hasLayerFor } from '../shop';
 import type { OverrideSet, RemedyKind, RunSpec } from '../spec';
 import { lineOf } from '../wording';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
@@ -51,8 +52,10 @@ export function remedyOffer(
     .filter((one) => one.draft.artwork.missing.length === 0);
   const must = answering === null || BY_GAIN.has(answering) ? easeOf(draft) * LEAST_GAIN : 0;
   // A script stays a script where one of them will do.
-  const isScript = isScriptDraft(draft);
-  const isAlike = (one: (typeof tried)[number]) => isScriptDraft(one.draft) === isScript && easeOf(one.draft) >= 1;
+  const { faceOf } = trying.cache;
+  const isScript = isScriptDraft(draft, faceOf);
+  const isAlike = (one: (typeof tried)[number]) =>
+    isScriptDraft(one.draft, faceOf) === isScript && easeOf(one.draft) >= 1;
   const byEase = tried
     .filter((one) => easeOf(one.draft) >= must)
     .sort((a, b) => Number(isAlike(b)) - Number(isAlike(a)) || easeOf(b.draft) - easeOf(a.draft));
@@ -68,8 +71,8 @@ function easeOf(draft: Draft): number {
   return capOf(draft) / draft.slot.leastHeightMm;
 }
 
-function isScriptDraft({ slot }: Draft): boolean {
-  return isConnectedFace(slot.leadFace);
+function isScriptDraft({ slot }: Draft, faceOf: FaceOf): boolean {
+  return isJoinedFace(faceOf(slot.leadFace));
 }
 
 function capOf({ largest, artwork }: Draft): number {
@@ -90,7 +93,7 @@ function candidates(trying: Trying, fit: Fit, kind: Exclude<RemedyKind, 'shorten
   });
   switch (kind) {
     case 'tighten': {
-      const { now, trackingEm } = tightened(slot, resetSlot(spec, slot, { trackingEm: null }));
+      const { now, trackingEm } = tightened(slot, resetSlot(spec, slot, { trackingEm: null }), trying.cache.faceOf);
       return now <= trackingEm ? [] : [otherwise({ kind: 'tracking', trackingEm }, { trackingEm })];
     }
     case 'condense':
@@ -109,12 +112,12 @@ function candidates(trying: Trying, fit: Fit, kind: Exclude<RemedyKind, 'shorten
 }
 
 /** As close as the faces of the text bear it, from what its lettering has by itself. */
-function tightened(slot: Slot, natural: Slot): { readonly now: number; readonly trackingEm: number } {
+function tightened(slot: Slot, natural: Slot, faceOf: FaceOf): { readonly now: number; readonly trackingEm: number } {
   const widest = (of: Slot, from: (run: SetRun) => number) =>
     Math.max(-0.2, ...of.lines.flatMap(({ runs }) => runs.map(from)));
   return {
     now: widest(slot, (run) => run.trackingEm),
-    trackingEm: widest(natural, (run) => run.trackingEm - tightenLimitEm(run.face)),
+    trackingEm: widest(natural, (run) => run.trackingEm - tightenLimitEm(faceOf(run.face))),
   };
 }
 

@@ -48,7 +48,7 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
   const hasApart = layers.some(({ isApart }) => isApart);
   const cased = words.map((line) => lineInCase(line, styleOf(lettering, line.no).caseForm, spec.language));
   const lines = cased.map((line): SetLine => {
-    const { face, features, trackingEm, sizeShare } = styleOf(lettering, line.no);
+    const { face, faceName, features, trackingEm, sizeShare } = styleOf(lettering, line.no);
     return {
       no: line.no,
       ...(sizeShare === undefined || sizeShare === 1 ? {} : { sizeShare }),
@@ -56,6 +56,7 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
         text: run.text,
         colourSlot: run.colourSlot ?? ground,
         face: run.face ?? face,
+        ...(faceName !== undefined && run.face === null ? { faceName } : {}),
         trackingEm: choice.trackingEm ?? trackingEm,
         features: hasApart ? [...features, ...NO_LIGATURES] : features,
         isTall: run.isTall,

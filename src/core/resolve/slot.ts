@@ -22,6 +22,8 @@ export interface SetRun {
   readonly text: string;
   readonly colourSlot: string;
   readonly face: LetterStyle['face'];
+  /** How a face is called that did not ship. */
+  readonly faceName?: string;
   readonly trackingEm: number;
   readonly features: readonly string[];
   /** Drawn taller than the rest of its line. */

@@ -1,7 +1,7 @@
 import { SHAPE_WORDS } from './form-words';
 import type { Finding } from '../finding';
 import { assertNever } from '../outcome';
-import { DEFAULT_LETTERINGS, SHIPPED_FACES } from '../shop';
+import { codeOf, coverSentence, nameOfCharacter } from './missing-words';
 import { METRIC, type Saying, type Units, sayingIn } from './saying';
 import { bedWaysOut, borderWaysOut } from './ways-out';
 
@@ -17,6 +17,8 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
       return `holds characters that nothing can be cut for (${finding.codes.map(codeOf).join(' ')}): type the text anew`;
     case 'characterMissing':
       return `${finding.characters.map(nameOfCharacter).join(' ')} missing in this face: ${coverSentence(finding.coveredBy)}`;
+    case 'faceAbsent':
+      return `its face, ${finding.faceNames.join(' and ')}, is not in this shop: bring the file in under Shop, Faces, or choose another lettering`;
     case 'thinStroke':
       return `thinnest stroke ${takes(finding, say)}: ${passesWords(finding.passesAtMm, say)}, a bolder face or another material`;
     case 'narrowGap':
@@ -108,6 +110,8 @@ export function findingWords(finding: Finding, units: Units = METRIC): string {
       return `unreadable ${finding.codes.map(codeOf).join(' ')}`;
     case 'characterMissing':
       return `no ${finding.characters.map(nameOfCharacter).join(' ')} in this face`;
+    case 'faceAbsent':
+      return `no ${finding.faceNames.join(', ')} here`;
     case 'thinStroke':
       return `stroke ${say.apart(finding.widthMm, finding.leastMm, 2)[0]}`;
     case 'narrowGap':
@@ -284,28 +288,4 @@ function dateSentence(why: Extract<Finding, { kind: 'dateUnread' }>['why'], said
     default:
       return `“${said}” cannot be read as a date: type it another way, such as 14 June 2026`;
   }
-}
-
-/** The character itself, or its number where nobody could see it: controls, spaces, marks without a letter. */
-function nameOfCharacter(character: string): string {
-  if (!/^[\p{C}\p{Z}\p{M}]/u.test(character)) return character;
-  return codeOf(character.codePointAt(0) ?? 0);
-}
-
-function codeOf(code: number): string {
-  return `U+${code.toString(16).toUpperCase().padStart(4, '0')}`;
-}
-
-/** Which shipped face would do, in the words that the lettering is chosen by. */
-function coverSentence(coveredBy: readonly string[]): string {
-  const names = DEFAULT_LETTERINGS.filter(({ value }) => value.lines.every(({ face }) => coveredBy.includes(face))).map(
-    ({ value }) => value.name,
-  );
-  if (names.length === 0 && coveredBy.length > 0) {
-    const faces = SHIPPED_FACES.filter(({ sha }) => coveredBy.includes(sha)).map(({ name }) => name);
-    return `${faces.join(' or ')} has it: make a lettering of it in Shop, Letterings`;
-  }
-  return names.length === 0
-    ? 'no shipped face has it; change the spelling'
-    : `${names.join(' or ')} has ${names.length === 1 ? 'the whole text' : 'it'}`;
 }

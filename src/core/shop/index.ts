@@ -2,8 +2,8 @@
  * What a shop keeps and a run takes copies of: blanks with their measured places, materials, beds, letterings; what follows
  * from a kind of material; the faces that ship, and what a bare shop begins with. What a run decides belongs to spec.
  */
-export { firstLineLarge, linesAlike, sizeShareOf, withLineStyle } from './line-styles';
-export { type CommonStyle, commonStyle, formOf, hasShippedFaces, styleOf } from './letter-style';
+export { type FaceChoice, firstLineLarge, linesAlike, sizeShareOf, withFace, withLineStyle } from './line-styles';
+export { type CommonStyle, commonStyle, faceNameOf, formOf, ownFacesOf, styleOf } from './letter-style';
 export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, isCut, processFacts, stagesOf } from './process';
 export {
   type FinestCut,
@@ -22,9 +22,19 @@ export {
   HEAVY_SLAB_SHA,
   STAND_BLOCK_SHA,
   faceFilePath,
-  isConnectedFace,
-  tightenLimitEm,
+  faceUrl,
+  isShippedFace,
 } from './shipped-faces';
+export { type FaceAxes, MOST_AXES, faceKey, faceKeySchema, partsOfFaceKey } from './face-key';
+export {
+  type FaceAxis,
+  type FacePermit,
+  type OwnFace,
+  keyOfOwnFace,
+  mayTravel,
+  permitOfBits,
+  ownFaceSchema,
+} from './own-face-schema';
 export {
   centringSchema,
   type Anchor9,
@@ -77,7 +87,6 @@ export {
   bedSchema,
   boughtSchema,
   copyOf,
-  faceShaSchema,
   letteringSchema,
   materialSchema,
   pageSchema,

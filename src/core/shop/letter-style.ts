@@ -1,6 +1,6 @@
 import { presentOrThrow } from '../outcome';
 import type { Bend, CaseForm, Lettering, LetteringForm, LetterStyle } from './shop-schema';
-import { SHIPPED_FACES, type ShippedFace } from './shipped-faces';
+import { SHIPPED_FACES, isShippedFace } from './shipped-faces';
 
 /** Line n takes style n; the last one repeats. */
 export function styleOf({ lines }: Lettering, no: number): LetterStyle {
@@ -15,22 +15,32 @@ export function formOf({ stack, monogram, bend: own }: LetteringForm, asked?: Be
 
 /** What the styles of a lettering have in common. */
 export interface CommonStyle {
-  /** Each once, in the order of the lines; a face that does not ship is left out. */
-  readonly faces: readonly ShippedFace[];
+  /** Names of its faces, each once, in the order of the lines. */
+  readonly faceNames: readonly string[];
   /** Null where they differ. */
   readonly caseForm: CaseForm | null;
   readonly trackingEm: number | null;
 }
 
-/** Every face of it is one that can be drawn. */
-export function hasShippedFaces({ lines }: Pick<Lettering, 'lines'>): boolean {
-  return lines.every(({ face }) => SHIPPED_FACES.some(({ sha }) => sha === face));
+/** Keys of its faces that did not ship with the program, each once. */
+export function ownFacesOf({ lines }: Pick<Lettering, 'lines'>): string[] {
+  return [...new Set(lines.map(({ face }) => face))].filter((face) => !isShippedFace(face));
+}
+
+/** What a face is called, whether it shipped or was brought in. */
+export function faceNameOf({
+  face,
+  faceName,
+}: {
+  readonly face: string;
+  readonly faceName?: string | undefined;
+}): string {
+  return faceName ?? SHIPPED_FACES.find(({ sha }) => sha === face)?.name ?? 'a face of another shop';
 }
 
 export function commonStyle({ lines }: Lettering): CommonStyle {
-  const shas = new Set(lines.map(({ face }) => face));
   return {
-    faces: [...shas].flatMap((sha) => SHIPPED_FACES.find((face) => face.sha === sha) ?? []),
+    faceNames: [...new Set(lines.map(faceNameOf))],
     caseForm: only(lines.map(({ caseForm }) => caseForm)),
     trackingEm: only(lines.map(({ trackingEm }) => trackingEm)),
   };

@@ -1,5 +1,5 @@
 import { DEFAULT_LETTERINGS, HEAVY_SLAB_SHA, STAND_BLOCK_SHA, type Bend, FIRST_BEND } from '.';
-import { firstLineLarge, linesAlike, sizeShareOf, withLineStyle } from './line-styles';
+import { firstLineLarge, linesAlike, sizeShareOf, withFace, withLineStyle } from './line-styles';
 import { ownBends } from './own-bends';
 import { letteringSchema } from './shop-schema';
 
@@ -55,4 +55,15 @@ test('a text is bent otherwise than its set: straight, the other way, flatter, t
   ] as const)
     for (const { bend } of ownBends({ ...FIRST_BEND, curve }))
       if (bend) expect(letteringSchema.safeParse({ ...plain, bend }).success).toBe(true);
+});
+
+test('a face is chosen for one line or for all, and one that ships leaves no name behind', () => {
+  const own = { face: 'a'.repeat(64), faceName: 'Quay' };
+  const all = withFace(withLineStyle(plain!, 1, { sizeShare: 0.5 }), 'all', own);
+  expect(all.lines).toMatchObject([own, { ...own, sizeShare: 0.5 }]);
+  const first = withFace(all, 0, { face: HEAVY_SLAB_SHA });
+  expect(first.lines[0]).toEqual({ ...plain!.lines[0], face: HEAVY_SLAB_SHA });
+  expect(first.lines[1]).toEqual(all.lines[1]);
+  const third = withFace(plain!, 2, own);
+  expect(third.lines.map(({ faceName }) => faceName)).toEqual([undefined, undefined, 'Quay']);
 });

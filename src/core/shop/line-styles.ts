@@ -37,3 +37,21 @@ export function firstLineLarge(lettering: Lettering): Lettering {
 export function linesAlike({ stack: _, ...lettering }: Lettering): Lettering {
   return { ...lettering, lines: lettering.lines.map(({ sizeShare: __, ...style }) => style) };
 }
+
+/** A face as it can be chosen: one that ships, or one that was brought in, which says its name. */
+export interface FaceChoice {
+  readonly face: string;
+  readonly faceName?: string;
+}
+
+/** Another face for one line, or for all of them. */
+export function withFace(lettering: Lettering, no: number | 'all', { face, faceName }: FaceChoice): Lettering {
+  const inFace = ({ faceName: _, ...style }: LetterStyle): LetterStyle => ({
+    ...style,
+    face,
+    ...(faceName === undefined ? {} : { faceName }),
+  });
+  if (no === 'all') return { ...lettering, lines: lettering.lines.map(inFace) };
+  const whole = withLineStyle(lettering, no, {});
+  return { ...whole, lines: whole.lines.map((style, i) => (i === no ? inFace(style) : style)) };
+}

@@ -70,17 +70,17 @@ export const SHIPPED_FACES: readonly ShippedFace[] = [
   { sha: 'a0e58d71b85b15902ea87914d8e31a6d22da48ac2db70213dcfd1a7dad3f198a', name: 'Cairo Bold', isConnected: false },
 ];
 
-/** Faces that did not ship with the program are taken to stand apart. */
-export function isConnectedFace(sha: string): boolean {
-  return SHIPPED_FACES.some((face) => face.sha === sha && face.isConnected);
-}
-
-/** How far letters may be moved together before they look crowded, or joins of a script pile up. */
-export function tightenLimitEm(sha: string): number {
-  return isConnectedFace(sha) ? 0.02 : 0.04;
-}
-
-/** Where the file of a face is served and, below `public/`, where it lies. */
+/** Where the file of a shipped face is served and, below `public/`, where it lies. */
 export function faceFilePath(sha: string): string {
   return `/faces/${sha}.ttf`;
+}
+
+/** Ships with the program, by its hash. */
+export function isShippedFace(sha: string): boolean {
+  return SHIPPED_FACES.some((face) => face.sha === sha);
+}
+
+/** Where the file of any face is served. */
+export function faceUrl(sha: string): string {
+  return isShippedFace(sha) ? faceFilePath(sha) : `/api/faces/${sha}`;
 }

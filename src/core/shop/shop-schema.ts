@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../deep-readonly';
 import { colourSchema, nameSchema as name } from './blank-schema';
+import { faceKeySchema } from './face-key';
 import { finestMm } from './finest';
 import { carrierIn, layerSchema } from './layer-schema';
 import { MATERIAL_KINDS } from './material-kind';
@@ -60,8 +61,6 @@ export const bedSchema = pageSchema.extend({
 export const CASE_FORMS = ['asTyped', 'capitals', 'title'] as const;
 export type CaseForm = (typeof CASE_FORMS)[number];
 
-export const faceShaSchema = z.string().regex(/^[0-9a-f]{64}$/);
-
 export const MOST_LAYERS = 8;
 export const MOST_LINES = 6;
 export const MOST_RUNS = 12;
@@ -72,8 +71,10 @@ export const letteringSchema = z.object({
   lines: z
     .array(
       z.object({
-        /** Hash of the face's file. */
-        face: faceShaSchema,
+        /** Hash of the face's file, with its axes where it varies. */
+        face: faceKeySchema,
+        /** How a face is called that does not ship; left out for those that do. */
+        faceName: name.optional(),
         caseForm: z.enum(CASE_FORMS),
         trackingEm: z.number().min(-0.2).max(1),
         features: z.array(z.string().max(20)),

@@ -9,14 +9,12 @@ import {
   HEAVY_SLAB_SHA,
   MATERIAL_KINDS,
   PROCESSES,
-  SHIPPED_FACES,
   STAND_BLOCK_SHA,
   bedSchema,
   blankSchema,
   colourSlotSchema,
   commonStyle,
-  faceFilePath,
-  isConnectedFace,
+  faceUrl,
   isCut,
   kindFacts,
   letteringSchema,
@@ -28,7 +26,6 @@ import {
   shopIdSchema,
   stagesOf,
   styleOf,
-  tightenLimitEm,
   STARTER_MATERIALS,
 } from '.';
 
@@ -121,21 +118,9 @@ test('a twin that was not measured is the other in the mirror, the same object e
   expect(measuredOf(blank, { ...variant, places: {} }, LEFT!)).toBeNull();
 });
 
-test('scripts are known from faces whose letters stand apart, and may be moved together less', () => {
-  expect(SHIPPED_FACES.filter(({ sha }) => isConnectedFace(sha)).map(({ name }) => name)).toEqual([
-    'Pacifico Regular',
-    'Dancing Script Bold',
-    'Sacramento Regular',
-    'Lobster Regular',
-    'Great Vibes Regular',
-  ]);
-  expect([isConnectedFace(BRASS_SCRIPT_SHA), isConnectedFace(STAND_BLOCK_SHA), isConnectedFace('unknown')]).toEqual([
-    true,
-    false,
-    false,
-  ]);
-  expect([tightenLimitEm(BRASS_SCRIPT_SHA), tightenLimitEm(STAND_BLOCK_SHA)]).toEqual([0.02, 0.04]);
-  expect(faceFilePath('abc')).toBe('/faces/abc.ttf');
+test('a face that ships is fetched as a file, one that was brought in from what is kept', () => {
+  expect(faceUrl(BRASS_SCRIPT_SHA)).toBe(`/faces/${BRASS_SCRIPT_SHA}.ttf`);
+  expect(faceUrl('abc')).toBe('/api/faces/abc');
 });
 
 test('what lines of a lettering have in common is told; a line beyond the last takes its style', () => {
@@ -143,9 +128,9 @@ test('what lines of a lettering have in common is told; a line beyond the last t
   const line = (face: string, trackingEm: number) => ({ face, caseForm: 'asTyped' as const, trackingEm, features: [] });
   const two = { ...value, lines: [line(STAND_BLOCK_SHA, 0), line(HEAVY_SLAB_SHA, 0.1)] };
   expect(commonStyle(two)).toMatchObject({ caseForm: 'asTyped', trackingEm: null });
-  expect(commonStyle(two).faces.map(({ sha }) => sha)).toEqual([STAND_BLOCK_SHA, HEAVY_SLAB_SHA]);
+  expect(commonStyle(two).faceNames).toEqual(['Nunito Black', 'Alfa Slab One Regular']);
   expect(commonStyle({ ...two, lines: [line('gone', 0), line('gone', 0)] })).toEqual({
-    faces: [],
+    faceNames: ['a face of another shop'],
     caseForm: 'asTyped',
     trackingEm: 0,
   });

@@ -9,7 +9,7 @@ import {
   colourSlotSchema,
   copyOf,
   edgeToolSchema,
-  faceShaSchema,
+  faceKeySchema,
   idSchema,
   letteringSchema,
   materialSchema,
@@ -47,7 +47,7 @@ const wordingSchema = z.object({
               /** The colour slot that its letters are cut from. */
               slot: colourSlotSchema,
               /** Another face than its line's style has; null: that one. */
-              face: faceShaSchema.nullable(),
+              face: faceKeySchema.nullable(),
               /** Single letters of it in a colour slot of their own; left out: none. */
               letter: z.object({ which: z.enum(SINGLE_LETTERS), slot: colourSlotSchema }).optional(),
             }),
@@ -209,7 +209,7 @@ const prepareSchema = z.object({
 export const MOST_RUN_MOTIFS = 12;
 
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
-export const SPEC_VERSION = 13;
+export const SPEC_VERSION = 14;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({

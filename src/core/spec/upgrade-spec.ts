@@ -223,6 +223,11 @@ function upgradeFrom12(spec: Json): unknown {
   return { ...spec, formatVersion: 13 };
 }
 
+/** Version 14: letterings may name faces that did not ship; nothing that there was is otherwise. */
+function upgradeFrom13(spec: Json): unknown {
+  return { ...spec, formatVersion: 14 };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
@@ -236,4 +241,5 @@ const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => un
   { from: 10, step: upgradeFrom10 },
   { from: 11, step: upgradeFrom11 },
   { from: 12, step: upgradeFrom12 },
+  { from: 13, step: upgradeFrom13 },
 ];

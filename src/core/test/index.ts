@@ -12,3 +12,4 @@ export { distanceToEdges, isOnInk } from './distance';
 export { aBorder, withBorders } from './borders';
 export { withCard } from './cards';
 export { chanceBy, spoiltDrawing } from './spoilt-drawings';
+export { kernTable, tableOf, tablesOf, varying, withTables } from './font-files';

@@ -1,0 +1,15 @@
+import { SHIPPED_FACES } from '../shop';
+import { shippedFaces } from '../test';
+import { ABSENT_FACE } from '../faces';
+import { isJoinedFace, tightenLimitEm } from './joined-face';
+
+const faceOf = shippedFaces();
+
+test.each(SHIPPED_FACES)('$name: that its letters join is told by its outlines', ({ sha, isConnected }) => {
+  expect(isJoinedFace(faceOf(sha))).toBe(isConnected);
+  expect(tightenLimitEm(faceOf(sha))).toBe(isConnected ? 0.02 : 0.04);
+});
+
+test('a face that is not here joins nothing', () => {
+  expect(isJoinedFace(ABSENT_FACE)).toBe(false);
+});

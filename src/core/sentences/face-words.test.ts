@@ -1,0 +1,42 @@
+import type { FaceFacts } from '../suits';
+import { METRIC, faceFaultWords, findingSentence, findingWords, suitsSentence } from '.';
+
+test('what is against a face is said with its figure and the limit, told apart by their decimals', () => {
+  const said = [
+    { kind: 'absent' as const },
+    { kind: 'lacks' as const, characters: ['Å', 'ß'] },
+    { kind: 'thin' as const, mm: 0.996, leastMm: 1 },
+    { kind: 'smallHole' as const, mm: 0.5, leastMm: 1 },
+    { kind: 'near' as const, mm: 0.25, leastMm: 0.8 },
+    { kind: 'near' as const, mm: 0, leastMm: 0.8 },
+    { kind: 'unevenFigures' as const, figures: ['1', '9'] },
+  ].map((fault) => faceFaultWords(fault, METRIC));
+  expect(said).toEqual([
+    'its file is not here',
+    'lacks Å ß',
+    'stroke 0.996 mm, the film takes 1.000 mm',
+    'hole 0.50 mm, the film takes 1.00 mm',
+    'letters 0.25 mm, the film takes 0.80 mm',
+    'letters touch',
+    'uneven figures 1 9',
+  ]);
+});
+
+test('why a face suits is said in its figures', () => {
+  const need = { texts: ['Bo'], letterHeightMm: 20, finest: { strokeMm: 1, gapMm: 1, holeMm: 1 } };
+  const facts = { strokeMm: 2.25, numToWeed: 12 } as FaceFacts;
+  expect(suitsSentence('Quay', facts, need, METRIC)).toBe(
+    'Quay suits these texts best at 20.0 mm: it has every letter, its thinnest stroke is 2.25 mm where the film takes 1.0 mm, and 12 islands and holes are to be weeded.',
+  );
+  expect(suitsSentence('Quay', { ...facts, strokeMm: null }, need, METRIC)).toContain(
+    'its strokes are all over 10.0 mm',
+  );
+});
+
+test('a face that is not here says which, and what to do', () => {
+  const finding = { kind: 'faceAbsent', severity: 'stop', faceNames: ['Quay', 'Tide'] } as const;
+  expect(findingSentence(finding)).toBe(
+    'its face, Quay and Tide, is not in this shop: bring the file in under Shop, Faces, or choose another lettering',
+  );
+  expect(findingWords(finding)).toBe('no Quay, Tide here');
+});
