@@ -1,10 +1,10 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { type MadePass, placedIn } from '@/core/freeze';
 import type { Deed } from '@/core/ledger';
 import { presentOrThrow } from '@/core/outcome';
-import { NEW_MATERIAL, faceFilePath } from '@/core/shop';
+import { NEW_MATERIAL } from '@/core/shop';
 import {
   type Context,
   contextOn,
@@ -20,6 +20,7 @@ import { directCompute } from '@/services/compute/direct';
 import { insertPass, outlineReader } from '@/store';
 import { randomBytes } from 'node:crypto';
 import type { Bench } from './bench';
+import { faceReader } from '@/services/face-file/face-reader';
 
 const NUM_NAMES = 500;
 const NUM_RUNNING = 40;
@@ -27,7 +28,7 @@ const NUM_MATERIALS = 1000;
 
 async function aContext(folder: string): Promise<Context> {
   const opened = await contextOn(folder, {
-    compute: directCompute((sha) => readFileSync(path.join('public', faceFilePath(sha))), outlineReader(folder)),
+    compute: directCompute(faceReader(folder), outlineReader(folder)),
     nowIso: () => new Date().toISOString(),
     randomBytes: (count) => randomBytes(count),
   });

@@ -1,4 +1,4 @@
-import { copyFileSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { copyFileSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { STARTER_BLANKS, addBlank, replaceBlank } from '@/core/blanks';
@@ -20,7 +20,6 @@ import {
   takeMotif,
 } from '@/core/edit';
 import { STARTER_MOTIFS } from '@/core/motifs';
-import { faceFilePath } from '@/core/shop';
 import { placedIn } from '@/core/freeze';
 import { seededBytes } from '@/core/test';
 import {
@@ -40,6 +39,7 @@ import {
 import { outlineReader } from '@/store';
 import { directCompute } from '@/services/compute/direct';
 import { DATABASE_FILE } from '@/store';
+import { faceReader } from '@/services/face-file/face-reader';
 
 /**
  * Writes runs as this version keeps them (database, bundles, cut files) into `e2e/fixtures/NAME`: what later versions are
@@ -54,7 +54,7 @@ mkdirSync(folder);
 const dataDir = mkdtempSync(path.join(tmpdir(), 'knurl-fixture-'));
 const context = valueOf(
   await contextOn(dataDir, {
-    compute: directCompute((sha) => readFileSync(path.join('public', faceFilePath(sha))), outlineReader(dataDir)),
+    compute: directCompute(faceReader(dataDir), outlineReader(dataDir)),
     nowIso: () => '2026-09-14T08:00:00.000Z',
     randomBytes: seededBytes(5),
   }),

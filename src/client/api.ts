@@ -4,6 +4,7 @@ import type { NewAct } from '@/core/ledger';
 import { type Outcome, fail, ok, presentOrThrow } from '@/core/outcome';
 import type { Lettering, Motif } from '@/core/shop';
 import type { RunSpec } from '@/core/spec';
+import type { FaceRequest } from '@/core/suits';
 import type { MadePass } from '@/core/freeze';
 import type {
   ActAnswer,
@@ -11,6 +12,8 @@ import type {
   BenchPage,
   BenchView,
   CountdownsView,
+  FaceRow,
+  KeptFace,
   KeptPhoto,
   ListInput,
   MadePassHead,
@@ -149,6 +152,14 @@ export const api = {
       '/api/lettering-samples',
       withJson('POST', { lettering, text, isMonogram }),
     ),
+  /** A face on texts, drawn and measured. */
+  faceRow: (request: FaceRequest) => send<FaceRow>('/api/face-rows', withJson('POST', request)),
+  keepFace: (file: File) =>
+    send<KeptFace>(`/api/faces?name=${encodeURIComponent(file.name)}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/octet-stream' },
+      body: file,
+    }),
   keepPhoto: (jpeg: Blob) =>
     send<KeptPhoto>('/api/photos', { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body: jpeg }),
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan`),

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import type { Finding } from '@/core/finding';
-import { findingSentence, findingWords } from '@/core/sentences';
+import { type Units, findingSentence, findingWords } from '@/core/sentences';
 import { useHeat } from './use-heat';
 import { useLengths } from './use-lengths';
 
@@ -13,13 +13,19 @@ export interface FindingTexts {
 
 /** Findings in words, in the units of this station. */
 export function useFindingWords(): FindingTexts {
-  const { unit: length } = useLengths();
-  const { unit: heat } = useHeat();
+  const units = useUnits();
   return useMemo(
     () => ({
-      sentence: (finding) => findingSentence(finding, { length, heat }),
-      words: (finding) => findingWords(finding, { length, heat }),
+      sentence: (finding) => findingSentence(finding, units),
+      words: (finding) => findingWords(finding, units),
     }),
-    [length, heat],
+    [units],
   );
+}
+
+/** What this station says lengths and heat in. */
+export function useUnits(): Units {
+  const { unit: length } = useLengths();
+  const { unit: heat } = useHeat();
+  return useMemo(() => ({ length, heat }), [length, heat]);
 }

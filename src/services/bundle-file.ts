@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { inspectFace } from '@/core/faces';
 import { outlinesOf } from '@/core/figures';
 import { type Act, actSchema } from '@/core/ledger';
 import { outlineFromNumbers, outlineSha, writeOutline } from '@/core/geometry';
@@ -15,7 +16,7 @@ import {
 } from '@/core/freeze';
 import { checkedNew } from './checked-spec';
 import { issuesOfZod } from './input-issues';
-import { isPhotoOf } from './jpeg';
+import { isPhotoOf, shaOf } from './jpeg';
 import { parseJson } from './parse-json';
 import type { InputIssue, ServiceProblem } from './problem';
 
@@ -35,6 +36,10 @@ export const bundleSchema = z.object({
   releases: z.array(releaseSchema).optional(),
   /** Photos that the run's blanks name, as base64 by the SHA-256 of their bytes; left out when there are none. */
   attachments: z.record(z.string().regex(/^[0-9a-f]{64}$/), z.base64()).optional(),
+  /** Files of faces that did not ship and may be handed on, as base64 by the SHA-256 of their bytes; left out when there are none. */
+  faces: z.record(z.string().regex(/^[0-9a-f]{64}$/), z.base64()).optional(),
+  /** Faces that the run is set in and whose makers permit no handing on, or whose files were not here; left out when there are none. */
+  facesLeftOut: z.array(z.object({ sha: z.string().regex(/^[0-9a-f]{64}$/), name: z.string().max(120) })).optional(),
 });
 
 /** The schema as other programs read it. */
@@ -44,6 +49,11 @@ export function bundleJsonSchema(): object {
 
 export type Bundle = z.infer<typeof bundleSchema>;
 
+interface Attached {
+  readonly sha: string;
+  readonly bytes: Uint8Array;
+}
+
 /** A bundle that holds together, as it is kept. */
 export interface CheckedBundle {
   readonly spec: RunSpec;
@@ -52,7 +62,8 @@ export interface CheckedBundle {
   readonly outlines: Readonly<Record<string, string>>;
   readonly acts: readonly Act[];
   readonly releases: readonly Release[];
-  readonly photos: readonly { readonly sha: string; readonly bytes: Uint8Array }[];
+  readonly photos: readonly Attached[];
+  readonly faces: readonly Attached[];
 }
 
 /** Reads the bytes of a bundle and holds all in it against all else. `noBundle`: it is JSON, and does not say that it has a format. */
@@ -76,17 +87,24 @@ function checkedBundle(candidate: unknown): Outcome<CheckedBundle, ServiceProble
     if (outlineSha(text) !== sha) issues.push(issue(`outlines.${sha}`, 'The outline is not the one its hash names.'));
     outlines[sha] = text;
   }
-  const photos = Object.entries(parsed.data.attachments ?? {}).map(([sha, text]) => ({
-    sha,
-    bytes: new Uint8Array(Buffer.from(text, 'base64')),
-  }));
+  const photos = attached(parsed.data.attachments);
+  const faces = attached(parsed.data.faces);
   for (const { sha, bytes } of photos) {
     if (!isPhotoOf(bytes, sha)) issues.push(issue(`attachments.${sha}`, 'The photo is not the one its hash names.'));
+  }
+  for (const { sha, bytes } of faces) {
+    const isIt = shaOf(bytes) === sha;
+    if (!isIt) issues.push(issue(`faces.${sha}`, 'The face is not the one its hash names.'));
+    else if (!inspectFace(bytes).ok) issues.push(issue(`faces.${sha}`, 'The face is damaged, or no face.'));
   }
   issues.push(...passIssues(passes, releases, outlines), ...actIssues(acts));
   return issues.length > 0
     ? fail({ kind: 'invalidInput', issues })
-    : ok({ spec: spec.value, passes, outlines, acts, releases, photos });
+    : ok({ spec: spec.value, passes, outlines, acts, releases, photos, faces });
+}
+
+function attached(files: Readonly<Record<string, string>> = {}): Attached[] {
+  return Object.entries(files).map(([sha, text]) => ({ sha, bytes: new Uint8Array(Buffer.from(text, 'base64')) }));
 }
 
 /** Bundles of earlier versions carry an earlier spec, and passes and releases that kept less. */

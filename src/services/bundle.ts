@@ -1,7 +1,9 @@
 import stringify from 'safe-stable-stringify';
 import { type Outcome, ok, presentOrThrow } from '@/core/outcome';
 import type { RunSpec } from '@/core/spec';
+import { permitBitsOf } from '@/core/faces';
 import { makeId } from '@/core/ids';
+import { faceNameOf, isShippedFace, mayTravel, partsOfFaceKey, permitOfBits } from '@/core/shop';
 import {
   type StoredRun,
   findAttachment,
@@ -45,6 +47,7 @@ export async function writeBundle(
     acts: (await listActs(db, runId)) as Bundle['acts'],
     ...(releases.length > 0 ? { releases: releases as Bundle['releases'] } : {}),
     ...(await attachmentsOf(context, run.value.spec)),
+    ...(await facesOf(context, run.value.spec)),
   };
   return ok(partsOf(context, head, outlinesNamed(passes, releases)));
 }
@@ -87,16 +90,39 @@ async function attachmentsOf({ store }: Context, spec: RunSpec): Promise<Pick<Bu
   return Object.keys(attachments).length > 0 ? { attachments } : {};
 }
 
+/** More faces than this would not be taken in again. */
+const MOST_CARRIED_BYTES = 60_000_000;
+
+/** Own faces of the run's letterings: the files that may travel, and the names of the others. */
+async function facesOf({ store }: Context, { shop }: RunSpec): Promise<Pick<Bundle, 'faces' | 'facesLeftOut'>> {
+  const faces: Record<string, string> = {};
+  const leftOut = new Map<string, string>();
+  let left = MOST_CARRIED_BYTES;
+  for (const style of shop.letterings.flatMap(({ value }) => value.lines)) {
+    const { sha } = partsOfFaceKey(style.face);
+    if (isShippedFace(sha) || sha in faces || leftOut.has(sha)) continue;
+    const bytes = await findAttachment(store.db, sha);
+    if (bytes && left >= bytes.length && mayTravel(permitOfBits(permitBitsOf(bytes)))) {
+      faces[sha] = Buffer.from(bytes).toString('base64');
+      left -= bytes.length;
+    } else leftOut.set(sha, faceNameOf(style));
+  }
+  return {
+    ...(Object.keys(faces).length > 0 ? { faces } : {}),
+    ...(leftOut.size > 0 ? { facesLeftOut: [...leftOut].map(([sha, name]) => ({ sha, name })) } : {}),
+  };
+}
+
 /** Takes a bundle in as a new run, whole or not at all. Pieces, passes and acts keep their ids. */
 export async function importBundle(context: Context, bytes: Uint8Array): Promise<Outcome<StoredRun, ServiceProblem>> {
   const bundle = await context.compute.readBundle(bytes);
   if (!bundle.ok) return bundle;
-  const { spec, passes, outlines, acts, releases, photos } = bundle.value;
+  const { spec, passes, outlines, acts, releases, photos, faces } = bundle.value;
   const runId = makeId<'run'>(context.randomBytes);
   return inTransaction(context.store.db, async (db) => {
     const run = await insertRun(db, runId, spec, context.nowIso());
     await putOutlines(db, outlines);
-    for (const { sha, bytes: photo } of photos) await putAttachment(db, sha, photo, context.nowIso());
+    for (const { sha, bytes: file } of [...photos, ...faces]) await putAttachment(db, sha, file, context.nowIso());
     for (const pass of passes) {
       await insertPass(db, runId, pass);
       // Whoever sent it may have cut it.

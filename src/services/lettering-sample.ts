@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { hasShippedFaces, letteringSchema } from '@/core/shop';
+import { letteringSchema } from '@/core/shop';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import type { SampleAnswer } from './compute/sample';
 import type { Context } from './context';
@@ -19,10 +19,6 @@ export async function letteringSample(
 ): Promise<Outcome<{ readonly sample: SampleAnswer | null }, ServiceProblem>> {
   const parsed = sampleSchema.safeParse(candidate);
   if (!parsed.success) return fail({ kind: 'invalidInput', issues: issuesOfZod(parsed.error) });
-  if (!hasShippedFaces(parsed.data.lettering)) {
-    const message = 'It names a face that Knurl does not ship.';
-    return fail({ kind: 'invalidInput', issues: [{ field: 'lettering.lines', row: null, message }] });
-  }
   const { lettering, text, isMonogram = false } = parsed.data;
   return ok({ sample: await compute.sample({ lettering, text, isMonogram }) });
 }

@@ -1,6 +1,7 @@
 import type { CountdownKind } from '@/core/countdown';
 import type { SvgProblem } from '@/core/motifs';
 import type { OpenPass } from './compute/answers';
+import type { FaceFileProblem } from './face-file/read-face-file';
 import type { FileProblem } from './list-file/list-file';
 
 /** Where in the input something is wrong: a field's path, or a row of a pasted list counted from 1. */
@@ -41,6 +42,9 @@ export type ServiceProblem =
   | { readonly kind: 'unreadableFile'; readonly fileName: string; readonly file: FileProblem }
   /** A drawing that is none, or brings more along than shapes. */
   | { readonly kind: 'motifRefused'; readonly fileName: string; readonly drawing: SvgProblem }
+  /** A font file that is none, is damaged or was made to do harm. */
+  | { readonly kind: 'faceRefused'; readonly fileName: string; readonly face: FaceFileProblem }
+  | { readonly kind: 'faceNotFound'; readonly sha: string }
   | { readonly kind: 'brokenJson'; readonly message: string }
   /** It is JSON, and says no format. */
   | { readonly kind: 'noBundle' }

@@ -14,7 +14,9 @@ import {
   STARTER_MATERIALS,
   bedSchema,
   blankSchema,
-  hasShippedFaces,
+  type OwnFace,
+  ownFaceSchema,
+  ownFacesOf,
   letteringSchema,
   materialSchema,
   motifSchema,
@@ -24,6 +26,7 @@ import {
 import { STARTER_MOTIFS } from '@/core/motifs';
 import { type ShopKind, findAttachment } from '@/store';
 import type { Context } from './context';
+import { missingFaces } from './missing-faces';
 import type { InputIssue } from './problem';
 
 /** What the shop keeps, by the shelf it stands on. */
@@ -34,6 +37,7 @@ export interface ShopValues {
   readonly letterings: Lettering;
   readonly cards: PressCard;
   readonly motifs: Motif;
+  readonly faces: OwnFace;
 }
 
 export type Shelf = keyof ShopValues;
@@ -93,6 +97,14 @@ export const SHELVES: { readonly [S in Shelf]: ShelfFacts<ShopValues[S]> } = {
     rankOf: byName,
     issueOf: noIssue,
   },
+  faces: {
+    kind: 'face',
+    word: 'face',
+    starters: [],
+    parse: (json) => ownFaceSchema.parse(json),
+    rankOf: byName,
+    issueOf: faceIssue,
+  },
   cards: {
     kind: 'card',
     word: 'press card',
@@ -112,9 +124,14 @@ export function isShelf(name: string): name is Shelf {
   return Object.hasOwn(SHELVES, name);
 }
 
-async function letteringIssue(_: Context, lettering: Lettering): Promise<InputIssue | null> {
-  if (hasShippedFaces(lettering)) return null;
-  return { field: 'lines', row: null, message: 'It names a face that Knurl does not ship.' };
+async function letteringIssue(context: Context, lettering: Lettering): Promise<InputIssue | null> {
+  if ((await missingFaces(context, ownFacesOf(lettering))).length === 0) return null;
+  return { field: 'lines', row: null, message: 'It names a face whose file is not here. Bring the face in first.' };
+}
+
+async function faceIssue(context: Context, face: OwnFace): Promise<InputIssue | null> {
+  if ((await missingFaces(context, [face.file])).length === 0) return null;
+  return { field: 'file', row: null, message: 'No file of that hash is kept. Send the file first.' };
 }
 
 async function blankIssue({ store }: Context, { photo, places, variants }: Blank): Promise<InputIssue | null> {

@@ -69,7 +69,7 @@ interface ColumnChoiceTable {
 }
 
 /** Kinds of things that a shop keeps. */
-export type ShopKindName = 'blank' | 'material' | 'bed' | 'lettering' | 'card' | 'motif';
+export type ShopKindName = 'blank' | 'material' | 'bed' | 'lettering' | 'card' | 'motif' | 'face';
 
 /** What somebody changed, made or removed in the shop. */
 interface ShopTable {

@@ -43,7 +43,7 @@ export {
   restoreShopThing,
   saveShopThing,
 } from './shop-store';
-export { findAttachment, putAttachment } from './attachment-store';
+export { attachmentReader, findAttachment, putAttachment } from './attachment-store';
 export { proveWritable } from './write-test';
 export {
   ACKNOWLEDGED_FILE,

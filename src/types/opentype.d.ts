@@ -7,6 +7,10 @@ declare module 'opentype.js' {
     readonly y2: number;
   }
   class Path {
+    moveTo(x: number, y: number): void;
+    lineTo(x: number, y: number): void;
+    curveTo(x1: number, y1: number, x2: number, y2: number, x: number, y: number): void;
+    close(): void;
     extend(path: Path): void;
     getBoundingBox(): Box;
     toPathData(decimals: number): string;
@@ -18,7 +22,26 @@ declare module 'opentype.js' {
     readonly unitsPerEm: number;
     readonly glyphs: { get(glyphId: number): Glyph };
   }
-  const opentype: { Path: typeof Path; parse(bytes: ArrayBuffer): Font };
+  interface Named {
+    readonly name: string;
+    readonly unicode?: number;
+    readonly advanceWidth: number;
+    readonly path: Path;
+  }
+  interface Made {
+    readonly familyName: string;
+    readonly styleName: string;
+    readonly unitsPerEm: number;
+    readonly ascender: number;
+    readonly descender: number;
+    readonly glyphs: readonly object[];
+  }
+  const opentype: {
+    Path: typeof Path;
+    parse(bytes: ArrayBuffer): Font;
+    Glyph: new (glyph: Named) => object;
+    Font: new (font: Made) => { toArrayBuffer(): ArrayBuffer };
+  };
   export { Box, Font, Glyph, Path };
   export default opentype;
 }

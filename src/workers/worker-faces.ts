@@ -1,31 +1,36 @@
-import { type Face, loadFace } from '@/core/faces';
-import { presentOrThrow } from '@/core/outcome';
-import { faceFilePath } from '@/core/shop';
+import { type Face, OpenFaces, loadFace } from '@/core/faces';
+import { faceUrl, isShippedFace, partsOfFaceKey } from '@/core/shop';
 
 /** How long it waits before it asks a server that is gone again. */
 const RETRY_MS = 1500;
 
-const faces = new Map<string, Face>();
+/** Files by hash; null for one that the server does not have either. */
+const files = new Map<string, Uint8Array | null>();
 
-export function faceOf(sha: string): Face {
-  return presentOrThrow(faces.get(sha), `face ${sha}`);
+const faces = new OpenFaces((key) => {
+  const { sha, axes } = partsOfFaceKey(key);
+  const bytes = files.get(sha);
+  if (bytes === undefined) throw new Error(`face ${sha} was not fetched`);
+  return bytes && loadFace(bytes, axes);
+});
+
+export function faceOf(key: string): Face {
+  return faces.of(key);
 }
 
 /** Fetches faces that are not here yet. False as soon as nobody waits for them any more. */
-export async function haveFaces(shas: Iterable<string>, isCurrent: () => boolean): Promise<boolean> {
-  for (const sha of new Set(shas)) if (!(await haveFace(sha, isCurrent))) return false;
+export async function haveFaces(keys: Iterable<string>, isCurrent: () => boolean): Promise<boolean> {
+  const shas = new Set([...keys].map((key) => partsOfFaceKey(key).sha));
+  for (const sha of shas) if (!(await haveFile(sha, isCurrent))) return false;
   return true;
 }
 
-/** Fetches a face once; while the server is gone it is asked again, as long as somebody waits. False: nobody does. */
-async function haveFace(sha: string, isCurrent: () => boolean): Promise<boolean> {
-  while (!faces.has(sha)) {
-    const bytes = await fetchFace(sha);
-    if (bytes) {
-      const face = loadFace(bytes);
-      if (!face.ok) throw new Error(`face ${sha}: ${face.problem.kind}`);
-      faces.set(sha, face.value);
-    } else {
+/** Fetches a file once; while the server is gone it is asked again, as long as somebody waits. False: nobody does. */
+async function haveFile(sha: string, isCurrent: () => boolean): Promise<boolean> {
+  while (!files.has(sha)) {
+    const found = await fetchFile(sha);
+    if (found !== 'gone') files.set(sha, found);
+    else {
       await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
       if (!isCurrent()) return false;
     }
@@ -33,10 +38,11 @@ async function haveFace(sha: string, isCurrent: () => boolean): Promise<boolean>
   return true;
 }
 
-/** Null when the server does not answer. */
-async function fetchFace(sha: string): Promise<Uint8Array | null> {
-  const response = await fetch(new URL(faceFilePath(sha), self.location.origin)).catch(() => null);
-  if (!response) return null;
+/** `gone`: the server does not answer. Null: it has no such face, as when a run was brought along without it. */
+async function fetchFile(sha: string): Promise<Uint8Array | null | 'gone'> {
+  const response = await fetch(new URL(faceUrl(sha), self.location.origin)).catch(() => null);
+  if (!response) return 'gone';
+  if (response.status === 404 && !isShippedFace(sha)) return null;
   if (!response.ok) throw new Error(`face ${sha}: the server answered ${response.status}`);
   return new Uint8Array(await response.arrayBuffer());
 }

@@ -1,3 +1,4 @@
+import { faceSentence } from './face-problem';
 import { drawingSentence } from './drawing-problem';
 import { fileSentence } from './file-problem';
 import { assertNever } from '@/core/outcome';
@@ -103,6 +104,14 @@ function tell(problem: HttpProblem): Told {
         'The drawing cannot be taken as a motif',
         `${problem.fileName} ${drawingSentence(problem.drawing)} Nothing was taken in.`,
       ];
+    case 'faceRefused':
+      return [
+        422,
+        'The file cannot be taken as a face',
+        `${problem.fileName} ${faceSentence(problem.face)} Nothing was taken in.`,
+      ];
+    case 'faceNotFound':
+      return [404, 'No such face', 'No file of a face is kept by this hash. Bring the face in again.'];
     case 'brokenJson':
       return [400, 'Broken JSON', `The body is not JSON: ${problem.message}.`];
     case 'noBundle':

@@ -9,7 +9,7 @@ export { type MeasuredOf, type ShownMeasure, awaitsMeasure, oneGap, saidBeside, 
 export { firstCopy, wordsAsCut } from './first-copy';
 export { longestFit } from './longest-fit';
 export { monogramsOf } from './monograms-of';
-export { tellingTexts } from './telling-texts';
+export { tellingTexts, tellingWithYear } from './telling-texts';
 export { lookedWord } from './looked-word';
 export { asksOf, countDecisions, findingsByEntry, gravestFirst, isOpen, nameOfFit, whoseElse } from './decisions';
 export { outlinesOf } from './outlines-of';

@@ -1,4 +1,4 @@
-import { tellingTexts } from '.';
+import { tellingTexts, tellingWithYear } from '.';
 
 test.each<[string[], string[]]>([
   [
@@ -18,4 +18,14 @@ test.each<[string[], string[]]>([
   [[], []],
 ])('of %j are told %j', (texts, told) => {
   expect(tellingTexts(texts)).toEqual(told);
+});
+
+test('one with a year joins them where none of them has one', () => {
+  expect(tellingWithYear(['Wilhelmina', 'Bo', 'Trio 12', 'Duo 1931', 'Cora 1932'])).toEqual([
+    'Wilhelmina',
+    'Bo',
+    'Duo 1931',
+  ]);
+  expect(tellingWithYear(['Anniversary 1931', 'Bo', 'Cora 1932'])).toEqual(['Anniversary 1931', 'Bo']);
+  expect(tellingWithYear([])).toEqual([]);
 });

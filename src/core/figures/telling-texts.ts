@@ -23,3 +23,12 @@ function numLetters(text: string): number {
 function numMarks(text: string): number {
   return text.normalize('NFD').match(/\p{M}/gu)?.length ?? 0;
 }
+
+const YEAR = /\d{4}/;
+
+/** The same with one that says a year, where there is one: figures look otherwise from face to face. */
+export function tellingWithYear(texts: readonly string[]): readonly string[] {
+  const told = tellingTexts(texts);
+  const dated = told.some((text) => YEAR.test(text)) ? undefined : texts.find((text) => YEAR.test(text));
+  return dated === undefined ? told : [...told, dated];
+}

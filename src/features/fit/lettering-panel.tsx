@@ -15,16 +15,13 @@ interface LetteringPanelProps {
 export function LetteringPanel({ at, lettering }: LetteringPanelProps) {
   const { spec, change } = useRun();
   const { unit } = useLengths();
-  const { faces, caseForm, trackingEm } = commonStyle(lettering);
-  const joins = faces.some(({ isConnected }) => isConnected);
+  const { faceNames, caseForm, trackingEm } = commonStyle(lettering);
   return (
     <section className="grid gap-2">
       <h3 className="heading-small">{lettering.name}</h3>
-      {faces.map((face) => (
-        <p key={face.sha} className="text-soft">
-          Face: {face.name}. {face.isConnected ? 'Its letters join, as in handwriting.' : 'Its letters stand apart.'}
-        </p>
-      ))}
+      <p className="text-soft">
+        {faceNames.length === 1 ? 'Face' : 'Faces'}: {faceNames.join(', ')}.
+      </p>
       <Choice
         label="Case"
         options={CASE_FORMS.map((form) => ({ id: form, label: CASE_WORDS[form] }))}
@@ -58,9 +55,9 @@ export function LetteringPanel({ at, lettering }: LetteringPanelProps) {
           onChange={(leastMm) => change((now) => changeLeastHeight(now, at, leastMm))}
         />
       </div>
-      {joins && trackingEm !== 0 && (
+      {trackingEm !== 0 && (
         <p className="border-l-4 border-brass bg-brass-tint px-3 py-1.5">
-          Tracking pulls joined letters apart: look at the joins on the wall.
+          Tracking pulls letters apart that join: look at the joins on the wall.
         </p>
       )}
     </section>

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { CASE_WORDS, useLengths } from '@/client';
-import { CASE_FORMS, type CaseForm, type Lettering, SHIPPED_FACES, styleOf } from '@/core/shop';
+import { CASE_WORDS, useLengths, useShopFaces } from '@/client';
+import { CASE_FORMS, type CaseForm, type Lettering, styleOf, withFace } from '@/core/shop';
 import type { ShopThingView } from '@/services';
 import { FormFields } from '@/parts/lettering';
 import { Choice, FieldRow, HeldInput, LengthField, NumberField, Select } from '@/ui';
@@ -44,7 +44,9 @@ function LetteringFields({ lettering, onChange, onFormed }: LetteringFieldsProps
   const [text, setText] = useState('Gwendolen Åse');
   const [second, setSecond] = useState('');
   const tried = second.trim() === '' ? text : `${text}\n${second}`;
-  const { face, caseForm, trackingEm } = styleOf(lettering, 0);
+  const faces = useShopFaces();
+  const first = styleOf(lettering, 0);
+  const { caseForm, trackingEm } = first;
   const style = (part: Partial<Lettering['lines'][number]>) =>
     onChange({ lines: lettering.lines.map((line) => ({ ...line, ...part })) });
   return (
@@ -53,9 +55,9 @@ function LetteringFields({ lettering, onChange, onFormed }: LetteringFieldsProps
         <Words label="Name" value={lettering.name} most={120} isNeeded onChange={(name) => onChange({ name })} />
         <FieldRow label="Face">
           <Select
-            options={SHIPPED_FACES.map(({ sha, name }) => [sha, name] as const)}
-            value={face}
-            onChange={(sha) => style({ face: sha })}
+            options={faces.optionsWith(first)}
+            value={first.face}
+            onChange={(key) => onFormed((now) => withFace(now, 'all', faces.choiceOf(key)))}
           />
         </FieldRow>
         <Choice

@@ -8,6 +8,7 @@ const SHELVES = [
   { href: '/shop/materials', words: 'Materials', under: ['/shop/materials'] },
   { href: '/shop/beds', words: 'Beds', under: ['/shop/beds'] },
   { href: '/shop/letterings', words: 'Letterings', under: ['/shop/letterings'] },
+  { href: '/shop/faces', words: 'Faces', under: ['/shop/faces'] },
   { href: '/shop/motifs', words: 'Motifs', under: ['/shop/motifs'] },
   { href: '/shop/cards', words: 'Press cards', under: ['/shop/cards'] },
   { href: '/shop/settings', words: 'Settings', under: ['/shop/settings'] },

@@ -1,14 +1,7 @@
 'use client';
 
-import {
-  type Lettering,
-  SHIPPED_FACES,
-  firstLineLarge,
-  linesAlike,
-  sizeShareOf,
-  styleOf,
-  withLineStyle,
-} from '@/core/shop';
+import { type Lettering, firstLineLarge, linesAlike, sizeShareOf, styleOf, withFace, withLineStyle } from '@/core/shop';
+import { useShopFaces } from '@/client';
 import { BETWEEN_WORDS } from '@/core/sentences';
 import { Button, Choice, FieldRow, NumberField, Select, optionsOf } from '@/ui';
 
@@ -75,6 +68,8 @@ interface LineRowProps extends Pick<LineFieldsProps, 'lettering' | 'onChange'> {
 const EVEN = { gapShare: 0.5, widths: 'own', between: 'nothing' } as const;
 
 function LineRow({ lettering, no, onChange }: LineRowProps) {
+  const faces = useShopFaces();
+  const style = styleOf(lettering, no);
   const change = (part: Partial<Lettering['lines'][number]>) =>
     onChange((now) => ({ ...withLineStyle(now, no, part), stack: now.stack ?? EVEN }));
   return (
@@ -90,9 +85,11 @@ function LineRow({ lettering, no, onChange }: LineRowProps) {
       <FieldRow label={`Face of line ${no + 1}`}>
         <Select
           className="max-w-44"
-          options={SHIPPED_FACES.map(({ sha, name }) => [sha, name] as const)}
-          value={styleOf(lettering, no).face}
-          onChange={(face) => change({ face })}
+          options={faces.optionsWith(style)}
+          value={style.face}
+          onChange={(key) =>
+            onChange((now) => ({ ...withFace(now, no, faces.choiceOf(key)), stack: now.stack ?? EVEN }))
+          }
         />
       </FieldRow>
     </div>

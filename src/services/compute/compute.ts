@@ -4,16 +4,18 @@ import type { Paper } from '@/core/place';
 import type { Units } from '@/core/sentences';
 import type { LengthUnit } from '@/core/units';
 import type { RunSpec } from '@/core/spec';
+import type { FaceRequest } from '@/core/suits';
 import type { FrozenPass, FrozenRelease, Release } from '@/core/freeze';
 import type { ReleaseChange, ReleasedOutline } from '@/core/release';
 import type { Outcome } from '@/core/outcome';
 import type { FileProblem, ReadFile } from '../list-file/list-file';
 import type { CheckedBundle } from '../bundle-file';
 import type { FrozenPiece } from '../frozen';
+import type { FaceFileProblem, ReadFaceFile } from '../face-file/read-face-file';
 import type { PageAsked } from '../page';
 import type { ServiceProblem } from '../problem';
 import type { FitsAnswer, OpenPass, PlanAnswer } from './answers';
-import type { SampleAnswer, SampleRequest } from './sample';
+import type { FaceRow, SampleAnswer, SampleRequest } from './sample';
 
 /** What has been cut so far, in the words that planning needs. */
 export interface CutSoFar {
@@ -140,6 +142,10 @@ export interface Compute {
   readBundle(bytes: Uint8Array): Promise<Outcome<CheckedBundle, ServiceProblem>>;
   /** A drawing as a motif; whatever is in it, it neither takes long nor much memory. */
   readMotif(text: string, name: string): Promise<Outcome<ReadMotif, SvgProblem>>;
+  /** A font file as a face; whatever is in it, it neither takes long nor much memory. */
+  readFace(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFaceFile, FaceFileProblem>>;
+  /** A face drawn and measured on texts that it is to cut. */
+  faceRow(request: FaceRequest): Promise<FaceRow>;
   /** A text in a lettering of the shop. */
   sample(request: SampleRequest): Promise<SampleAnswer | null>;
   /** The proof of a run as a PDF. */

@@ -3,10 +3,11 @@ import type { ReadOutlines } from '@/core/release';
 import { readBundle } from '../bundle-file';
 import type { Compute } from './compute';
 import { readListFile } from '../list-file/read-list-file';
-import { createJobs } from './jobs';
+import { readFaceFile } from '../face-file/read-face-file';
+import { type ReadFace, createJobs } from './jobs';
 
 /** Computing in the caller's own thread: for tests and for programs that serve nobody meanwhile. */
-export function directCompute(readFace: (sha: string) => Uint8Array, readOutlines: ReadOutlines): Compute {
+export function directCompute(readFace: ReadFace, readOutlines: ReadOutlines): Compute {
   const jobs = createJobs(readFace, readOutlines);
   return {
     fits: async (request) => jobs.fits(request),
@@ -19,6 +20,8 @@ export function directCompute(readFace: (sha: string) => Uint8Array, readOutline
     readList: readListFile,
     readBundle: async (bytes) => readBundle(bytes),
     readMotif: async (text, name) => readMotif(text, name),
+    readFace: (bytes, fileName) => readFaceFile(bytes, fileName),
+    faceRow: async (request) => jobs.faceRow(request),
     sample: async (request) => jobs.sample(request),
     templatePdf: async (request) => jobs.templatePdf(request),
     proofPdf: async (request) => jobs.proofPdf(request),

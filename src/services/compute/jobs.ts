@@ -1,6 +1,8 @@
-import { artCache } from '@/core/artwork';
-import { loadFace, type Face } from '@/core/faces';
+import { type ArtCache, artCache } from '@/core/artwork';
+import { OpenFaces, loadFace } from '@/core/faces';
 import { type FrozenRelease, freezePass, freezeRelease } from '@/core/freeze';
+import type { FaceRequest } from '@/core/suits';
+import { partsOfFaceKey } from '@/core/shop';
 import { presentOrThrow } from '@/core/outcome';
 import { type ReadOutlines, type ReleaseChange, changesOf } from '@/core/release';
 import { KeptReports, type RunReport } from '@/core/report';
@@ -23,7 +25,7 @@ import type {
 } from './compute';
 import { fitsAnswer } from './fits-answer';
 import { nameOfPlan, numStopped, openPasses, planAnswer, planOf } from './plan-answer';
-import { type SampleAnswer, type SampleRequest, sampleOf } from './sample';
+import { type FaceRow, type SampleAnswer, type SampleRequest, faceRow, sampleOf } from './sample';
 import { templateOf } from './template-of';
 
 export interface PlannedAnswer {
@@ -43,25 +45,46 @@ export interface Jobs {
   freezeRelease(request: ReleaseRequest): FrozenRelease;
   changesSince(request: ChangesRequest): readonly ReleaseChange[];
   sample(request: SampleRequest): SampleAnswer | null;
+  /** A face drawn and measured on texts that it is to cut. */
+  faceRow(request: FaceRequest): FaceRow;
   proofPdf(request: ProofRequest): Promise<Uint8Array>;
   templatePdf(request: TemplateRequest): Promise<Uint8Array>;
   /** How many texts were drawn so far: what is kept is not drawn again. */
   numDrawn(): number;
 }
 
-/** `readFace` answers the bytes of a face's file by hash, `readOutlines` what was frozen. What is known of a run is kept from one job to the next. */
-export function createJobs(readFace: (sha: string) => Uint8Array, readOutlines: ReadOutlines): Jobs {
-  const faces = new Map<string, Face>();
-  const faceOf = (sha: string): Face => {
-    const known = faces.get(sha);
-    if (known) return known;
-    const loaded = loadFace(readFace(sha));
-    if (!loaded.ok) throw new Error(`face ${sha}: ${loaded.problem.kind}`);
-    faces.set(sha, loaded.value);
-    return loaded.value;
+/** Bytes of a face's file by its hash; null where it is not here. */
+export type ReadFace = (sha: string) => Uint8Array | null;
+
+/** What is known from earlier jobs. */
+interface Known {
+  readonly cache: ArtCache;
+  readonly reports: KeptReports;
+}
+
+/** `readOutlines` answers what was frozen. What is known of a run is kept from one job to the next. */
+export function createJobs(readFace: ReadFace, readOutlines: ReadOutlines): Jobs {
+  const faces = new OpenFaces((key) => {
+    const { sha, axes } = partsOfFaceKey(key);
+    const bytes = readFace(sha);
+    return bytes && loadFace(bytes, axes);
+  });
+  const knowing = (): Known => {
+    const cache = artCache(faces.of);
+    return { cache, reports: new KeptReports(cache) };
   };
-  const cache = artCache(faceOf);
-  const reports = new KeptReports(cache);
+  let known = knowing();
+  let numDrawnBefore = 0;
+  const reports = {
+    of: (runId: string, spec: RunSpec) => {
+      // What was drawn without a face that is here now is drawn anew.
+      if (faces.foundAnew()) {
+        numDrawnBefore += known.cache.numDrawn();
+        known = knowing();
+      }
+      return known.reports.of(runId, spec);
+    },
+  };
   return {
     fits: (request) => fitsAnswer(request, reports.of(request.runId, request.spec)),
     plan: (request) => {
@@ -77,7 +100,8 @@ export function createJobs(readFace: (sha: string) => Uint8Array, readOutlines: 
       const { slots, checked } = reports.of(request.runId, request.spec);
       return changesOf(slots, checked.fits, request.release, readOutlines);
     },
-    sample: (request) => sampleOf(request, faceOf),
+    sample: (request) => sampleOf(request, faces.of),
+    faceRow: (request) => faceRow(request, faces.of),
     proofPdf: (request) => {
       const { spec, checked } = reports.of(request.runId, request.spec);
       return proofPdf({
@@ -90,7 +114,7 @@ export function createJobs(readFace: (sha: string) => Uint8Array, readOutlines: 
       });
     },
     templatePdf: (request) => templateOf(request, reports.of(request.runId, request.spec)),
-    numDrawn: cache.numDrawn,
+    numDrawn: () => numDrawnBefore + known.cache.numDrawn(),
   };
 }
 

@@ -1,6 +1,8 @@
 import { type FaceOf, drawArtwork } from '@/core/artwork';
 import { pathData } from '@/core/cutfile';
-import { type Lettering, formOf, styleOf } from '@/core/shop';
+import { faceFacts } from '@/core/face-facts';
+import { type Lettering, NEW_LETTERING, formOf, styleOf } from '@/core/shop';
+import type { FaceFacts, FaceRequest } from '@/core/suits';
 import { lineInCase } from '@/core/wording';
 
 export interface SampleRequest {
@@ -35,6 +37,20 @@ export function sampleOf({ lettering, text, isMonogram = false }: SampleRequest,
     path: pathData(outline),
     box: { x: minX * unit, y: minY * unit, width: (maxX - minX) * unit, height: (maxY - minY) * unit },
   };
+}
+
+/** A face on the texts that it is to cut: drawn, each in its own units, and measured. */
+export interface FaceRow {
+  readonly facts: FaceFacts;
+  /** In the order of the texts; null without ink. */
+  readonly samples: readonly (SampleAnswer | null)[];
+}
+
+/** A face drawn and measured on texts, in the lettering that has nothing but that face. */
+export function faceRow(request: FaceRequest, faceOf: FaceOf): FaceRow {
+  const { face, texts } = request;
+  const lettering = { ...NEW_LETTERING, lines: [{ face, caseForm: 'asTyped' as const, trackingEm: 0, features: [] }] };
+  return { facts: faceFacts(request, faceOf), samples: texts.map((text) => sampleOf({ lettering, text }, faceOf)) };
 }
 
 function sampleLine(

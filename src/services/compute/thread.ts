@@ -1,11 +1,10 @@
 import { createHash } from 'node:crypto';
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
 import type { Packing } from '@/core/sheets';
 import { hashWith } from '@/core/geometry';
-import { faceFilePath } from '@/core/shop';
 import { outlineReader } from '@/store';
+import type { FaceRequest } from '@/core/suits';
 import { dataDirOfServer } from '../data-dir';
+import { faceReader } from '../face-file/face-reader';
 import type {
   ChangesRequest,
   FitsRequest,
@@ -21,10 +20,7 @@ import type { SampleRequest } from './sample';
 
 /** Entry of the worker thread; bundled by itself at build time, since threads start from a file. */
 hashWith((text) => createHash('sha256').update(text).digest('hex'));
-const jobs = createJobs(
-  (sha) => readFileSync(path.join(process.cwd(), 'public', faceFilePath(sha))),
-  outlineReader(dataDirOfServer()),
-);
+const jobs = createJobs(faceReader(dataDirOfServer()), outlineReader(dataDirOfServer()));
 
 export function fits(request: FitsRequest) {
   return jobs.fits(request);
@@ -56,6 +52,10 @@ export function changes(request: ChangesRequest) {
 
 export function sample(request: SampleRequest) {
   return jobs.sample(request);
+}
+
+export function faceRow(request: FaceRequest) {
+  return jobs.faceRow(request);
 }
 
 export function templatePdf(request: TemplateRequest) {

@@ -6,6 +6,7 @@ import { type Outcome, fail } from '@/core/outcome';
 import type { PackSearch, Packing } from '@/core/sheets';
 import type { ReadMotif, SvgProblem } from '@/core/motifs';
 import { type FileProblem, type ReadFile, MOST_INSIDE_BYTES } from '../list-file/list-file';
+import type { FaceFileProblem, ReadFaceFile } from '../face-file/read-face-file';
 import type { Compute } from './compute';
 import type { PlannedAnswer } from './jobs';
 import { getLog } from '../log';
@@ -24,6 +25,8 @@ const MOST_PACKING_MB = 256;
 /** A file that takes longer was made to. Ten thousand rows take one to two seconds. */
 const MOST_READING_SEC = 20;
 const MOST_READING_MB = 768;
+/** A large face takes some two hundred milliseconds. */
+const MOST_FACE_SEC = 5;
 
 /** Threads that remember runs; more while many are computed at a time, which is paid in memory. */
 const NUM_LASTING = 2;
@@ -83,6 +86,8 @@ export function threadCompute(): Compute {
     proofPdf: inRun('proofPdf'),
     readList,
     readMotif: readDrawing,
+    readFace,
+    faceRow: (request) => lanes.run(SHOP, 'faceRow', request),
     readBundle: (bytes) => readers.run(`file ${numRead++}`, 'bundle', bytes),
   };
 }
@@ -166,6 +171,36 @@ async function readDrawing(text: string, name: string): Promise<Outcome<ReadMoti
   } catch (error) {
     const end = jobEndOf(error);
     if (end) return fail({ kind: 'tookTooLong', seconds: MOST_READING_SEC });
+    throw error;
+  }
+}
+
+/** The engine that opens faces gives back no memory: each is read in a thread that ends with it. */
+const faceReaders = new Lanes({
+  makeThread: () => {
+    const pool = new Tinypool({
+      filename: path.join(process.cwd(), READING_FILE),
+      runtime: 'worker_threads',
+      minThreads: 0,
+      maxThreads: 1,
+      idleTimeout: 2000,
+      isolateWorkers: true,
+      resourceLimits: { maxOldGenerationSizeMb: MOST_READING_MB },
+    });
+    return { run: (name, request, signal) => pool.run(request, { name, signal }) };
+  },
+  numLasting: 1,
+  most: 2,
+  patienceMs: 500,
+  limitMs: MOST_FACE_SEC * 1000,
+});
+
+/** A font file, the same way: glyphs that hold each other would be drawn for ever. */
+async function readFace(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFaceFile, FaceFileProblem>> {
+  try {
+    return await faceReaders.run(`file ${numRead++}`, 'face', { bytes, fileName });
+  } catch (error) {
+    if (jobEndOf(error)) return fail({ kind: 'tookTooLong', seconds: MOST_FACE_SEC });
     throw error;
   }
 }

@@ -1,17 +1,17 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { type Outcome, presentOrThrow } from '@/core/outcome';
-import { faceFilePath } from '@/core/shop';
 import { seededBytes } from '@/core/test';
 import { outlineReader } from '@/store';
 import { directCompute } from '../compute/direct';
 import { type Context, contextOn } from '../context';
+import { faceReader } from '../face-file/face-reader';
 
 /** For tests: a context on a fresh folder with the real database, the real core and a clock that stands still. */
 export async function aContext(seed = 1, dataDir = freshFolder()): Promise<Context> {
   const context = await contextOn(dataDir, {
-    compute: directCompute((sha) => readFileSync(path.join('public', faceFilePath(sha))), outlineReader(dataDir)),
+    compute: directCompute(faceReader(dataDir), outlineReader(dataDir)),
     nowIso: () => '2026-05-04T08:00:00.000Z',
     randomBytes: seededBytes(seed),
   });

@@ -1,0 +1,147 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo } from 'react';
+import { type Lengths, type ShownFace, useLengths, useUnits } from '@/client';
+import { faceFaultWords, type Units } from '@/core/sentences';
+import { type FaceNeed, faceFaults } from '@/core/suits';
+import { SampleDrawing } from '@/drawing';
+import { type TableColumn, VirtualTable } from '@/ui';
+import { MakeLettering } from './make-lettering';
+import { CELL } from './shelf-page';
+
+interface FaceTableProps {
+  readonly faces: readonly ShownFace[];
+  readonly need: FaceNeed;
+}
+
+const ROW_PX = 76;
+
+export function FaceTable({ faces, need }: FaceTableProps) {
+  const lengths = useLengths();
+  const units = useUnits();
+  const columns = useMemo(() => columnsOf(need, lengths, units), [need, lengths, units]);
+  return (
+    <div className="overflow-x-auto border-y border-rule-strong">
+      <VirtualTable label="Faces" columns={columns} rows={faces} idOf={({ face }) => face} rowPx={ROW_PX} />
+    </div>
+  );
+}
+
+function columnsOf(need: FaceNeed, { figure, word }: Lengths, units: Units): readonly TableColumn<ShownFace>[] {
+  const length = (mm: number | null, more: string) => (mm === null ? more : `${figure(mm, 2)} ${word}`);
+  return [
+    {
+      id: 'name',
+      head: 'Face',
+      width: '170px',
+      leastPx: 170,
+      className: CELL,
+      cell: ({ name, ownId, isJoined }) => (
+        <span className="grid">
+          {ownId === null ? (
+            <span className="font-semibold">{name}</span>
+          ) : (
+            <Link href={`/shop/faces/${ownId}`} className="font-semibold text-link">
+              {name}
+            </Link>
+          )}
+          <span className="text-soft">
+            {isJoined ? 'letters join' : 'letters stand apart'}
+            {ownId === null ? '' : ', your own'}
+          </span>
+        </span>
+      ),
+    },
+    {
+      id: 'texts',
+      head: 'As they would be cut, at one letter height',
+      width: 'minmax(320px,1fr)',
+      leastPx: 320,
+      className: 'self-center px-2 py-2',
+      cell: (face) => <Samples face={face} texts={need.texts} />,
+    },
+    {
+      id: 'stroke',
+      head: 'Thinnest stroke',
+      width: '96px',
+      leastPx: 96,
+      className: `${CELL} measure`,
+      cell: ({ strokeMm }) => length(strokeMm, 'thick'),
+    },
+    {
+      id: 'near',
+      head: 'Nearest letters',
+      width: '96px',
+      leastPx: 96,
+      className: `${CELL} measure`,
+      cell: ({ nearMm, isJoined }) => length(nearMm, isJoined ? 'joined' : '—'),
+    },
+    {
+      id: 'weed',
+      head: 'To weed',
+      width: '72px',
+      leastPx: 72,
+      className: `${CELL} measure`,
+      cell: ({ numToWeed }) => numToWeed,
+    },
+    {
+      id: 'wide',
+      head: 'Widest text',
+      width: '92px',
+      leastPx: 92,
+      className: `${CELL} measure`,
+      cell: ({ widestMm }) => `${figure(widestMm)} ${word}`,
+    },
+    {
+      id: 'verdict',
+      head: 'Against it at this size',
+      width: '190px',
+      leastPx: 190,
+      className: CELL,
+      cell: (face) => {
+        const faults = faceFaults(face, need);
+        return (
+          <span className="grid justify-items-start gap-0.5">
+            {faults.length === 0 && <span className="text-soft">nothing</span>}
+            {faults.map((fault) => (
+              <span key={fault.kind} className="text-sm text-brass">
+                {faceFaultWords(fault, units)}
+              </span>
+            ))}
+            <MakeLettering face={face} need={need} isQuiet />
+          </span>
+        );
+      },
+    },
+  ];
+}
+
+/** Pixels that the capitals of every sample are tall. */
+const CAPITALS_PX = 20;
+/** Units of samples to the em. */
+const UNITS_PER_EM = 100;
+
+function Samples({ face, texts }: { readonly face: ShownFace; readonly texts: readonly string[] }) {
+  const px = CAPITALS_PX / (face.capHeightEm * UNITS_PER_EM);
+  return (
+    <span className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-1.5">
+      {face.samples.map((sample, i) =>
+        sample ? (
+          <SampleDrawing
+            key={texts[i]}
+            sample={sample}
+            aria-label={`“${texts[i]}” in ${face.name}`}
+            style={{
+              width: sample.box.width * px,
+              height: sample.box.height * px,
+              // What hangs below the line hangs below it here too, so that all stand on one.
+              marginBottom: -(sample.box.y + sample.box.height) * px,
+            }}
+            className="block max-w-full"
+          />
+        ) : null,
+      )}
+    </span>
+  );
+}
