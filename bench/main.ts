@@ -1,5 +1,6 @@
 import { type Bench, bestOf, calibrationMs, machine } from './bench';
 import { DEED_BENCHES } from './deeds.bench';
+import { FACE_BENCHES } from './faces.bench';
 import { FIT_BENCHES } from './fit.bench';
 import { LAYER_BENCHES } from './layers.bench';
 import { LEDGER_BENCHES } from './ledger.bench';
@@ -19,6 +20,7 @@ const benches: readonly Bench[] = [
   ...LEDGER_BENCHES,
   ...DEED_BENCHES,
   ...LIST_BENCHES,
+  ...FACE_BENCHES,
 ];
 
 process.stdout.write(`${machine()}\ncalibration ${calibrationMs().toFixed(0)} ms\n\n`);

@@ -5,6 +5,7 @@ await bundle({
   entryPoints: {
     'compute-thread': 'src/services/compute/thread.ts',
     'packing-thread': 'src/services/compute/packing-thread.ts',
+    'face-thread': 'src/services/compute/face-thread.ts',
     'reading-thread': 'src/services/compute/reading-thread.ts',
     'checking-thread': 'src/services/compute/checking-thread.ts',
     'set-aside': 'tools/set-aside.ts',

@@ -8,7 +8,6 @@ import {
   faceBytes,
   faceRow,
   fitsOfRun,
-  getRun,
   getThing,
   importBundle,
   keepFaceFile,

@@ -8,7 +8,7 @@ import type { ServiceProblem } from './problem';
 
 const sampleSchema = z.object({
   lettering: letteringSchema,
-  text: z.string().min(1).max(60),
+  text: z.string().min(1).max(120),
   isMonogram: z.boolean().optional(),
 });
 

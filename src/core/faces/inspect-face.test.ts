@@ -41,11 +41,21 @@ test('what is no font, several or only a part of one is refused with the reason'
 });
 
 test('a table that is not what its sum says is told; what draws letters as nothing is refused', () => {
-  const otherwise = Uint8Array.from(block);
-  otherwise[otherwise.length - 5]! ^= 1;
-  const inspected = inspectFace(otherwise);
-  expect(inspected).toMatchObject({ ok: true, value: { undrawn: [] } });
-  expect(inspected.ok && inspected.value.damaged).toHaveLength(1);
+  for (const [tag, isGrave] of [
+    ['glyf', true],
+    ['cmap', true],
+    ['hmtx', true],
+    ['GPOS', true],
+    ['OS/2', true],
+    ['name', false],
+    ['post', false],
+  ] as const) {
+    const otherwise = Uint8Array.from(block);
+    otherwise[offsetOf(tag) + 20]! ^= 1;
+    const inspected = inspectFace(otherwise);
+    if (isGrave) expect(inspected).toEqual({ ok: false, problem: { kind: 'tablesDamaged', tags: [tag] } });
+    else expect(inspected).toMatchObject({ ok: true, value: { damaged: [tag], undrawn: [] } });
+  }
 
   const outlines = tablesOf(block).get('glyf')!;
   const empty = withTables(block, { glyf: new Uint8Array(outlines.length) });
@@ -125,6 +135,13 @@ test('what a maker permits stands in the file', () => {
   expect(permitBitsOf(withTables(block, { 'OS/2': null }))).toBeNull();
   expect(permitBitsOf(new Uint8Array(40))).toBeNull();
 });
+
+/** Where a table begins in the file of the block face. */
+function offsetOf(tag: string): number {
+  const view = new DataView(block.buffer);
+  for (let at = 12; ; at += 16)
+    if (String.fromCharCode(...block.subarray(at, at + 4)) === tag) return view.getUint32(at + 8);
+}
 
 /** Where glyphs lie in the file of the block face. */
 function glyphsAt() {

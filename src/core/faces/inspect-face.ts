@@ -30,6 +30,8 @@ export interface InspectedAxis {
 export type InspectionProblem =
   | FaceProblem
   | { readonly kind: 'tooLarge'; readonly mostBytes: number }
+  /** What is set and drawn by is not what the file says it is. */
+  | { readonly kind: 'tablesDamaged'; readonly tags: readonly string[] }
   /** So many of its letters draw nothing, or leave every bound, that the file is damaged. */
   | { readonly kind: 'lettersDamaged'; readonly letters: readonly string[] };
 
@@ -37,6 +39,9 @@ export type InspectionProblem =
 export const MOST_FACE_BYTES = 16_000_000;
 
 const MOST_LETTERS_UNDRAWN = 3;
+
+/** What stands in these is read by people, or by nobody here: letters are neither set nor drawn by it. */
+const ASIDE = ['name', 'post', 'DSIG', 'meta', 'gasp', 'cvt ', 'fpgm', 'prep', 'LTSH', 'VDMX', 'hdmx', 'PCLT', 'FFTM'];
 
 /** What is asked for first of any face: what it has of these has to be drawn. */
 const LETTERS = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789'];
@@ -50,6 +55,9 @@ export function inspectFace(bytes: Uint8Array): Outcome<InspectedFace, Inspectio
   if (bytes.byteLength > MOST_FACE_BYTES) return fail({ kind: 'tooLarge', mostBytes: MOST_FACE_BYTES });
   const tables = tableDirectory(bytes);
   if (!tables.ok) return tables;
+  const damaged = damagedTables(bytes, tables.value);
+  const grave = damaged.filter((tag) => !ASIDE.includes(tag));
+  if (grave.length > 0) return fail({ kind: 'tablesDamaged', tags: grave });
   const loaded = loadFace(bytes);
   if (!loaded.ok) return loaded;
   const face = new hb.Face(new hb.Blob(bytes));
@@ -64,7 +72,7 @@ export function inspectFace(bytes: Uint8Array): Outcome<InspectedFace, Inspectio
     varies: axesOf(face),
     permitBits: permitBitsIn(bytes, tables.value),
     licence: plain(named(NAME_IDS.licence)).slice(0, MOST_LICENCE),
-    damaged: damagedTables(bytes, tables.value),
+    damaged,
     undrawn,
   });
 }

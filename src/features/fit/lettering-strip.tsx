@@ -1,6 +1,7 @@
 'use client';
 
 import { Label, Radio, RadioGroup } from '@headlessui/react';
+import Link from 'next/link';
 import { useMemo } from 'react';
 import { useLetteringSample, useRun } from '@/client';
 import { type MainPlace, chooseLettering } from '@/core/edit';
@@ -20,7 +21,7 @@ interface LetteringStripProps {
  * so that the wall is looked at while one after the other is tried.
  */
 export function LetteringStrip({ place, shown }: LetteringStripProps) {
-  const { spec, change } = useRun();
+  const { spec, change, runId } = useRun();
   const { letterings } = spec.shop;
   const texts = useMemo(() => tellingTexts(shown.map((fit) => nameOfFit(fit).slice(0, MOST_CHARACTERS))), [shown]);
   return (
@@ -31,7 +32,12 @@ export function LetteringStrip({ place, shown }: LetteringStripProps) {
       >
         <div className="flex items-center justify-between gap-4">
           <Label className="heading-small">Lettering</Label>
-          <ShopLetterings at={place.at} />
+          <span className="flex items-center gap-4">
+            <Link href={`/shop/faces?run=${runId}`} className="text-link">
+              All faces on these names
+            </Link>
+            <ShopLetterings at={place.at} />
+          </span>
         </div>
         <div className="-mx-1 grid max-h-44 grid-cols-[repeat(auto-fill,minmax(108px,1fr))] gap-1.5 overflow-y-auto px-1 py-1.5">
           {letterings.map(({ id, value }) => (

@@ -82,7 +82,7 @@ export function FaceNeedFields(props: FaceNeedFieldsProps) {
           onChange={props.onOrder}
         />
       </FieldRow>
-      <FieldRow label="Faces">
+      <FieldRow label="Which faces">
         <Select
           options={FACE_KINDS.map((id) => [id, FACE_KIND_WORDS[id]] as const)}
           value={filter.kind}

@@ -33,7 +33,7 @@ const MAY_CUT = [
   { id: 'unknown', label: 'nobody has looked it up' },
 ];
 
-const ALPHABET = ['ABCDEFGHIJKLM', 'NOPQRSTUVWXYZ', 'abcdefghijklmnopqrs', 'tuvwxyz 0123456789'];
+const ALPHABET = ['ABCDEFGHIJKLM', 'NOPQRSTUVWXYZ', 'abcdefghijklm', 'nopqrstuvwxyz', '0123456789'].join('\n');
 
 function FaceFields({ face, onChange }: FaceFieldsProps) {
   const [text, setText] = useState('Gwendolen Åse');
@@ -48,7 +48,9 @@ function FaceFields({ face, onChange }: FaceFieldsProps) {
           onChange={(id) => onChange({ mayCut: id === 'yes' ? 'yes' : 'unknown' })}
         />
         <p className="text-soft">
-          {face.licence === '' ? 'Its file says nothing of a licence.' : `Its file says: ${face.licence}`}{' '}
+          {face.licence === '' ? 'Its file says nothing of a licence.' : `Its file says: ${face.licence}`}
+        </p>
+        <p className="text-soft">
           {PERMIT_WORDS[face.permit]}
           {mayTravel(face.permit)
             ? ' A run that is taken along carries it.'
@@ -61,8 +63,8 @@ function FaceFields({ face, onChange }: FaceFieldsProps) {
         {face.varies.map(({ tag, name, min, max, initial }) => (
           <NumberField
             key={tag}
-            label={name}
-            unit={`${min} to ${max}`}
+            label={`${name}, from ${min} to ${max}`}
+            unit=""
             value={face.axes[tag] ?? initial}
             min={min}
             max={max}
@@ -86,9 +88,7 @@ function FaceFields({ face, onChange }: FaceFieldsProps) {
           <LetteringSample lettering={lettering} text={text} className="max-h-28 w-full" />
         </div>
         <div className="grid gap-3 border border-rule-strong bg-white p-6">
-          {ALPHABET.map((line) => (
-            <LetteringSample key={line} lettering={lettering} text={line} className="h-8" />
-          ))}
+          <LetteringSample lettering={lettering} text={ALPHABET} className="max-h-56 w-full" />
         </div>
       </section>
     </div>

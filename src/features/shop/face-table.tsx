@@ -38,7 +38,7 @@ function columnsOf(need: FaceNeed, { figure, word }: Lengths, units: Units): rea
       leastPx: 170,
       className: CELL,
       cell: ({ name, ownId, isJoined }) => (
-        <span className="grid">
+        <span className="grid py-1.5">
           {ownId === null ? (
             <span className="font-semibold">{name}</span>
           ) : (

@@ -3,7 +3,6 @@ import { hashWith } from '@/core/geometry';
 import type { Encoding } from '@/core/intake';
 import { readMotif } from '@/core/motifs';
 import { readBundle } from '../bundle-file';
-import { readFaceFile } from '../face-file/read-face-file';
 import { readListFile } from '../list-file/read-list-file';
 
 export interface ReadRequest {
@@ -21,10 +20,6 @@ export function readList({ bytes, fileName, encoding }: ReadRequest) {
 
 export function motif({ text, name }: { readonly text: string; readonly name: string }) {
   return readMotif(text, name);
-}
-
-export function face({ bytes, fileName }: { readonly bytes: Uint8Array; readonly fileName: string }) {
-  return readFaceFile(bytes, fileName);
 }
 
 export function bundle(bytes: Uint8Array) {

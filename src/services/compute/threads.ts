@@ -16,6 +16,7 @@ import { LongerSearches } from './longer-searches';
 /** Where the build leaves the thread's bundle. */
 const THREAD_FILE = 'build/compute-thread.mjs';
 const READING_FILE = 'build/reading-thread.mjs';
+const FACE_FILE = 'build/face-thread.mjs';
 const PACKING_FILE = 'build/packing-thread.mjs';
 const CHECKING_FILE = 'build/checking-thread.mjs';
 
@@ -179,7 +180,7 @@ async function readDrawing(text: string, name: string): Promise<Outcome<ReadMoti
 const faceReaders = new Lanes({
   makeThread: () => {
     const pool = new Tinypool({
-      filename: path.join(process.cwd(), READING_FILE),
+      filename: path.join(process.cwd(), FACE_FILE),
       runtime: 'worker_threads',
       minThreads: 0,
       maxThreads: 1,

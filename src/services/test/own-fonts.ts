@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { zlibSync } from 'fflate';
 import opentype from 'opentype.js';
 import wawoff2 from 'wawoff2';
-import { tablesOf, withTables } from '@/core/test';
+import { tablesOf, withTables } from '@/core/test/font-files';
 import { STAND_BLOCK_SHA, faceFilePath } from '@/core/shop';
 
 /** For tests: font files of one's own, made of one that ships. */
