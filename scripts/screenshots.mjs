@@ -30,11 +30,10 @@ for (const step of ['Roster', 'Fit', 'Sheets', 'Bench']) {
   await shoot(step.toLowerCase());
 }
 await page.getByRole('navigation').getByRole('link', { name: 'Fit' }).click();
-await page.getByLabel('Beside').selectOption({ label: 'Ribbon script' });
-await page.getByLabel('Choose Prydderch-Lloyd').check();
-await page.waitForTimeout(1500);
-await page.evaluate(() => window.scrollTo(0, 0));
-await shoot('fit-compared');
+await page.getByRole('link', { name: 'All faces on these names' }).click();
+await page.getByText(/suits these texts best/).waitFor();
+await shoot('faces');
+await page.goBack();
 await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click();
 await page.waitForTimeout(800);
 await page.getByText('Ng', { exact: true }).first().click();

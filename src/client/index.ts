@@ -49,7 +49,7 @@ export { keepPhotoFile } from './photo-file';
 export { type KeptMotif, keepMotifFile } from './motif-file';
 export { type KeptFaceFile, keepFaceFile } from './face-file';
 export { type FaceRows, useFaceRows } from './use-face-rows';
-export { type NamedFace, type ShownFace, allFaces, shownFaces } from './shown-faces';
+export { type NamedFace, type ShownFace, allFaces, capitalsPx, shownFaces } from './shown-faces';
 export { type ShopFaces, shopFaces, useShopFaces } from './use-shop-faces';
 export { PREPARATION_WORDS, variantWords } from './blank-words';
 export { boughtWords, finestWords, materialPart, materialPartName, priceWords } from './material-words';

@@ -1,6 +1,6 @@
 import { SHIPPED_FACES, STAND_BLOCK_SHA } from '@/core/shop';
 import type { FaceRow } from '@/services';
-import { allFaces, shownFaces } from './shown-faces';
+import { allFaces, capitalsPx, shownFaces } from './shown-faces';
 import { shopFaces } from './use-shop-faces';
 
 const own = (id: string, file: string, name: string) => ({
@@ -72,4 +72,10 @@ test('a face that is chosen says its name where it did not ship; one of another 
   const other = faces.optionsWith({ face: 'b'.repeat(64), faceName: 'Tide' });
   expect(other[0]).toEqual(['b'.repeat(64), 'Tide']);
   expect(other).toHaveLength(SHIPPED_FACES.length + 2);
+});
+
+test('samples are all drawn at one letter height, smaller where the widest text would have no room', () => {
+  expect(capitalsPx([], 15)).toBe(20);
+  expect(capitalsPx([{ widestMm: 100 }, { widestMm: 330 }], 15)).toBe(20);
+  expect(capitalsPx([{ widestMm: 660 }, { widestMm: 100 }], 15)).toBe(10);
 });

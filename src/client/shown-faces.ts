@@ -43,3 +43,13 @@ export function shownFaces(
   });
   return inOrder(shown, order, need);
 }
+
+/** Pixels that the capitals of samples are tall, and the width that the widest of them has. */
+const CAPITALS_PX = 20;
+const ROOM_PX = 440;
+
+/** How tall the capitals of all samples are drawn, so that the widest text has room: all at one letter height. */
+export function capitalsPx(faces: readonly Pick<FaceFacts, 'widestMm'>[], letterHeightMm: number): number {
+  const widestMm = Math.max(0, ...faces.map((face) => face.widestMm));
+  return Math.min(CAPITALS_PX, (ROOM_PX * letterHeightMm) / widestMm);
+}

@@ -144,8 +144,11 @@ test('a face is drawn and measured on texts; what is asked wrongly is refused wi
 test('the texts that tell most are those that a run cuts', async () => {
   const list = 'Wilhelmina Quist\nBo\nÅsé Ögren\nBram\nTrio 1931';
   const { id } = valueOf(await createRun(context, { title: 'Pegs', dueOn: null, list }));
-  expect(await textsToTry(context, id)).toEqual(['Wilhelmina Quist', 'Bo', 'Åsé Ögren', 'Trio 1931']);
-  expect(await textsToTry(context, 'nosuchrun')).toEqual([]);
+  expect(await textsToTry(context, id)).toEqual({
+    texts: ['Wilhelmina Quist', 'Bo', 'Åsé Ögren', 'Trio 1931'],
+    materialIds: ['film-gold'],
+  });
+  expect(await textsToTry(context, 'nosuchrun')).toEqual({ texts: [], materialIds: [] });
 });
 
 async function runIn(face: OwnFace, title: string): Promise<{ readonly id: string; readonly spec: RunSpec }> {

@@ -61,10 +61,19 @@ export async function faceRow({ compute }: Context, candidate: unknown): Promise
 /** As much of a text as is tried. */
 const MOST_CHARACTERS = 40;
 
+/** What faces are tried on for a run. */
+export interface TextsToTry {
+  readonly texts: readonly string[];
+  /** What its texts are cut from. */
+  readonly materialIds: readonly string[];
+}
+
 /** The texts of a run that tell most of a face, as they would be cut: the longest, the shortest, the most accented, one with a year. */
-export async function textsToTry(context: Context, runId: string): Promise<readonly string[]> {
+export async function textsToTry(context: Context, runId: string): Promise<TextsToTry> {
   const run = await getRun(context, runId);
-  if (!run.ok) return [];
-  const texts = resolveSlots(run.value.spec).flatMap(({ text }) => text);
-  return tellingWithYear(texts.map((text) => text.trim().slice(0, MOST_CHARACTERS).trim()));
+  if (!run.ok) return { texts: [], materialIds: [] };
+  const slots = resolveSlots(run.value.spec);
+  const texts = slots.flatMap(({ text }) => text.map((line) => line.trim().slice(0, MOST_CHARACTERS).trim()));
+  const materialIds = slots.flatMap(({ layers }) => layers.map(({ materialId }) => materialId));
+  return { texts: tellingWithYear(texts), materialIds: [...new Set(materialIds)] };
 }

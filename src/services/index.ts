@@ -35,7 +35,7 @@ export { parseJson } from './parse-json';
 export { MOST_MOTIF_BYTES, motifDrawing, readMotifFile } from './motifs';
 export { type KeptPhoto, MOST_PHOTO_PX, keepPhoto, photoBytes } from './photos';
 export type { FaceRow } from './compute/sample';
-export { type KeptFace, MOST_FACE_BYTES, faceBytes, faceRow, keepFaceFile, textsToTry } from './faces';
+export { type KeptFace, type TextsToTry, MOST_FACE_BYTES, faceBytes, faceRow, keepFaceFile, textsToTry } from './faces';
 export type { FaceFileProblem } from './face-file/read-face-file';
 export { letteringSample } from './lettering-sample';
 export { type SampleAnswer } from './compute/sample';

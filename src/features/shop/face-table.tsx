@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { type Lengths, type ShownFace, useLengths, useUnits } from '@/client';
+import { type Lengths, type ShownFace, capitalsPx, useLengths, useUnits } from '@/client';
 import { faceFaultWords, type Units } from '@/core/sentences';
 import { type FaceNeed, faceFaults } from '@/core/suits';
 import { SampleDrawing } from '@/drawing';
@@ -20,7 +20,8 @@ const ROW_PX = 76;
 export function FaceTable({ faces, need }: FaceTableProps) {
   const lengths = useLengths();
   const units = useUnits();
-  const columns = useMemo(() => columnsOf(need, lengths, units), [need, lengths, units]);
+  const heightPx = capitalsPx(faces, need.letterHeightMm);
+  const columns = useMemo(() => columnsOf(need, { lengths, units, heightPx }), [need, lengths, units, heightPx]);
   return (
     <div className="overflow-x-auto border-y border-rule-strong">
       <VirtualTable label="Faces" columns={columns} rows={faces} idOf={({ face }) => face} rowPx={ROW_PX} />
@@ -28,7 +29,14 @@ export function FaceTable({ faces, need }: FaceTableProps) {
   );
 }
 
-function columnsOf(need: FaceNeed, { figure, word }: Lengths, units: Units): readonly TableColumn<ShownFace>[] {
+interface Showing {
+  readonly lengths: Lengths;
+  readonly units: Units;
+  readonly heightPx: number;
+}
+
+function columnsOf(need: FaceNeed, { lengths, units, heightPx }: Showing): readonly TableColumn<ShownFace>[] {
+  const { figure, word } = lengths;
   const length = (mm: number | null, more: string) => (mm === null ? more : `${figure(mm, 2)} ${word}`);
   return [
     {
@@ -59,7 +67,7 @@ function columnsOf(need: FaceNeed, { figure, word }: Lengths, units: Units): rea
       width: 'minmax(320px,1fr)',
       leastPx: 320,
       className: 'self-center px-2 py-2',
-      cell: (face) => <Samples face={face} texts={need.texts} />,
+      cell: (face) => <Samples face={face} texts={need.texts} heightPx={heightPx} />,
     },
     {
       id: 'stroke',
@@ -117,13 +125,17 @@ function columnsOf(need: FaceNeed, { figure, word }: Lengths, units: Units): rea
   ];
 }
 
-/** Pixels that the capitals of every sample are tall. */
-const CAPITALS_PX = 20;
 /** Units of samples to the em. */
 const UNITS_PER_EM = 100;
 
-function Samples({ face, texts }: { readonly face: ShownFace; readonly texts: readonly string[] }) {
-  const px = CAPITALS_PX / (face.capHeightEm * UNITS_PER_EM);
+interface SamplesProps {
+  readonly face: ShownFace;
+  readonly texts: readonly string[];
+  readonly heightPx: number;
+}
+
+function Samples({ face, texts, heightPx }: SamplesProps) {
+  const px = heightPx / (face.capHeightEm * UNITS_PER_EM);
   return (
     <span className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-1.5">
       {face.samples.map((sample, i) =>

@@ -5,15 +5,14 @@ import { allFaces, shownFaces, useFaceRows, useLengths, useUnits } from '@/clien
 import { type Material, type OwnFace, processOf, isCut } from '@/core/shop';
 import { type FaceFilter, type FaceOrder, bestFace } from '@/core/suits';
 import { suitsSentence } from '@/core/sentences';
-import type { ShopThingView } from '@/services';
+import type { ShopThingView, TextsToTry } from '@/services';
 import { FaceNeedFields } from './face-need-fields';
 import { FaceTable } from './face-table';
 import { MakeLettering } from './make-lettering';
 
 /** The names of a run that tell most of a face. */
-export interface NamesToTry {
+export interface NamesToTry extends TextsToTry {
   readonly runId: string;
-  readonly texts: readonly string[];
 }
 
 interface FacesComparedProps {
@@ -31,7 +30,7 @@ export function FacesCompared({ faces, materials, runs, names }: FacesComparedPr
   const units = useUnits();
   const films = useMemo(() => materials.filter(({ value }) => isCut(processOf(value)) && !value.open), [materials]);
   const [own, setOwn] = useState<readonly string[]>(TRIED);
-  const [filmId, setFilmId] = useState(films.at(0)?.id ?? '');
+  const [filmId, setFilmId] = useState(() => filmToTry(films, names)?.id ?? '');
   const [letterHeightMm, setLetterHeight] = useState(15);
   const [order, setOrder] = useState<FaceOrder>('suits');
   const [filter, setFilter] = useState<FaceFilter>({ kind: 'all', onlyFaultless: false });
@@ -80,6 +79,11 @@ export function FacesCompared({ faces, materials, runs, names }: FacesComparedPr
       <FaceTable faces={shown} need={need} />
     </>
   );
+}
+
+/** What the run is cut from, if the shop has it. */
+function filmToTry(films: FacesComparedProps['materials'], names: NamesToTry | null) {
+  return films.find(({ id }) => names?.materialIds.includes(id)) ?? films.at(0);
 }
 
 const NOTHING_ASKED = { strokeMm: 0, gapMm: 0, holeMm: 0 };

@@ -21,7 +21,7 @@ async function Page({ searchParams }: PageProps) {
       faces={await listThings(context, 'faces')}
       materials={await listThings(context, 'materials')}
       runs={runs.filter(({ isArchived }) => !isArchived).map(({ id, title }) => ({ id, title }))}
-      names={run ? { runId: run.id, texts: await textsToTry(context, run.id) } : null}
+      names={run ? { runId: run.id, ...(await textsToTry(context, run.id)) } : null}
       removedId={removed}
     />
   );
