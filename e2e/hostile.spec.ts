@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs';
 import { type APIRequestContext, expect, test } from '@playwright/test';
 import { listFiles, spoiltBytes, spoiltJson } from './hostile';
+import { STAND_BLOCK_SHA, faceFilePath } from '@/core/shop';
 import { KnurlServer } from './knurl-server';
 import { seeded } from './seeded';
 
@@ -31,6 +33,8 @@ async function goodInputs(request: APIRequestContext, id: string) {
   const { pieceId, placeId } = items[0].pieces[0];
   const { itemId } = items[0];
   const blank = (await json('/api/shop/blanks')).blanks[0];
+  const [{ face }] = spec.shop.letterings[0].value.lines;
+  const finest = { strokeMm: 1, gapMm: 0.8, holeMm: 1 };
   const bundle = await json(`/api/runs/${id}/bundle`);
   const act = (deeds: unknown[]) => ({ id: 'hostile-act-1', by, at, deeds });
   return [
@@ -58,6 +62,7 @@ async function goodInputs(request: APIRequestContext, id: string) {
     ['PUT', `/api/runs/${id}/archived`, { isArchived: false }],
     ['PUT', `/api/shop/blanks/${blank.id}`, blank.value],
     ['POST', '/api/lettering-samples', { lettering: spec.shop.letterings[0].value, text: 'Ottoline' }],
+    ['POST', '/api/face-rows', { face, texts: ['Ottoline', 'Bo'], letterHeightMm: 15, finest }],
     ['POST', '/api/lists/columns', { key: 'name' }],
   ] as const;
 }
@@ -115,6 +120,11 @@ function inputOf(good: Awaited<ReturnType<typeof goodInputs>>, id: string, rando
       random,
     );
     return { method: 'POST', path: '/api/photos', body: Buffer.from(jpeg), headers: { 'content-type': 'image/jpeg' } };
+  }
+  if (kind < 0.2) {
+    const font = readFileSync(`public${faceFilePath(STAND_BLOCK_SHA)}`);
+    const headers = { 'content-type': 'application/octet-stream' };
+    return { method: 'POST', path: '/api/faces?name=a.ttf', body: Buffer.from(spoiltBytes(font, random)), headers };
   }
   if (kind < 0.35) {
     const path = `/api/runs/${random() < 0.7 ? id : pick(SCRAPS)}/${pick(PATHS)}${random() < 0.5 ? pick(SCRAPS) : ''}`;

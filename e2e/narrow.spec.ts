@@ -15,7 +15,7 @@ for (const width of [768, 640]) {
     const title = 'A name for a run that is so long that it stands in nobody’s header whole, whatever the window is';
     const id = await startRun(page, server.url, title, ['Odile Marsh', 'Benno', 'Xanthe Quay-Fenwater']);
     const steps = ['roster', 'wording', 'blank', 'fit', 'proof', 'prepare', 'sheets', 'bench', 'list'];
-    const shop = ['', '/materials', '/beds', '/letterings', '/motifs', '/cards', '/settings'];
+    const shop = ['', '/materials', '/beds', '/letterings', '/faces', '/motifs', '/cards', '/settings'];
     const paths = [
       '/',
       '/runs/new',
