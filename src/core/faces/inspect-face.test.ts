@@ -103,6 +103,16 @@ test('old kerning pairs move what follows, by what the face says; newer kerning 
   expect(xOf(faceOf(withTables(block, { kern })), 'To')).toEqual(xOf(faceOf(block), 'To'));
   // A mark stands between them and parts no pair.
   expect(old.shape('T\u0308o', [], 0).advance).toBe(bare.shape('T\u0308o', [], 0).advance - 120);
+  // Lists add up, as many as the table says that there are.
+  const list = kern.slice(4);
+  const table = (numLists: number) => {
+    const two = new Uint8Array(4 + 2 * list.length);
+    two.set(list, 4);
+    two.set(list, 4 + list.length);
+    new DataView(two.buffer).setUint16(2, numLists);
+    return faceOf(withTables(block, { GPOS: null, kern: two }));
+  };
+  expect([1, 2].map((numLists) => xOf(table(numLists), 'To')[1])).toEqual([plainX - 120, plainX - 240]);
   // A table that ends early, and one of another kind, move nothing.
   for (const other of [kern.slice(0, 20), tableOf([4, 0x10000], [4, 1]), tableOf([2, 0])])
     expect(xOf(faceOf(withTables(block, { GPOS: null, kern: other })), 'To')).toEqual([0, plainX]);

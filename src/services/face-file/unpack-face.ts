@@ -58,7 +58,8 @@ function fromWoff(bytes: Uint8Array): Uint8Array | null {
     total += length;
     if (offset + packedLength > bytes.byteLength || packedLength > length || total > MOST_FACE_BYTES) return null;
     const packed = bytes.subarray(offset, offset + packedLength);
-    const content = packedLength === length ? packed : unzlibSync(packed, { out: new Uint8Array(length) });
+    // Room for one byte more, by which it is seen that there is more.
+    const content = packedLength === length ? packed : unzlibSync(packed, { out: new Uint8Array(length + 1) });
     if (content.byteLength !== length) return null;
     tables.push({ entry: bytes.subarray(at, at + WOFF_ENTRY), content });
   }
