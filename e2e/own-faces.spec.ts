@@ -39,7 +39,7 @@ test('an own face is brought in packed, looked at on the run’s names, made a l
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Shop: 21 faces');
   await page.getByRole('button', { name: 'Say whether it may be cut with…' }).click();
   await page.getByRole('radio', { name: 'yes, its licence says so' }).click();
-  await expect(page.getByText('Its letters join, as in handwriting.')).toBeVisible();
+  await expect(page.getByText('From clover.woff2.')).toBeVisible();
   await expect(page.getByText(/A run that is taken along carries it/)).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('Clover');
   await expect(page.getByTestId('shop-save')).toHaveText('kept');

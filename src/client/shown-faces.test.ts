@@ -11,7 +11,6 @@ const own = (id: string, file: string, name: string) => ({
     fileName: 'x.ttf',
     varies: [],
     axes: {},
-    isConnected: false,
     permit: 'installable' as const,
     licence: '',
     mayCut: 'unknown' as const,

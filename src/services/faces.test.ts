@@ -49,7 +49,6 @@ test('a font file is kept as it is by its hash, with what it says of itself', as
     fileName: 'stand.ttf',
     varies: [],
     axes: {},
-    isConnected: false,
     permit: 'editable',
     licence: expect.stringContaining('Open Font License') as string,
     mayCut: 'unknown',

@@ -1,12 +1,11 @@
 import { MOST_FACE_BYTES } from '@/core/faces';
-import { tellingWithYear } from '@/core/figures';
 import { type Outcome, fail, ok } from '@/core/outcome';
-import { resolveSlots } from '@/core/resolve';
 import { type OwnFace, faceKeySchema } from '@/core/shop';
 import { MOST_FACE_TEXTS } from '@/core/suits';
 import { findAttachment, putAttachment } from '@/store';
 import { z } from 'zod';
 import type { FaceRow } from './compute/sample';
+import type { TextsToTry } from './compute/texts-to-try';
 import type { Context } from './context';
 import { issuesOfZod } from './input-issues';
 import type { ServiceProblem } from './problem';
@@ -58,22 +57,8 @@ export async function faceRow({ compute }: Context, candidate: unknown): Promise
   return ok(await compute.faceRow(parsed.data));
 }
 
-/** As much of a text as is tried. */
-const MOST_CHARACTERS = 40;
-
-/** What faces are tried on for a run. */
-export interface TextsToTry {
-  readonly texts: readonly string[];
-  /** What its texts are cut from. */
-  readonly materialIds: readonly string[];
-}
-
-/** The texts of a run that tell most of a face, as they would be cut: the longest, the shortest, the most accented, one with a year. */
+/** The texts of a run that tell most of a face, and what they are cut from; none of a run that is not there. */
 export async function textsToTry(context: Context, runId: string): Promise<TextsToTry> {
   const run = await getRun(context, runId);
-  if (!run.ok) return { texts: [], materialIds: [] };
-  const slots = resolveSlots(run.value.spec);
-  const texts = slots.flatMap(({ text }) => text.map((line) => line.trim().slice(0, MOST_CHARACTERS).trim()));
-  const materialIds = slots.flatMap(({ layers }) => layers.map(({ materialId }) => materialId));
-  return { texts: tellingWithYear(texts), materialIds: [...new Set(materialIds)] };
+  return run.ok ? context.compute.textsToTry({ runId, spec: run.value.spec }) : { texts: [], materialIds: [] };
 }

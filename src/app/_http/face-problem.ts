@@ -19,7 +19,7 @@ export function faceSentence(problem: FaceFileProblem): string {
     case 'letterWithoutOutline':
       return `draws nothing for “${problem.letter}”, by which every size is measured. ${ANOTHER_COPY}`;
     case 'tablesDamaged':
-      return `is damaged: its ${problem.tags.length === 1 ? 'table' : 'tables'} ${problem.tags.map((tag) => `“${shown(tag)}”`).join(', ')} ${problem.tags.length === 1 ? 'is' : 'are'} not what the file says of them. ${ANOTHER_COPY}`;
+      return `is damaged: its ${problem.tags.length === 1 ? 'table' : 'tables'} ${problem.tags.map((tag) => `“${shown(tag)}”`).join(', ')} ${problem.tags.length === 1 ? 'is' : 'are'} not what the file says. ${ANOTHER_COPY}`;
     case 'lettersDamaged':
       return `draws ${problem.letters.length} of its letters as nothing, or as what no blade could follow (${problem.letters.slice(0, 6).join(' ')}). ${ANOTHER_COPY}`;
     case 'damagedPack':

@@ -63,8 +63,11 @@ test('a table that is not what its sum says is told; what draws letters as nothi
 });
 
 test('a letter that a file draws far beyond any sheet is one that it does not have', () => {
-  const { value } = inspectFace(block) as Extract<ReturnType<typeof inspectFace>, { ok: true }>;
-  expect(value.face.shape('AB', [], 0).glyphs.map(({ glyphId }) => glyphId)).toEqual([glyphOf('A'), glyphOf('B')]);
+  expect(
+    faceOf(block)
+      .shape('AB', [], 0)
+      .glyphs.map(({ glyphId }) => glyphId),
+  ).toEqual([glyphOf('A'), glyphOf('B')]);
   const far = withGlyphMoved('A');
   expect(
     faceOf(far)

@@ -1,13 +1,12 @@
 import * as hb from 'harfbuzzjs';
 import { type Outcome, fail, ok } from '../outcome';
 import { glyphDrawer } from './glyph-drawer';
-import { type Face, type FaceProblem, loadFace } from './load-face';
+import { type FaceProblem, loadFace } from './load-face';
 import { type TableAt, damagedTables, tableDirectory } from './table-directory';
 
 /** What a font file says of itself, and what was found when its letters were drawn. */
 export interface InspectedFace {
   readonly name: string;
-  readonly face: Face;
   readonly varies: readonly InspectedAxis[];
   /** The bits by which its maker permits to hand it on; null where the file says nothing. */
   readonly permitBits: number | null;
@@ -68,7 +67,6 @@ export function inspectFace(bytes: Uint8Array): Outcome<InspectedFace, Inspectio
   const style = named(NAME_IDS.styleOfMany) || named(NAME_IDS.style);
   return ok({
     name: plain(`${family} ${style}`).slice(0, MOST_NAME),
-    face: loaded.value,
     varies: axesOf(face),
     permitBits: permitBitsIn(bytes, tables.value),
     licence: plain(named(NAME_IDS.licence)).slice(0, MOST_LICENCE),

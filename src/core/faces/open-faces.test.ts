@@ -44,6 +44,18 @@ test('a face whose file is not here has no letter until it comes, and that it ca
   expect(faces.of('a')).toBe(face);
 });
 
+test('of those that are not here only some are looked for again', () => {
+  let numAsked = 0;
+  const faces = new OpenFaces(() => {
+    numAsked++;
+    return null;
+  });
+  for (let i = 0; i < 500; i++) faces.of(`gone ${i}`);
+  numAsked = 0;
+  expect(faces.foundAnew()).toBe(false);
+  expect(numAsked).toBe(40);
+});
+
 test('a file that is kept and cannot be opened is an error, with its key', () => {
   const broken = (): Outcome<Face, FaceProblem> => fail({ kind: 'notAFont' });
   expect(() => new OpenFaces(broken).of('abc')).toThrow('face abc: notAFont');

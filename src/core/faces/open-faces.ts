@@ -3,6 +3,8 @@ import { ABSENT_FACE, type Face, type FaceProblem } from './load-face';
 
 /** So many own faces are held open; each copies its file into memory that only a new thread gives back. */
 const MOST_OPEN = 40;
+/** So many that are not here are looked for again; anybody may ask for any hash. */
+const MOST_ABSENT = 40;
 
 /** Opens each face once. `open` answers null for a face whose file is not here: it stands there without a letter until it is. */
 export class OpenFaces {
@@ -35,6 +37,8 @@ export class OpenFaces {
     const opened = this.open(key);
     if (!opened) {
       this.#absent.add(key);
+      const [oldest] = this.#absent;
+      if (this.#absent.size > MOST_ABSENT && oldest !== undefined) this.#absent.delete(oldest);
       return null;
     }
     if (!opened.ok) throw new Error(`face ${key}: ${opened.problem.kind}`);

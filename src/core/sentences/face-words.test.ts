@@ -36,7 +36,10 @@ test('why a face suits is said in its figures', () => {
 test('a face that is not here says which, and what to do', () => {
   const finding = { kind: 'faceAbsent', severity: 'stop', faceNames: ['Quay', 'Tide'] } as const;
   expect(findingSentence(finding)).toBe(
-    'its face, Quay and Tide, is not in this shop: bring the file in under Shop, Faces, or choose another lettering',
+    'its faces, Quay and Tide, are not in this shop: bring their files in under Shop, Faces, or choose another lettering',
+  );
+  expect(findingSentence({ ...finding, faceNames: ['Quay'] })).toContain(
+    'its face, Quay, is not in this shop: bring its file in',
   );
   expect(findingWords(finding)).toBe('no Quay, Tide here');
 });

@@ -18,7 +18,9 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
     case 'characterMissing':
       return `${finding.characters.map(nameOfCharacter).join(' ')} missing in this face: ${coverSentence(finding.coveredBy)}`;
     case 'faceAbsent':
-      return `its face, ${finding.faceNames.join(' and ')}, is not in this shop: bring the file in under Shop, Faces, or choose another lettering`;
+      return finding.faceNames.length === 1
+        ? `its face, ${finding.faceNames.join()}, is not in this shop: bring its file in under Shop, Faces, or choose another lettering`
+        : `its faces, ${finding.faceNames.join(' and ')}, are not in this shop: bring their files in under Shop, Faces, or choose another lettering`;
     case 'thinStroke':
       return `thinnest stroke ${takes(finding, say)}: ${passesWords(finding.passesAtMm, say)}, a bolder face or another material`;
     case 'narrowGap':

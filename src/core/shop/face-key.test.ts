@@ -38,7 +38,7 @@ test('nothing else is a key', () => {
 });
 
 test('the most that is permitted counts; what says nothing permits nothing', () => {
-  expect([0, 2, 4, 6, 8, 12, 0x100].map(permitOfBits)).toEqual([
+  expect([0, 2, 4, 6, 8, 12, 0x100, 0x200, 0x208].map(permitOfBits)).toEqual([
     'installable',
     'restricted',
     'preview',
@@ -46,6 +46,8 @@ test('the most that is permitted counts; what says nothing permits nothing', () 
     'editable',
     'editable',
     'installable',
+    'restricted',
+    'restricted',
   ]);
   expect(permitOfBits(null)).toBe('restricted');
   expect((['installable', 'editable', 'preview', 'restricted'] as const).map(mayTravel)).toEqual([

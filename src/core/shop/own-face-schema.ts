@@ -25,8 +25,6 @@ export const ownFaceSchema = z.object({
   /** What it may vary along; of each, where it is set. */
   varies: z.array(faceAxisSchema).max(MOST_AXES),
   axes: z.record(z.string().regex(/^[A-Za-z0-9]{4}$/), z.number().min(-99_999).max(99_999)),
-  /** Letters are drawn to overlap where they meet. */
-  isConnected: z.boolean(),
   permit: z.enum(FACE_PERMITS),
   /** Its licence in the words of its file. */
   licence: z.string().max(600),
@@ -50,10 +48,12 @@ export function mayTravel(permit: FacePermit): boolean {
 const RESTRICTED = 0x0002;
 const PREVIEW = 0x0004;
 const EDITABLE = 0x0008;
+/** Only pictures of its letters, no outlines. */
+const PICTURES_ONLY = 0x0200;
 
 /** The most that is permitted counts, as the format has it; a file that says nothing permits nothing. */
 export function permitOfBits(bits: number | null): FacePermit {
-  if (bits === null) return 'restricted';
+  if (bits === null || (bits & PICTURES_ONLY) !== 0) return 'restricted';
   if ((bits & EDITABLE) !== 0) return 'editable';
   if ((bits & PREVIEW) !== 0) return 'preview';
   return (bits & RESTRICTED) !== 0 ? 'restricted' : 'installable';

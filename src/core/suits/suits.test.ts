@@ -96,5 +96,6 @@ test('the least height is the one from which on the thinnest stroke is cut, in h
   expect(leastHeightMm(face('a', { strokeMm: 2 }), need)).toBe(10);
   expect(leastHeightMm(face('a', { strokeMm: 1.9 }), need)).toBe(11);
   expect(leastHeightMm(face('a', { strokeMm: null }), need)).toBe(2);
+  expect(leastHeightMm(face('a', { strokeMm: 0.01 }), need)).toBe(500);
   expect(leastHeightMm(face('a'), { ...need, finest: { strokeMm: 0, gapMm: 0, holeMm: 0 } })).toBe(1);
 });

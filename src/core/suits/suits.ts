@@ -93,9 +93,10 @@ export function isLookedFor(facts: FaceFacts, { kind, onlyFaultless }: FaceFilte
 
 const STEP_MM = 0.5;
 const LEAST_MM = 1;
+const MOST_MM = 500;
 
-/** From this letter height on the thinnest stroke is as wide as the film takes; in steps of half a millimetre. */
+/** From this letter height on the thinnest stroke is as wide as the film takes; in steps of half a millimetre; no more than a lettering may ask for. */
 export function leastHeightMm({ strokeMm }: FaceFacts, { letterHeightMm, finest }: FaceNeed): number {
   const least = (letterHeightMm * finest.strokeMm) / (strokeMm ?? letterHeightMm / 2);
-  return Math.max(LEAST_MM, Math.ceil(least / STEP_MM) * STEP_MM);
+  return Math.min(MOST_MM, Math.max(LEAST_MM, Math.ceil(least / STEP_MM) * STEP_MM));
 }

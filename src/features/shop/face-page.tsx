@@ -57,9 +57,7 @@ function FaceFields({ face, onChange }: FaceFieldsProps) {
             : ' A run that is taken along names it, and does not carry it.'}
         </p>
         <Words label="Name" value={face.name} most={120} isNeeded onChange={(name) => onChange({ name })} />
-        <p className="text-soft">
-          From {face.fileName}. {face.isConnected ? 'Its letters join, as in handwriting.' : 'Its letters stand apart.'}
-        </p>
+        <p className="text-soft">From {face.fileName}.</p>
         {face.varies.map(({ tag, name, min, max, initial }) => (
           <NumberField
             key={tag}

@@ -15,6 +15,7 @@ import type { FaceFileProblem, ReadFaceFile } from '../face-file/read-face-file'
 import type { PageAsked } from '../page';
 import type { ServiceProblem } from '../problem';
 import type { FitsAnswer, OpenPass, PlanAnswer } from './answers';
+import type { TextsToTry } from './texts-to-try';
 import type { FaceRow, SampleAnswer, SampleRequest } from './sample';
 
 /** What has been cut so far, in the words that planning needs. */
@@ -144,6 +145,8 @@ export interface Compute {
   readMotif(text: string, name: string): Promise<Outcome<ReadMotif, SvgProblem>>;
   /** A font file as a face; whatever is in it, it neither takes long nor much memory. */
   readFace(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFaceFile, FaceFileProblem>>;
+  /** The texts of a run that tell most of a face. */
+  textsToTry(run: RunState): Promise<TextsToTry>;
   /** A face drawn and measured on texts that it is to cut. */
   faceRow(request: FaceRequest): Promise<FaceRow>;
   /** A text in a lettering of the shop. */

@@ -21,6 +21,7 @@ export function directCompute(readFace: ReadFace, readOutlines: ReadOutlines): C
     readBundle: async (bytes) => readBundle(bytes),
     readMotif: async (text, name) => readMotif(text, name),
     readFace: (bytes, fileName) => readFaceFile(bytes, fileName),
+    textsToTry: async (run) => jobs.textsToTry(run),
     faceRow: async (request) => jobs.faceRow(request),
     sample: async (request) => jobs.sample(request),
     templatePdf: async (request) => jobs.templatePdf(request),

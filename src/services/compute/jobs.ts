@@ -6,6 +6,7 @@ import { partsOfFaceKey } from '@/core/shop';
 import { presentOrThrow } from '@/core/outcome';
 import { type ReadOutlines, type ReleaseChange, changesOf } from '@/core/release';
 import { KeptReports, type RunReport } from '@/core/report';
+import { resolveSlots } from '@/core/resolve';
 import type { RandomBytes } from '@/core/ids';
 import { type RunSpec, findBed } from '@/core/spec';
 import { proofPdf } from '../documents/proof-pdf';
@@ -21,12 +22,14 @@ import type {
   PlanRequest,
   ProofRequest,
   ReleaseRequest,
+  RunState,
   TemplateRequest,
 } from './compute';
 import { fitsAnswer } from './fits-answer';
 import { nameOfPlan, numStopped, openPasses, planAnswer, planOf } from './plan-answer';
 import { type FaceRow, type SampleAnswer, type SampleRequest, faceRow, sampleOf } from './sample';
 import { templateOf } from './template-of';
+import { type TextsToTry, textsToTry } from './texts-to-try';
 
 export interface PlannedAnswer {
   readonly answer: PlanAnswer;
@@ -45,6 +48,7 @@ export interface Jobs {
   freezeRelease(request: ReleaseRequest): FrozenRelease;
   changesSince(request: ChangesRequest): readonly ReleaseChange[];
   sample(request: SampleRequest): SampleAnswer | null;
+  textsToTry(run: RunState): TextsToTry;
   /** A face drawn and measured on texts that it is to cut. */
   faceRow(request: FaceRequest): FaceRow;
   proofPdf(request: ProofRequest): Promise<Uint8Array>;
@@ -101,6 +105,7 @@ export function createJobs(readFace: ReadFace, readOutlines: ReadOutlines): Jobs
       return changesOf(slots, checked.fits, request.release, readOutlines);
     },
     sample: (request) => sampleOf(request, faces.of),
+    textsToTry: ({ runId, spec }) => textsToTry(resolveSlots(known.reports.adopt(runId, spec))),
     faceRow: (request) => faceRow(request, faces.of),
     proofPdf: (request) => {
       const { spec, checked } = reports.of(request.runId, request.spec);

@@ -13,6 +13,7 @@ import type {
   PlanRequest,
   ProofRequest,
   ReleaseRequest,
+  RunState,
   TemplateRequest,
 } from './compute';
 import { createJobs } from './jobs';
@@ -52,6 +53,10 @@ export function changes(request: ChangesRequest) {
 
 export function sample(request: SampleRequest) {
   return jobs.sample(request);
+}
+
+export function textsToTry(run: RunState) {
+  return jobs.textsToTry(run);
 }
 
 export function faceRow(request: FaceRequest) {

@@ -89,6 +89,7 @@ export function threadCompute(): Compute {
     readMotif: readDrawing,
     readFace,
     faceRow: (request) => lanes.run(SHOP, 'faceRow', request),
+    textsToTry: inRun('textsToTry'),
     readBundle: (bytes) => readers.run(`file ${numRead++}`, 'bundle', bytes),
   };
 }
@@ -125,24 +126,34 @@ async function pack(search: PackSearch, signal: AbortSignal): Promise<Packing> {
   return (await packers.run(search, { name: 'pack', signal })) as Packing;
 }
 
-/** Two files at a time: one that was made to take long keeps a good one from nothing. */
-const readers = new Lanes({
-  makeThread: () => {
+interface ReadingSettings {
+  readonly file: string;
+  /** Each file in a thread that ends with it. */
+  readonly isAlone: boolean;
+  readonly most: number;
+  readonly seconds: number;
+}
+
+/** Threads that read files from outside: at least two at a time, so that one that was made to take long keeps a good one from nothing. */
+function readingLanes({ file, isAlone, most, seconds }: ReadingSettings): Lanes {
+  const makeThread = (): JobThread => {
     const pool = new Tinypool({
-      filename: path.join(process.cwd(), READING_FILE),
+      filename: path.join(process.cwd(), file),
       runtime: 'worker_threads',
       minThreads: 0,
       maxThreads: 1,
       idleTimeout: 30_000,
+      isolateWorkers: isAlone,
       resourceLimits: { maxOldGenerationSizeMb: MOST_READING_MB },
     });
     return { run: (name, request, signal) => pool.run(request, { name, signal }) };
-  },
-  numLasting: 2,
-  most: 3,
-  patienceMs: 500,
-  limitMs: MOST_READING_SEC * 1000,
-});
+  };
+  return new Lanes({ makeThread, numLasting: 2, most, patienceMs: 500, limitMs: seconds * 1000 });
+}
+
+const readers = readingLanes({ file: READING_FILE, isAlone: false, most: 3, seconds: MOST_READING_SEC });
+/** The engine that opens faces gives back no memory. */
+const faceReaders = readingLanes({ file: FACE_FILE, isAlone: true, most: 2, seconds: MOST_FACE_SEC });
 let numRead = 0;
 
 /**
@@ -175,26 +186,6 @@ async function readDrawing(text: string, name: string): Promise<Outcome<ReadMoti
     throw error;
   }
 }
-
-/** The engine that opens faces gives back no memory: each is read in a thread that ends with it. */
-const faceReaders = new Lanes({
-  makeThread: () => {
-    const pool = new Tinypool({
-      filename: path.join(process.cwd(), FACE_FILE),
-      runtime: 'worker_threads',
-      minThreads: 0,
-      maxThreads: 1,
-      idleTimeout: 2000,
-      isolateWorkers: true,
-      resourceLimits: { maxOldGenerationSizeMb: MOST_READING_MB },
-    });
-    return { run: (name, request, signal) => pool.run(request, { name, signal }) };
-  },
-  numLasting: 1,
-  most: 2,
-  patienceMs: 500,
-  limitMs: MOST_FACE_SEC * 1000,
-});
 
 /** A font file, the same way: glyphs that hold each other would be drawn for ever. */
 async function readFace(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFaceFile, FaceFileProblem>> {

@@ -1,4 +1,3 @@
-import { isJoinedFace } from '@/core/artwork';
 import { type InspectionProblem, inspectFace } from '@/core/faces';
 import { type Outcome, fail, ok } from '@/core/outcome';
 import { type FaceAxis, MOST_AXES, type OwnFace, permitOfBits } from '@/core/shop';
@@ -27,7 +26,7 @@ export async function readFaceFile(
   if (!unpacked.ok) return unpacked;
   const inspected = inspectFace(unpacked.value);
   if (!inspected.ok) return fail(inspected.problem);
-  const { name, face, varies: all, permitBits, licence, damaged, undrawn } = inspected.value;
+  const { name, varies: all, permitBits, licence, damaged, undrawn } = inspected.value;
   const varies = all.slice(0, MOST_AXES).map((axis): FaceAxis => ({ ...axis }));
   return ok({
     bytes: unpacked.value,
@@ -39,7 +38,6 @@ export async function readFaceFile(
       fileName: fileName.slice(0, 200),
       varies,
       axes: Object.fromEntries(varies.map(({ tag, initial }) => [tag, initial])),
-      isConnected: isJoinedFace(face),
       permit: permitOfBits(permitBits),
       licence,
       mayCut: 'unknown',
