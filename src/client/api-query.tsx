@@ -40,7 +40,8 @@ interface Asked<T> {
   readonly state: { readonly data?: Outcome<T, ApiProblem> | undefined };
 }
 
-function againWhileGone({ state }: Asked<unknown>) {
+/** Where nothing was answered it is asked again. */
+export function againWhileGone({ state }: Asked<unknown>) {
   return state.data && !state.data.ok ? RETRY_MS : (false as const);
 }
 

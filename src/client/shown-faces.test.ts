@@ -41,10 +41,11 @@ test('own faces stand before those that ship, and one that ships as well stands 
   const all = allFaces([own('face-one', FILE, 'Quay'), own('face-two', STAND_BLOCK_SHA, 'Stand')]);
   expect(all).toHaveLength(SHIPPED_FACES.length + 1);
   expect(all.slice(0, 2)).toEqual([
-    { key: FILE, name: 'Quay', ownId: 'face-one' },
-    { key: STAND_BLOCK_SHA, name: 'Stand', ownId: 'face-two' },
+    { key: FILE, name: 'Quay', ownId: 'face-one', mayCut: false },
+    { key: STAND_BLOCK_SHA, name: 'Stand', ownId: 'face-two', mayCut: false },
   ]);
   expect(all.filter(({ key }) => key === STAND_BLOCK_SHA)).toHaveLength(1);
+  expect(all.at(-1)).toMatchObject({ ownId: null, mayCut: true });
 });
 
 test('what is measured is shown by name and in order; what is not looked for, or of no shelf, is not', () => {
@@ -60,6 +61,16 @@ test('what is measured is shown by name and in order; what is not looked for, or
     ['Quay', 'face-one'],
   ]);
   expect(shown({ onlyFaultless: true })).toEqual([['Nunito Black', null]]);
+});
+
+test('a copy that is still the same face is shown beside it, and whether it may be cut with', () => {
+  const first = own('face-one', FILE, 'Quay');
+  const copy = { id: 'face-two', value: { ...first.value, name: 'Quay (copy)', mayCut: 'yes' as const } };
+  const shown = shownFaces([row(FILE, 2)], allFaces([first, copy]), { filter, order: 'suits', need });
+  expect(shown.map(({ name, ownId, mayCut }) => [name, ownId, mayCut])).toEqual([
+    ['Quay', 'face-one', false],
+    ['Quay (copy)', 'face-two', true],
+  ]);
 });
 
 test('a face that is chosen says its name where it did not ship; one of another shop stays to choose', () => {

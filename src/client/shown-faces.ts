@@ -8,19 +8,23 @@ export interface NamedFace {
   readonly name: string;
   /** Of one that was brought in: where it stands in the shop. */
   readonly ownId: string | null;
+  /** Somebody has looked up that goods may be cut with it; those that ship may be. */
+  readonly mayCut: boolean;
 }
 
 /** A face with what is measured of it, and its name. */
-export interface ShownFace extends FaceFacts, Pick<FaceRow, 'samples'>, Pick<NamedFace, 'name' | 'ownId'> {}
+export interface ShownFace extends FaceFacts, Pick<FaceRow, 'samples'>, Omit<NamedFace, 'key'> {}
 
-/** The shop's own faces, and those that ship. Of two that are the same face the first counts. */
+/** The shop's own faces, and those that ship; one that ships and was brought in as well is the shop's own. */
 export function allFaces(own: readonly Pick<ShopThingView<OwnFace>, 'id' | 'value'>[]): readonly NamedFace[] {
-  const faces = [
-    ...own.map(({ id, value }) => ({ key: keyOfOwnFace(value), name: value.name, ownId: id })),
-    ...SHIPPED_FACES.map(({ sha, name }) => ({ key: sha, name, ownId: null })),
-  ];
-  const first = new Map(faces.toReversed().map((face) => [face.key, face]));
-  return faces.filter((face) => first.get(face.key) === face);
+  const brought = own.map(({ id, value }) => ({
+    key: keyOfOwnFace(value),
+    name: value.name,
+    ownId: id,
+    mayCut: value.mayCut === 'yes',
+  }));
+  const shipped = SHIPPED_FACES.filter(({ sha }) => !brought.some(({ key }) => key === sha));
+  return [...brought, ...shipped.map(({ sha, name }) => ({ key: sha, name, ownId: null, mayCut: true }))];
 }
 
 export interface FaceChoosing {
@@ -35,11 +39,11 @@ export function shownFaces(
   all: readonly NamedFace[],
   { filter, order, need }: FaceChoosing,
 ): readonly ShownFace[] {
-  const byKey = new Map(all.map((face) => [face.key, face]));
-  const shown = rows.flatMap(({ facts, samples }): ShownFace[] => {
-    const named = byKey.get(facts.face);
-    if (!named || !isLookedFor(facts, filter, need)) return [];
-    return [{ ...facts, samples, name: named.name, ownId: named.ownId }];
+  const byKey = new Map(rows.map((row) => [row.facts.face, row]));
+  const shown = all.flatMap(({ key, ...named }): ShownFace[] => {
+    const row = byKey.get(key);
+    if (!row || !isLookedFor(row.facts, filter, need)) return [];
+    return [{ ...row.facts, samples: row.samples, ...named }];
   });
   return inOrder(shown, order, need);
 }

@@ -2,26 +2,30 @@ import { useQueries } from '@tanstack/react-query';
 import type { FaceNeed } from '@/core/suits';
 import type { FaceRow } from '@/services';
 import { api } from './api';
+import { againWhileGone } from './api-query';
+import { Turns } from './turns';
 
 /** So many are asked for at a time: the first is there at once, and nobody else waits long. */
-const AT_A_TIME = 3;
+const turns = new Turns(3);
 
 export interface FaceRows {
   /** Those that are there, in the order that was asked for. */
   readonly rows: readonly FaceRow[];
   readonly numToCome: number;
-  /** Those that nothing was answered for. */
+  /** Those that nothing was answered for; they are asked for again. */
   readonly numFailed: number;
 }
 
-/** Faces on texts, one after the other as they come. */
+/** Faces on texts, one after the other as they come. What was asked before the texts or their height changed is given up. */
 export function useFaceRows(faces: readonly string[], need: FaceNeed): FaceRows {
   const { texts, letterHeightMm, finest } = need;
   return useQueries({
-    queries: faces.map((face) => ({
+    queries: [...new Set(faces)].map((face) => ({
       queryKey: ['face-row', face, texts, letterHeightMm, finest],
-      queryFn: () => inTurn(() => api.faceRow({ face, texts, letterHeightMm, finest })),
+      queryFn: ({ signal }: { readonly signal: AbortSignal }) =>
+        turns.take(signal, () => api.faceRow({ face, texts, letterHeightMm, finest })),
       enabled: texts.length > 0,
+      refetchInterval: againWhileGone,
     })),
     combine: (answers) => {
       const settled = answers.flatMap(({ data }) => (data ? [data] : []));
@@ -29,18 +33,4 @@ export function useFaceRows(faces: readonly string[], need: FaceNeed): FaceRows 
       return { rows, numToCome: answers.length - settled.length, numFailed: settled.length - rows.length };
     },
   });
-}
-
-let running = 0;
-const waiting: (() => void)[] = [];
-
-async function inTurn<T>(ask: () => Promise<T>): Promise<T> {
-  if (running >= AT_A_TIME) await new Promise<void>((resolve) => waiting.push(resolve));
-  running++;
-  try {
-    return await ask();
-  } finally {
-    running--;
-    waiting.shift()?.();
-  }
 }

@@ -1,5 +1,5 @@
 import type { FaceFacts } from '../suits';
-import { METRIC, faceFaultWords, findingSentence, findingWords, suitsSentence } from '.';
+import { METRIC, faceFaultWords, facesSentence, findingSentence, findingWords, suitsSentence } from '.';
 
 test('what is against a face is said with its figure and the limit, told apart by their decimals', () => {
   const said = [
@@ -42,4 +42,20 @@ test('a face that is not here says which, and what to do', () => {
     'its face, Quay, is not in this shop: bring its file in',
   );
   expect(findingWords(finding)).toBe('no Quay, Tide here');
+});
+
+test('how far the faces have come is said, which suits, or why none does', () => {
+  const need = { texts: ['Bo'], letterHeightMm: 20, finest: { strokeMm: 1, gapMm: 1, holeMm: 1 } };
+  const done = { need, numAll: 20, numToCome: 0, numFailed: 0, numShown: 20, best: null };
+  const said = (part: Partial<Parameters<typeof facesSentence>[0]>) => facesSentence({ ...done, ...part }, METRIC);
+  expect(said({ need: { ...need, texts: [] }, numToCome: 20 })).toMatch(/^The run has no text yet: add entries/);
+  expect(said({ numToCome: 17 })).toBe('3 of 20 faces are measured…');
+  expect(said({})).toBe(
+    'Every face that is shown has something against it at 20.0 mm: larger letters, another film, or more faces.',
+  );
+  expect(said({ numShown: 0, numFailed: 2 })).toBe(
+    'No face is as you look for it at 20.0 mm: larger letters, another film, or more faces. 2 of 20 did not come from the server and are asked for again.',
+  );
+  const best = { strokeMm: 2, numToWeed: 4, name: 'Quay' } as FaceFacts & { name: string };
+  expect(said({ best })).toBe(suitsSentence('Quay', best, need, METRIC));
 });

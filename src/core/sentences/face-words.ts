@@ -60,3 +60,25 @@ export function suitsSentence(name: string, facts: FaceFacts, need: FaceNeed, un
       : `its thinnest stroke is ${say.apart(strokeMm, need.finest.strokeMm, 2)[0]} where the film takes ${say.length(need.finest.strokeMm)}`;
   return `${name} suits these texts best at ${say.length(need.letterHeightMm)}: it has every letter, ${stroke}, and ${numToWeed} islands and holes are to be weeded.`;
 }
+
+/** How far faces that are compared have come. */
+export interface FacesCompared {
+  readonly need: FaceNeed;
+  readonly numAll: number;
+  readonly numToCome: number;
+  readonly numFailed: number;
+  readonly numShown: number;
+  readonly best: (FaceFacts & { readonly name: string }) | null;
+}
+
+/** What there is to say of them: which suits, or why none does. */
+export function facesSentence(compared: FacesCompared, units: Units): string {
+  const { need, numAll, numToCome, numFailed, numShown, best } = compared;
+  if (need.texts.length === 0) return 'The run has no text yet: add entries on Roster, or look at texts of your own.';
+  if (numToCome > 0) return `${numAll - numToCome} of ${numAll} faces are measured…`;
+  const late =
+    numFailed === 0 ? '' : ` ${numFailed} of ${numAll} did not come from the server and are asked for again.`;
+  if (best) return suitsSentence(best.name, best, need, units) + late;
+  const none = numShown === 0 ? 'No face is as you look for it' : 'Every face that is shown has something against it';
+  return `${none} at ${sayingIn(units).length(need.letterHeightMm)}: larger letters, another film, or more faces.${late}`;
+}

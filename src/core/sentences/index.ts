@@ -1,6 +1,13 @@
 /** Findings and press cards in words, for screens and paper alike: what is wrong, what to do, and in which order. */
 export { findingSentence, findingWords } from './finding-sentence';
-export { FACE_KIND_WORDS, FACE_ORDER_WORDS, PERMIT_WORDS, faceFaultWords, suitsSentence } from './face-words';
+export {
+  FACE_KIND_WORDS,
+  FACE_ORDER_WORDS,
+  PERMIT_WORDS,
+  faceFaultWords,
+  facesSentence,
+  suitsSentence,
+} from './face-words';
 export { BETWEEN_WORDS, FRAME_WORDS, SHAPE_WORDS, WAY_WORDS } from './form-words';
 export { limitSentence, limitWords } from './limit-words';
 export {

@@ -4,8 +4,9 @@ import { PERMIT_WORDS } from '@/core/sentences';
 import { type OwnFace, keyOfOwnFace, mayTravel, NEW_LETTERING, withFace } from '@/core/shop';
 import { useState } from 'react';
 import type { ShopThingView } from '@/services';
-import { Choice, FieldRow, HeldInput, NumberField } from '@/ui';
+import { Choice, NumberField } from '@/ui';
 import { LetteringSample } from './lettering-sample';
+import { TextToTry } from './text-to-try';
 import { ThingPage } from './thing-page';
 import { Words } from './words-field';
 
@@ -74,14 +75,7 @@ function FaceFields({ face, onChange }: FaceFieldsProps) {
         )}
       </section>
       <section className="grid content-start gap-3 self-start lg:sticky lg:top-4">
-        <FieldRow label="Try it with">
-          <HeldInput
-            className="w-64"
-            value={text}
-            maxLength={40}
-            onText={(typed) => typed.trim() !== '' && setText(typed)}
-          />
-        </FieldRow>
+        <TextToTry text={text} most={40} onText={setText} />
         <div className="border border-rule-strong bg-white p-6">
           <LetteringSample lettering={lettering} text={text} className="max-h-28 w-full" />
         </div>

@@ -24,7 +24,13 @@ export function FaceTable({ faces, need }: FaceTableProps) {
   const columns = useMemo(() => columnsOf(need, { lengths, units, heightPx }), [need, lengths, units, heightPx]);
   return (
     <div className="overflow-x-auto border-y border-rule-strong">
-      <VirtualTable label="Faces" columns={columns} rows={faces} idOf={({ face }) => face} rowPx={ROW_PX} />
+      <VirtualTable
+        label="Faces"
+        columns={columns}
+        rows={faces}
+        idOf={({ ownId, face }) => ownId ?? face}
+        rowPx={ROW_PX}
+      />
     </div>
   );
 }
@@ -45,7 +51,7 @@ function columnsOf(need: FaceNeed, { lengths, units, heightPx }: Showing): reado
       width: '170px',
       leastPx: 170,
       className: CELL,
-      cell: ({ name, ownId, isJoined }) => (
+      cell: ({ name, ownId, isJoined, mayCut }) => (
         <span className="grid py-1.5">
           {ownId === null ? (
             <span className="font-semibold">{name}</span>
@@ -58,6 +64,7 @@ function columnsOf(need: FaceNeed, { lengths, units, heightPx }: Showing): reado
             {isJoined ? 'letters join' : 'letters stand apart'}
             {ownId === null ? '' : ', your own'}
           </span>
+          {!mayCut && <span className="text-sm text-brass">may goods be cut with it?</span>}
         </span>
       ),
     },
@@ -75,7 +82,7 @@ function columnsOf(need: FaceNeed, { lengths, units, heightPx }: Showing): reado
       width: '96px',
       leastPx: 96,
       className: `${CELL} measure`,
-      cell: ({ strokeMm }) => length(strokeMm, 'thick'),
+      cell: ({ strokeMm }) => length(strokeMm, `over ${figure(need.letterHeightMm / 2)} ${word}`),
     },
     {
       id: 'near',

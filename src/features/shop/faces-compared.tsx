@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { allFaces, shownFaces, useFaceRows, useLengths, useUnits } from '@/client';
 import { type Material, type OwnFace, processOf, isCut } from '@/core/shop';
 import { type FaceFilter, type FaceOrder, bestFace } from '@/core/suits';
-import { suitsSentence } from '@/core/sentences';
+import { facesSentence } from '@/core/sentences';
 import type { ShopThingView, TextsToTry } from '@/services';
 import { FaceNeedFields } from './face-need-fields';
 import { FaceTable } from './face-table';
@@ -67,12 +67,7 @@ export function FacesCompared({ faces, materials, runs, names }: FacesComparedPr
       />
       <output className="my-2 flex min-h-10 flex-wrap items-center gap-4 border-l-4 border-verdigris bg-paper px-3 py-1.5">
         <span className="flex-1">
-          {numToCome > 0
-            ? `${rows.length} of ${all.length} faces are measured…`
-            : best
-              ? suitsSentence(best.name, best, need, units)
-              : 'Every face that is shown has something against it at this size: larger letters, another film, or more faces.'}
-          {numFailed > 0 && ` ${numFailed} could not be drawn.`}
+          {facesSentence({ need, numAll: all.length, numToCome, numFailed, numShown: shown.length, best }, units)}
         </span>
         {numToCome === 0 && best && <MakeLettering face={best} need={need} />}
       </output>

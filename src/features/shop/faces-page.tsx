@@ -2,11 +2,12 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { type KeptFaceFile, allFaces, keepFaceFile, problemSentence, api } from '@/client';
+import { type KeptFaceFile, allFaces, keepFaceFile } from '@/client';
 import type { Material, OwnFace } from '@/core/shop';
 import type { ShopThingView } from '@/services';
 import { Button, FileButton, Notice } from '@/ui';
 import { FacesCompared, type NamesToTry } from './faces-compared';
+import { RemovedNotice } from './removed-notice';
 
 interface FacesPageProps {
   readonly faces: readonly ShopThingView<OwnFace>[];
@@ -27,11 +28,6 @@ export function FacesPage({ faces, materials, runs, names, removedId }: FacesPag
     setProblem(found.ok ? null : found.problem);
     setKept(found.ok ? found.value : null);
     if (found.ok) router.refresh();
-  };
-  const bringBack = async (id: string) => {
-    const back = await api.restoreThing('faces', id);
-    if (back.ok) router.replace('/shop/faces');
-    else setProblem(problemSentence(back.problem));
   };
   return (
     <main className="mx-auto max-w-[1240px] px-6 py-5">
@@ -56,11 +52,9 @@ export function FacesPage({ faces, materials, runs, names, removedId }: FacesPag
           {kept.copy.value.name} is on the shelf.{kept.remark === null ? '' : ` Of its file: ${kept.remark}.`}
         </Notice>
       )}
-      {removedId !== null && !faces.some(({ id }) => id === removedId) && (
-        <Notice severity="note" actions={<Button onClick={() => void bringBack(removedId)}>Bring it back</Button>}>
-          A face is taken out of the shop. Letterings that are set in it go on.
-        </Notice>
-      )}
+      <RemovedNotice shelf="faces" removedId={removedId} things={faces} onProblem={setProblem}>
+        A face is taken out of the shop. Letterings that are set in it go on.
+      </RemovedNotice>
       <FacesCompared faces={faces} materials={materials} runs={runs} names={names} />
       <p className="mt-3 text-soft">
         A TTF, OTF, WOFF or WOFF2 of up to 16 MB is kept as it is. Whether goods may be cut with it, its maker’s licence

@@ -5,8 +5,9 @@ import { CASE_WORDS, useLengths, useShopFaces } from '@/client';
 import { CASE_FORMS, type CaseForm, type Lettering, styleOf, withFace } from '@/core/shop';
 import type { ShopThingView } from '@/services';
 import { FormFields } from '@/parts/lettering';
-import { Choice, FieldRow, HeldInput, LengthField, NumberField, Select } from '@/ui';
+import { Choice, FieldRow, LengthField, NumberField, Select } from '@/ui';
 import { LetteringSample } from './lettering-sample';
+import { TextToTry } from './text-to-try';
 import { ThingPage } from './thing-page';
 import { Words } from './words-field';
 
@@ -90,17 +91,8 @@ function LetteringFields({ lettering, onChange, onFormed }: LetteringFieldsProps
         />
       </section>
       <section className="grid content-start gap-3 self-start lg:sticky lg:top-4">
-        <FieldRow label="Try it with">
-          <HeldInput
-            className="w-64"
-            value={text}
-            maxLength={60}
-            onText={(typed) => typed.trim() !== '' && setText(typed)}
-          />
-        </FieldRow>
-        <FieldRow label="with a second line">
-          <HeldInput className="w-64" value={second} maxLength={30} onText={setSecond} />
-        </FieldRow>
+        <TextToTry text={text} most={60} onText={setText} />
+        <TextToTry label="with a second line" text={second} most={30} isOptional onText={setSecond} />
         <div className="border border-rule-strong bg-white p-6">
           <LetteringSample lettering={lettering} text={tried} className="max-h-40 w-full" />
         </div>

@@ -6,6 +6,7 @@ import { api, problemSentence, randomBytes } from '@/client';
 import { makeId } from '@/core/ids';
 import type { Shelf, ShopThingView, ShopValues } from '@/services';
 import { Button, Notice, type TableColumn, VirtualTable } from '@/ui';
+import { RemovedNotice } from './removed-notice';
 
 interface ShelfPageProps<S extends Shelf> {
   readonly shelf: S;
@@ -34,11 +35,6 @@ export function ShelfPage<S extends Shelf>(props: ShelfPageProps<S>) {
     if (made.ok) router.push(`/shop/${shelf}/${id}`);
     else setProblem(problemSentence(made.problem));
   };
-  const bringBack = async (id: string) => {
-    const back = await api.restoreThing(shelf, id);
-    if (back.ok) router.replace(`/shop/${shelf}`);
-    else setProblem(problemSentence(back.problem));
-  };
   const count = `${things.length} ${word}${things.length === 1 ? '' : 's'}`;
   return (
     <main className="mx-auto max-w-[1240px] px-6 py-6">
@@ -53,11 +49,9 @@ export function ShelfPage<S extends Shelf>(props: ShelfPageProps<S>) {
         )}
       </div>
       {problem && <Notice severity="stop">{problem}</Notice>}
-      {removedId !== null && !things.some(({ id }) => id === removedId) && (
-        <Notice severity="note" actions={<Button onClick={() => void bringBack(removedId)}>Bring it back</Button>}>
-          A {word} is taken out of the shop. Runs that take it keep their own copy.
-        </Notice>
-      )}
+      <RemovedNotice shelf={shelf} removedId={removedId} things={things} onProblem={setProblem}>
+        A {word} is taken out of the shop. Runs that take it keep their own copy.
+      </RemovedNotice>
       <div className="overflow-x-auto border-y border-rule-strong">
         <VirtualTable
           label={`All ${word}s of the shop`}
