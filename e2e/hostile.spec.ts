@@ -63,6 +63,7 @@ async function goodInputs(request: APIRequestContext, id: string) {
     ['PUT', `/api/shop/blanks/${blank.id}`, blank.value],
     ['POST', '/api/lettering-samples', { lettering: spec.shop.letterings[0].value, text: 'Ottoline' }],
     ['POST', '/api/face-rows', { face, texts: ['Ottoline', 'Bo'], letterHeightMm: 15, finest }],
+    ['POST', '/api/lettering-alternates', { lettering: spec.shop.letterings[0].value, text: 'Ottoline' }],
     ['POST', '/api/lists/columns', { key: 'name' }],
   ] as const;
 }

@@ -127,3 +127,25 @@ test('a file of a face comes by its hash, to be kept for good; what is no face d
   expect(Buffer.compare(await got.body(), Buffer.from(font))).toBe(0);
   expect((await page.request.get(`${server.url}/api/faces/${'0'.repeat(64)}`)).status()).toBe(404);
 });
+
+test('other letters of a face are shown drawn in a text of one’s own, taken and given back', async ({ page }) => {
+  await page.goto(`${server.url}/shop/letterings`);
+  await page.getByRole('button', { name: 'A new lettering' }).click();
+  await page.getByLabel('Try it with').fill('Halla');
+  await page.getByLabel('Try it with').press('Enter');
+  const other = page.getByRole('heading', { name: 'Other letters of this face' });
+  await expect(other).toBeVisible();
+  const sets = page.locator('section').filter({ has: other }).last().getByRole('checkbox');
+  await expect(sets).toHaveCount(3);
+  const drawn = page.getByRole('img', { name: /^“Halla” in/ }).locator('path');
+  const plain = await drawn.getAttribute('d');
+  await sets.first().check();
+  await expect(page.getByTestId('shop-save')).toHaveText('kept');
+  await expect(drawn).not.toHaveAttribute('d', plain ?? '');
+  await expectNoAxeFinding(page);
+  await sets.first().uncheck();
+  await expect(drawn).toHaveAttribute('d', plain ?? '');
+  await page.getByLabel('Try it with').fill('Bo');
+  await page.getByLabel('Try it with').press('Enter');
+  await expect(other).toHaveCount(0);
+});

@@ -9,6 +9,7 @@ import type { MadePass } from '@/core/freeze';
 import type {
   ActAnswer,
   ActAnswers,
+  AlternateSample,
   BenchPage,
   BenchView,
   CountdownsView,
@@ -160,6 +161,11 @@ export const api = {
       headers: { 'content-type': 'application/octet-stream' },
       body: file,
     }),
+  letteringAlternates: (lettering: Lettering, text: string) =>
+    send<{ readonly alternates: readonly AlternateSample[] }>(
+      '/api/lettering-alternates',
+      withJson('POST', { lettering, text }),
+    ),
   keepPhoto: (jpeg: Blob) =>
     send<KeptPhoto>('/api/photos', { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body: jpeg }),
   plan: (id: string) => send<PlanAnswer>(`/api/runs/${id}/plan`),

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Lettering } from '@/core/shop';
-import type { SampleAnswer } from '@/services';
+import type { AlternateSample, SampleAnswer } from '@/services';
 import { api } from './api';
 import { useApiQuery } from './api-query';
 
@@ -14,4 +14,15 @@ export function useLetteringSample(lettering: Lettering, text: string, isMonogra
     isKept: true,
   });
   return value?.sample ?? null;
+}
+
+/** Other letters that the first line's face has for those of a text, each drawn with them; none while they are not there. */
+export function useAlternates(lettering: Lettering, text: string): readonly AlternateSample[] {
+  const { lines, stack, monogram, bend } = lettering;
+  const { value } = useApiQuery({
+    key: ['lettering-alternates', lines, stack, monogram, bend, text],
+    ask: () => api.letteringAlternates(lettering, text),
+    isKept: true,
+  });
+  return value?.alternates ?? [];
 }

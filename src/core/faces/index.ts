@@ -3,6 +3,7 @@
  * Here and only here is the shaping engine met. Sizes, joining and everything in millimetres come later.
  */
 export { ABSENT_FACE, type Face, type FaceProblem, type ShapedGlyph, type ShapedText, loadFace } from './load-face';
+export { type FaceAlternate, isOtherwise } from './alternates';
 export { OpenFaces } from './open-faces';
 export { type InspectedFace, type InspectionProblem, MOST_FACE_BYTES, inspectFace, permitBitsOf } from './inspect-face';
 export { facesCovering } from './coverage';

@@ -1,5 +1,6 @@
 import * as hb from 'harfbuzzjs';
 import { type Outcome, fail, ok } from '../outcome';
+import { type FaceAlternate, alternatesOf } from './alternates';
 import { type GlyphDrawer, glyphDrawer } from './glyph-drawer';
 import { type PairKerning, kerningPairs } from './kern-table';
 import { type ShapedText, shapeText } from './shaper';
@@ -18,6 +19,8 @@ export interface Face {
   readonly isAbsent?: true;
   /** Characters that it has no glyph for, or none that can be drawn, get glyph 0. */
   shape(text: string, features: readonly string[], trackingEm: number): ShapedText;
+  /** Sets of other letters that it offers. */
+  readonly alternates: readonly FaceAlternate[];
   /** Closed rings of one glyph, curves flattened: font units, y up, `x, y, …`. Cached; do not change them. */
   glyphRings(glyphId: number): readonly Float64Array[];
 }
@@ -56,6 +59,7 @@ export function loadFace(bytes: Uint8Array, axes: Axes = {}): Outcome<Face, Face
     xHeightEm: xHeight / unitsPerEm,
     shape: (text, features, trackingEm) =>
       withoutUndrawn(shapeText(font, text, { features, trackingUnits: trackingEm * unitsPerEm, pairs }), text, draw),
+    alternates: alternatesOf(face),
     glyphRings: (glyphId) => draw(glyphId) ?? [],
   });
 }
@@ -70,6 +74,7 @@ export const ABSENT_FACE: Face = {
     glyphs: [...text].map((_, i, all) => ({ glyphId: 0, cluster: all.slice(0, i).join('').length, x: 0, y: 0 })),
     advance: 0,
   }),
+  alternates: [],
   glyphRings: () => [],
 };
 

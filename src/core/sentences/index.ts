@@ -1,5 +1,6 @@
 /** Findings and press cards in words, for screens and paper alike: what is wrong, what to do, and in which order. */
 export { findingSentence, findingWords } from './finding-sentence';
+export { alternateWords } from './alternate-words';
 export {
   FACE_KIND_WORDS,
   FACE_ORDER_WORDS,

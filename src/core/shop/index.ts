@@ -2,7 +2,15 @@
  * What a shop keeps and a run takes copies of: blanks with their measured places, materials, beds, letterings; what follows
  * from a kind of material; the faces that ship, and what a bare shop begins with. What a run decides belongs to spec.
  */
-export { type FaceChoice, firstLineLarge, linesAlike, sizeShareOf, withFace, withLineStyle } from './line-styles';
+export {
+  type FaceChoice,
+  firstLineLarge,
+  linesAlike,
+  sizeShareOf,
+  withAlternate,
+  withFace,
+  withLineStyle,
+} from './line-styles';
 export { type CommonStyle, commonStyle, faceNameOf, formOf, ownFacesOf, styleOf } from './letter-style';
 export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, isCut, processFacts, stagesOf } from './process';
 export {

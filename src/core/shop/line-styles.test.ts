@@ -1,5 +1,5 @@
 import { DEFAULT_LETTERINGS, HEAVY_SLAB_SHA, STAND_BLOCK_SHA, type Bend, FIRST_BEND } from '.';
-import { firstLineLarge, linesAlike, sizeShareOf, withFace, withLineStyle } from './line-styles';
+import { firstLineLarge, linesAlike, sizeShareOf, withAlternate, withFace, withLineStyle } from './line-styles';
 import { ownBends } from './own-bends';
 import { letteringSchema } from './shop-schema';
 
@@ -66,4 +66,15 @@ test('a face is chosen for one line or for all, and one that ships leaves no nam
   expect(first.lines[1]).toEqual(all.lines[1]);
   const third = withFace(plain!, 2, own);
   expect(third.lines.map(({ faceName }) => faceName)).toEqual([undefined, undefined, 'Quay']);
+});
+
+test('other letters are taken for all lines, each set once and in one order, and given back', () => {
+  const two = withLineStyle(plain!, 1, { sizeShare: 0.5 });
+  const taken = withAlternate(withAlternate(withAlternate(two, 'ss02', true), 'ss01', true), 'ss02', true);
+  expect(taken.lines.map(({ features }) => features)).toEqual([
+    ['ss01', 'ss02'],
+    ['ss01', 'ss02'],
+  ]);
+  expect(withAlternate(taken, 'ss01', false).lines.map(({ features }) => features)).toEqual([['ss02'], ['ss02']]);
+  expect(withAlternate(two, 'ss01', false)).toEqual(two);
 });

@@ -55,3 +55,12 @@ export function withFace(lettering: Lettering, no: number | 'all', { face, faceN
   const whole = withLineStyle(lettering, no, {});
   return { ...whole, lines: whole.lines.map((style, i) => (i === no ? inFace(style) : style)) };
 }
+
+/** Other letters of its faces for all lines, or the usual ones again. */
+export function withAlternate(lettering: Lettering, feature: string, isOn: boolean): Lettering {
+  const lines = lettering.lines.map((style) => {
+    const others = style.features.filter((one) => one !== feature);
+    return { ...style, features: isOn ? [...others, feature].toSorted() : others };
+  });
+  return { ...lettering, lines };
+}

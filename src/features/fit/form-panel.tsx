@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { useRun } from '@/client';
 import { type MainPlace, changeLettering } from '@/core/edit';
-import { monogramsOf, tellingTexts } from '@/core/figures';
+import { monogramsOf, nameOfFit, tellingTexts } from '@/core/figures';
 import { FormFields } from '@/parts/lettering';
 import type { ScreenFit } from '@/workers/fit-protocol';
 
@@ -18,12 +18,17 @@ export function FormPanel({ place, shown }: FormPanelProps) {
   const { at, lettering, placeUse } = place;
   const { wording } = placeUse;
   const initials = useMemo(() => tellingTexts(monogramsOf(wording, shown)), [wording, shown]);
+  const [text] = useMemo(() => tellingTexts(shown.map((fit) => nameOfFit(fit).slice(0, MOST_CHARACTERS))), [shown]);
   return (
     <FormFields
       lettering={lettering}
       numLines={wording?.lines.length ?? 1}
+      {...(text === undefined ? {} : { text })}
       initials={initials}
       onChange={(how) => change((now) => changeLettering(now, at, how))}
     />
   );
 }
+
+/** As much of a text as other letters are looked at in. */
+const MOST_CHARACTERS = 40;

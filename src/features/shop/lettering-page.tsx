@@ -86,6 +86,7 @@ function LetteringFields({ lettering, onChange, onFormed }: LetteringFieldsProps
         <FormFields
           lettering={lettering}
           numLines={second.trim() === '' ? 1 : 2}
+          text={text}
           initials={INITIALS}
           onChange={onFormed}
         />

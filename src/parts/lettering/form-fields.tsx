@@ -1,6 +1,7 @@
 'use client';
 
 import type { Lettering } from '@/core/shop';
+import { AlternateFields } from './alternate-fields';
 import { BendFields } from './bend-fields';
 import { LineFields } from './line-fields';
 import { MonogramFields } from './monogram-fields';
@@ -9,17 +10,20 @@ interface FormFieldsProps {
   readonly lettering: Lettering;
   /** As many as what is lettered has. */
   readonly numLines: number;
+  /** A text to look at other letters of the face in; left out: they are not chosen here. */
+  readonly text?: string;
   /** Letters to try forms with; none: no line is a monogram. */
   readonly initials: readonly string[];
   readonly onChange: (change: (lettering: Lettering) => Lettering) => void;
 }
 
 /** Lines, monogram and bend of a lettering. */
-export function FormFields({ lettering, numLines, initials, onChange }: FormFieldsProps) {
+export function FormFields({ lettering, numLines, text, initials, onChange }: FormFieldsProps) {
   return (
     <>
       {numLines > 1 && <LineFields lettering={lettering} numLines={numLines} onChange={onChange} />}
       {initials.length > 0 && <MonogramFields lettering={lettering} initials={initials} onChange={onChange} />}
+      {text !== undefined && <AlternateFields lettering={lettering} text={text} onChange={onChange} />}
       <BendFields bend={lettering.bend} onChange={(bend) => onChange((now) => withBend(now, bend))} />
     </>
   );

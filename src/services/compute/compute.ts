@@ -16,7 +16,7 @@ import type { PageAsked } from '../page';
 import type { ServiceProblem } from '../problem';
 import type { FitsAnswer, OpenPass, PlanAnswer } from './answers';
 import type { TextsToTry } from './texts-to-try';
-import type { FaceRow, SampleAnswer, SampleRequest } from './sample';
+import type { AlternateSample, FaceRow, SampleAnswer, SampleRequest } from './sample';
 
 /** What has been cut so far, in the words that planning needs. */
 export interface CutSoFar {
@@ -147,6 +147,8 @@ export interface Compute {
   readFace(bytes: Uint8Array, fileName: string): Promise<Outcome<ReadFaceFile, FaceFileProblem>>;
   /** The texts of a run that tell most of a face. */
   textsToTry(run: RunState): Promise<TextsToTry>;
+  /** What the face of a lettering offers besides, on a text in which it tells. */
+  alternates(request: SampleRequest): Promise<readonly AlternateSample[]>;
   /** A face drawn and measured on texts that it is to cut. */
   faceRow(request: FaceRequest): Promise<FaceRow>;
   /** A text in a lettering of the shop. */

@@ -22,6 +22,7 @@ export function directCompute(readFace: ReadFace, readOutlines: ReadOutlines): C
     readMotif: async (text, name) => readMotif(text, name),
     readFace: (bytes, fileName) => readFaceFile(bytes, fileName),
     textsToTry: async (run) => jobs.textsToTry(run),
+    alternates: async (request) => jobs.alternates(request),
     faceRow: async (request) => jobs.faceRow(request),
     sample: async (request) => jobs.sample(request),
     templatePdf: async (request) => jobs.templatePdf(request),

@@ -27,7 +27,15 @@ import type {
 } from './compute';
 import { fitsAnswer } from './fits-answer';
 import { nameOfPlan, numStopped, openPasses, planAnswer, planOf } from './plan-answer';
-import { type FaceRow, type SampleAnswer, type SampleRequest, faceRow, sampleOf } from './sample';
+import {
+  type AlternateSample,
+  type FaceRow,
+  type SampleAnswer,
+  type SampleRequest,
+  alternateSamples,
+  faceRow,
+  sampleOf,
+} from './sample';
 import { templateOf } from './template-of';
 import { type TextsToTry, textsToTry } from './texts-to-try';
 
@@ -49,6 +57,8 @@ export interface Jobs {
   changesSince(request: ChangesRequest): readonly ReleaseChange[];
   sample(request: SampleRequest): SampleAnswer | null;
   textsToTry(run: RunState): TextsToTry;
+  /** What its face offers besides, drawn. */
+  alternates(request: SampleRequest): readonly AlternateSample[];
   /** A face drawn and measured on texts that it is to cut. */
   faceRow(request: FaceRequest): FaceRow;
   proofPdf(request: ProofRequest): Promise<Uint8Array>;
@@ -106,6 +116,7 @@ export function createJobs(readFace: ReadFace, readOutlines: ReadOutlines): Jobs
     },
     sample: (request) => sampleOf(request, faces.of),
     textsToTry: ({ runId, spec }) => textsToTry(resolveSlots(known.reports.adopt(runId, spec))),
+    alternates: (request) => alternateSamples(request, faces.of),
     faceRow: (request) => faceRow(request, faces.of),
     proofPdf: (request) => {
       const { spec, checked } = reports.of(request.runId, request.spec);

@@ -1,7 +1,8 @@
 import { type FaceOf, drawArtwork } from '@/core/artwork';
 import { pathData } from '@/core/cutfile';
+import { type FaceAlternate, isOtherwise } from '@/core/faces';
 import { faceFacts } from '@/core/face-facts';
-import { type Lettering, NEW_LETTERING, formOf, styleOf } from '@/core/shop';
+import { type Lettering, NEW_LETTERING, formOf, styleOf, withAlternate } from '@/core/shop';
 import type { FaceFacts, FaceRequest } from '@/core/suits';
 import { lineInCase } from '@/core/wording';
 
@@ -37,6 +38,24 @@ export function sampleOf({ lettering, text, isMonogram = false }: SampleRequest,
     path: pathData(outline),
     box: { x: minX * unit, y: minY * unit, width: (maxX - minX) * unit, height: (maxY - minY) * unit },
   };
+}
+
+/** A set of other letters of a lettering's face, on a text in which it tells. */
+export interface AlternateSample extends FaceAlternate {
+  /** The text with it. */
+  readonly sample: SampleAnswer | null;
+}
+
+/** What the face of the first line offers for the letters of a text: only what would be cut otherwise. */
+export function alternateSamples({ lettering, text }: SampleRequest, faceOf: FaceOf): readonly AlternateSample[] {
+  const face = faceOf(styleOf(lettering, 0).face);
+  const shaped = (features: readonly string[]) => face.shape(text, features, 0);
+  return face.alternates.flatMap(({ feature, name }): AlternateSample[] => {
+    const without = withAlternate(lettering, feature, false);
+    const features = styleOf(without, 0).features;
+    if (!isOtherwise(shaped(features), shaped([...features, feature]))) return [];
+    return [{ feature, name, sample: sampleOf({ lettering: withAlternate(without, feature, true), text }, faceOf) }];
+  });
 }
 
 /** A face on the texts that it is to cut: drawn, each in its own units, and measured. */

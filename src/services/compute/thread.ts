@@ -59,6 +59,10 @@ export function textsToTry(run: RunState) {
   return jobs.textsToTry(run);
 }
 
+export function alternates(request: SampleRequest) {
+  return jobs.alternates(request);
+}
+
 export function faceRow(request: FaceRequest) {
   return jobs.faceRow(request);
 }

@@ -88,6 +88,7 @@ export function threadCompute(): Compute {
     readList,
     readMotif: readDrawing,
     readFace,
+    alternates: (request) => lanes.run(SHOP, 'alternates', request),
     faceRow: (request) => lanes.run(SHOP, 'faceRow', request),
     textsToTry: inRun('textsToTry'),
     readBundle: (bytes) => readers.run(`file ${numRead++}`, 'bundle', bytes),
