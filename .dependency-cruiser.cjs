@@ -5,6 +5,7 @@
 /** Rooms of the core and the rooms each may open, besides `outcome`, `ids`, `deep-readonly`, `same-json` and `has-words`. */
 const CORE = {
   units: [],
+  directions: [],
   shop: [],
   spec: ['shop'],
   edit: ['shop', 'spec', 'colour'],
@@ -24,7 +25,7 @@ const CORE = {
   colour: [],
   tokens: [],
   place: ['shop'],
-  artwork: ['shop', 'faces', 'geometry', 'monograms', 'resolve', 'place'],
+  artwork: ['shop', 'faces', 'directions', 'geometry', 'monograms', 'resolve', 'place'],
   largest: ['shop', 'geometry', 'faces', 'artwork', 'place'],
   fit: ['spec', 'units', 'geometry', 'faces', 'resolve', 'artwork', 'place', 'largest', 'finding'],
   figures: ['spec', 'place', 'finding'],
@@ -46,7 +47,7 @@ const CORE = {
   ],
   'face-facts': ['artwork', 'checks', 'faces', 'suits'],
   suits: ['shop'],
-  remedies: ['shop', 'spec', 'wording', 'resolve', 'artwork', 'fit', 'checks', 'colour', 'finding'],
+  remedies: ['shop', 'spec', 'wording', 'resolve', 'faces', 'artwork', 'fit', 'checks', 'colour', 'finding'],
   report: ['spec', 'resolve', 'artwork', 'fit', 'checks'],
   pieces: ['spec', 'geometry', 'resolve', 'place', 'fit', 'checks', 'finding'],
   sheets: ['shop', 'spec', 'units', 'geometry', 'pieces', 'random'],

@@ -1,6 +1,6 @@
 import stringify from 'safe-stable-stringify';
 import { type Outcome, ok, presentOrThrow } from '@/core/outcome';
-import type { RunSpec } from '@/core/spec';
+import { type RunSpec, facesUsed } from '@/core/spec';
 import { permitBitsOf } from '@/core/faces';
 import { makeId } from '@/core/ids';
 import { faceNameOf, isShippedFace, mayTravel, partsOfFaceKey, permitOfBits } from '@/core/shop';
@@ -93,19 +93,19 @@ async function attachmentsOf({ store }: Context, spec: RunSpec): Promise<Pick<Bu
 /** More faces than this would not be taken in again. */
 const MOST_CARRIED_BYTES = 60_000_000;
 
-/** Own faces of the run's letterings: the files that may travel, and the names of the others. */
-async function facesOf({ store }: Context, { shop }: RunSpec): Promise<Pick<Bundle, 'faces' | 'facesLeftOut'>> {
+/** Own faces of the run: the files that may travel, and the names of the others. */
+async function facesOf({ store }: Context, spec: RunSpec): Promise<Pick<Bundle, 'faces' | 'facesLeftOut'>> {
   const faces: Record<string, string> = {};
   const leftOut = new Map<string, string>();
   let left = MOST_CARRIED_BYTES;
-  for (const style of shop.letterings.flatMap(({ value }) => value.lines)) {
-    const { sha } = partsOfFaceKey(style.face);
+  for (const used of facesUsed(spec)) {
+    const { sha } = partsOfFaceKey(used.face);
     if (isShippedFace(sha) || sha in faces || leftOut.has(sha)) continue;
     const bytes = await findAttachment(store.db, sha);
     if (bytes && left >= bytes.length && mayTravel(permitOfBits(permitBitsOf(bytes)))) {
       faces[sha] = Buffer.from(bytes).toString('base64');
       left -= bytes.length;
-    } else leftOut.set(sha, faceNameOf(style));
+    } else leftOut.set(sha, faceNameOf(used));
   }
   return {
     ...(Object.keys(faces).length > 0 ? { faces } : {}),

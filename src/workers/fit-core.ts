@@ -3,10 +3,10 @@ import { type CheckedFit, fitNumbers, measureFit } from '@/core/checks';
 import { type PlaceAt, chooseLettering } from '@/core/edit';
 import { type Finding, hasStop } from '@/core/finding';
 import { type Fit, draftFit } from '@/core/fit';
-import { type RemedyOffer, remediesFor, remedyOffer } from '@/core/remedies';
+import { type RemedyOffer, facesForMissing, isSameOffer, remediesFor, remedyOffer } from '@/core/remedies';
 import { KeptReports, type RunReport } from '@/core/report';
 import { type Slot, resolveSlots } from '@/core/resolve';
-import type { RunSpec } from '@/core/spec';
+import type { RemedyKind, RunSpec } from '@/core/spec';
 import type {
   ComparedFit,
   Comparison,
@@ -98,14 +98,19 @@ export async function remediesForScreen(
   answering: Finding['kind'] | null,
   isCurrent: () => boolean,
 ): Promise<readonly RemedyOffer[] | null> {
-  if (!answered || !(await haveAllFaces(answered.spec, isCurrent)) || !isCurrent()) return null;
+  if (!answered || !(await haveAllFaces(answered, [index], isCurrent)) || !isCurrent()) return null;
   return remediesFor({ spec: answered.spec, report: answered.fits, cache }, index, answering);
 }
 
-/** Remedies try every lettering of the run. */
-function haveAllFaces({ shop }: RunSpec, isCurrent: () => boolean): Promise<boolean> {
+/** Remedies try every lettering of the run, and for letters that are missing the faces that have them. */
+function haveAllFaces(
+  { spec: { shop }, fits: { fits } }: RunReport,
+  indexes: readonly number[],
+  isCurrent: () => boolean,
+): Promise<boolean> {
   const faces = shop.letterings.flatMap(({ value }) => value.lines.map(({ face }) => face));
-  return haveFaces(faces, isCurrent);
+  const beside = indexes.flatMap((index) => (fits[index] ? facesForMissing(fits[index]) : []));
+  return haveFaces([...faces, ...beside], isCurrent);
 }
 
 /** One remedy for many fits; null as soon as nobody waits for it any more. */
@@ -115,21 +120,25 @@ export async function remedyForAllOnScreen(
   isCurrent: () => boolean,
 ): Promise<readonly TakenRemedy[] | null> {
   const taken: TakenRemedy[] = [];
-  if (!answered || !(await haveAllFaces(answered.spec, isCurrent))) return null;
+  if (!answered || !(await haveAllFaces(answered, indexes, isCurrent))) return null;
   for (const index of indexes) {
     await letMessagesIn();
     if (!answered || !isCurrent()) return null;
     const { spec, fits } = answered;
     const trying = { spec, report: fits, cache };
-    const found =
-      kind === 'film' || kind === 'loosen' || kind === 'border'
-        ? remediesFor(trying, index, answering).filter((one) => one.kind === kind)
-        : [remedyOffer(trying, index, kind, answering)];
-    // The very film where it is told from this blank as well; else the best that is.
-    const offer = found.find((one) => JSON.stringify(one?.sets) === JSON.stringify(sets)) ?? found[0];
+    const found = isOwnKind(kind)
+      ? remediesFor(trying, index, answering).filter((one) => one.kind === kind)
+      : [remedyOffer(trying, index, kind, answering)];
+    // The very film where it is told from this blank as well, or the very face; else the best that is.
+    const offer = found.find((one) => one && isSameOffer(one.sets, sets)) ?? found[0];
     if (offer && offer.sets.length > 0) taken.push({ index, sets: offer.sets });
   }
   return taken;
+}
+
+/** Such as answer one kind of finding alone, and stand in no order. */
+function isOwnKind(kind: RemedyOffer['kind']): kind is Exclude<RemedyOffer['kind'], RemedyKind> {
+  return kind === 'film' || kind === 'loosen' || kind === 'border' || kind === 'otherFace';
 }
 
 /** The fits of one place in another lettering, as their rule would size them. */

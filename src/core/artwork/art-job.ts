@@ -73,7 +73,7 @@ export function artJobKey(job: ArtJob): string {
     ]),
     lines.map(({ runs, sizeShare }) => [
       ...(sizeShare === undefined ? [] : [sizeShare]),
-      ...runs.map(({ text, colourSlot, face, trackingEm, features, isTall, isMonogram }) => [
+      ...runs.map(({ text, colourSlot, face, trackingEm, features, isTall, isMonogram, leastGapShare, own }) => [
         text,
         colourSlot,
         face,
@@ -81,6 +81,8 @@ export function artJobKey(job: ArtJob): string {
         features,
         isTall,
         ...(isMonogram && form.monogram ? [isMonogram] : []),
+        ...(leastGapShare === undefined ? [] : [leastGapShare]),
+        ...(own ? [own] : []),
       ]),
     ]),
   ]);

@@ -25,6 +25,22 @@ function radiusOfRise(width: number, rise: number): number {
   return (width * width) / 4 / (2 * rise) + rise / 2;
 }
 
+/** Round a whole circle the end is parted from the beginning as words are. */
+const WORD_SPACE = 0.5;
+
+function radiusOf(curve: KnownBend['curve'], width: number, capHeight: number): number {
+  switch (curve.by) {
+    case 'radius':
+      return curve.capitals * capHeight;
+    case 'rise':
+      return radiusOfRise(width, curve.share * width);
+    case 'around': {
+      const whole = (curve.degrees / 360) * 2 * Math.PI;
+      return (width + (curve.degrees / 360) * WORD_SPACE * capHeight) / whole;
+    }
+  }
+}
+
 /** The circle of a bend for ink so wide, whose letters stand from `head` to `foot`. */
 export function bendAt(
   { way, curve }: KnownBend,
@@ -32,7 +48,7 @@ export function bendAt(
   { head, foot, capHeight }: { readonly head: number; readonly foot: number; readonly capHeight: number },
 ): BendAt {
   const width = maxX - minX;
-  const wanted = curve.by === 'radius' ? curve.capitals * capHeight : radiusOfRise(width, curve.share * width);
+  const wanted = radiusOf(curve, width, capHeight);
   // Never more than once round, and never through its own middle.
   const radius = Math.max(wanted, (1.02 * width) / (2 * Math.PI), 0.75 * (foot - head));
   return { middleX: (minX + maxX) / 2, middleY: (head + foot) / 2, radius, way };

@@ -10,6 +10,7 @@ export { type Hole, placeBody } from './place-body';
 export { type ArtCache, artCache } from './art-cache';
 export { type Artwork, type LayerArt, drawArtwork } from './draw-artwork';
 export { type FaceOf, type PlacedLetter, placedLetters } from './lay-line';
+export { stemOf } from './bridge';
 export { isJoinedFace, tightenLimitEm } from './joined-face';
 export { type NearLetters, nearestLetters } from './nearest-letters';
 export { type UnevenFigures, unevenFigures } from './low-figures';

@@ -1,6 +1,6 @@
 import type { Face } from '../faces';
 import { joinRings } from '../geometry';
-import { layLine } from './lay-line';
+import { shapedLine } from './shape-line';
 
 /** Small letters without a dot, as a script joins them. */
 const WORD = 'anemunae';
@@ -20,7 +20,7 @@ export function isJoinedFace(face: Face): boolean {
 
 function areJoined(face: Face): boolean {
   const run = { text: WORD, colourSlot: '', face: '', trackingEm: 0, features: [], isTall: false };
-  const { glyphs, missing } = layLine({ no: 0, runs: [run] }, () => face);
+  const { glyphs, missing } = shapedLine({ no: 0, runs: [run] }, () => face);
   if (missing.length > 0) return false;
   const { islands } = joinRings(
     glyphs.flatMap(({ rings }) => rings),

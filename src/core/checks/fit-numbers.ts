@@ -22,6 +22,7 @@ export function fitNumbers({ fit, findings, looked, measures }: CheckedFit): Fit
     variantId: slot.variant?.id ?? null,
     boundBy: fit.boundBy,
     letteringId: slot.letteringId,
+    setId: slot.group.id,
     layers: fit.layers.map(({ layer, part, spot, onBlank }, i) => ({
       layerId: layer.id,
       kind: layer.make.kind,

@@ -1,5 +1,5 @@
 import { type RandomBytes, makeId } from '../ids';
-import { type Layer, type Lettering, MOST_LINES, MOST_RUNS } from '../shop';
+import { type FaceChoice, type Layer, type Lettering, MOST_LINES, MOST_RUNS } from '../shop';
 import { type RunSpec, type SingleLetters, type Wording, type WordingRun, slotsSaid } from '../spec';
 import { changeLettering, withColours } from './change';
 import { changePlaceUse, withFilms, withoutFilms } from './change-place';
@@ -18,6 +18,16 @@ export interface PartAt {
 /** What a part says. */
 export function changePartWords(wording: Wording, { line, part }: PartAt, template: string): Wording {
   return changeRuns(wording, line, (runs) => runs.map((run, i) => (i === part ? { ...run, template } : run)));
+}
+
+/** The face of a part; null: its line's. */
+export function facePart(wording: Wording, { line, part }: PartAt, choice: FaceChoice | null): Wording {
+  return changeRuns(wording, line, (runs) =>
+    runs.map(({ faceName: _, ...run }, i) => {
+      if (i !== part) return runs[i]!;
+      return choice ? { ...run, ...choice } : { ...run, face: null };
+    }),
+  );
 }
 
 export function dropPart(wording: Wording, { line, part }: PartAt): Wording {

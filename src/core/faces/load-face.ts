@@ -3,10 +3,13 @@ import { type Outcome, fail, ok } from '../outcome';
 import { type FaceAlternate, alternatesOf } from './alternates';
 import { type GlyphDrawer, glyphDrawer } from './glyph-drawer';
 import { type PairKerning, kerningPairs } from './kern-table';
-import { type ShapedText, shapeText } from './shaper';
+import { type Shaping, type ShapedText, shapeText } from './shaper';
 import { type DirectoryProblem, tableDirectory } from './table-directory';
 
-export type { ShapedGlyph, ShapedText } from './shaper';
+export type { PartFeature, ShapedGlyph, ShapedText } from './shaper';
+
+/** What is asked besides the features of a whole text. */
+export type AlsoAsked = Pick<Shaping, 'partFeatures' | 'runsLeft'>;
 
 /** A font file ready for use. Heights are measured on the drawn letters, since several files state them wrongly. */
 export interface Face {
@@ -18,7 +21,7 @@ export interface Face {
   /** Its file is not here: it has no letter at all. */
   readonly isAbsent?: true;
   /** Characters that it has no glyph for, or none that can be drawn, get glyph 0. */
-  shape(text: string, features: readonly string[], trackingEm: number): ShapedText;
+  shape(text: string, features: readonly string[], trackingEm: number, also?: AlsoAsked): ShapedText;
   /** Sets of other letters that it offers. */
   readonly alternates: readonly FaceAlternate[];
   /** Closed rings of one glyph, curves flattened: font units, y up, `x, y, …`. Cached; do not change them. */
@@ -57,8 +60,10 @@ export function loadFace(bytes: Uint8Array, axes: Axes = {}): Outcome<Face, Face
     unitsPerEm,
     capHeightEm: capHeight / unitsPerEm,
     xHeightEm: xHeight / unitsPerEm,
-    shape: (text, features, trackingEm) =>
-      withoutUndrawn(shapeText(font, text, { features, trackingUnits: trackingEm * unitsPerEm, pairs }), text, draw),
+    shape: (text, features, trackingEm, also) => {
+      const shaping = { features, ...also, trackingUnits: trackingEm * unitsPerEm, pairs };
+      return withoutUndrawn(shapeText(font, text, shaping), text, draw);
+    },
     alternates: alternatesOf(face),
     glyphRings: (glyphId) => draw(glyphId) ?? [],
   });

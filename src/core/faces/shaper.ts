@@ -24,25 +24,36 @@ export interface ShapedText {
   readonly advance: number;
 }
 
+/** A feature that is asked for a part of a text, in UTF-16 units of it. */
+export interface PartFeature {
+  readonly feature: string;
+  readonly start: number;
+  readonly end: number;
+}
+
 /** How a text is to be shaped besides its face. */
 export interface Shaping {
   readonly features: readonly string[];
+  readonly partFeatures?: readonly PartFeature[] | undefined;
+  /** Left out: as its letters tell. */
+  readonly runsLeft?: boolean | undefined;
   /** Added after every glyph that moves the pen, in font units, so that combining marks stay on their letters. */
   readonly trackingUnits: number;
   /** Pairs that the engine knows nothing of; null: it knows all. */
   readonly pairs: PairKerning | null;
 }
 
-/** Left-to-right text to positioned glyphs. Glyph 0 marks a character that the face does not have. */
-export function shapeText(font: hb.Font, text: string, { features, trackingUnits, pairs }: Shaping): ShapedText {
+/** Text of one direction to positioned glyphs, from left to right as they are seen. Glyph 0 marks a character that the face does not have. */
+export function shapeText(font: hb.Font, text: string, shaping: Shaping): ShapedText {
+  const { features, partFeatures = [], runsLeft, trackingUnits, pairs } = shaping;
   buffer.clearContents();
   buffer.addText(text);
   buffer.guessSegmentProperties();
-  hb.shape(
-    font,
-    buffer,
-    features.flatMap((name) => hb.Feature.fromString(name) ?? []),
-  );
+  if (runsLeft !== undefined) buffer.setDirection(runsLeft ? hb.Direction.RTL : hb.Direction.LTR);
+  hb.shape(font, buffer, [
+    ...features.flatMap((name) => hb.Feature.fromString(name) ?? []),
+    ...partFeatures.flatMap(({ feature, start, end }) => partFeature(feature, start, end) ?? []),
+  ]);
   const infos = buffer.getGlyphInfos();
   const kerned = features.includes('-kern') ? null : pairs;
   let penX = 0;
@@ -64,4 +75,10 @@ export function shapeText(font: hb.Font, text: string, { features, trackingUnits
     return glyph;
   });
   return { glyphs, advance: penX };
+}
+
+/** Its fields are kept: a range from 0 has no spelling of its own. */
+function partFeature(name: string, start: number, end: number): hb.Feature | null {
+  const asked = hb.Feature.fromString(name);
+  return asked ? new hb.Feature(asked.tag, asked.value, start, end) : null;
 }

@@ -28,6 +28,8 @@ export interface FitNumbers extends FitRef {
   /** What keeps it from being larger. */
   readonly boundBy: 'width' | 'height' | 'outline' | 'set';
   readonly letteringId: string;
+  /** What it is sized with: its group, or its class of one. */
+  readonly setId: string;
   /** Bottom up. */
   readonly layers: readonly LayerNumbers[];
   readonly findings: readonly Finding[];

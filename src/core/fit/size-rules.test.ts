@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { SizeRule } from '../spec';
+import type { OneSizeRule as SizeRule } from '../resolve';
 import { type Sizable, setSize, sizeText } from '.';
 
 /** Few heights and few texts, so that equal ones and doubled ones are common. */

@@ -1,5 +1,6 @@
 import { assertNever } from '../outcome';
-import type { OwnSize, SizeRule } from '../spec';
+import type { OneSizeRule } from '../resolve';
+import type { OwnSize } from '../spec';
 
 /** What a size rule needs to know of one fit. Letter heights are those that the group compares: of capitals, or of x. */
 export interface Sizable {
@@ -37,7 +38,7 @@ export interface SetSize {
 }
 
 /** What holds a group together; null where every text has its own size (fill, own), and for a set without members. */
-export function setSize(rule: SizeRule, members: readonly Sizable[]): SetSize | null {
+export function setSize(rule: OneSizeRule, members: readonly Sizable[]): SetSize | null {
   switch (rule.kind) {
     case 'fill':
     case 'own':
@@ -93,7 +94,7 @@ export interface SizedText {
   readonly isBetween?: boolean;
 }
 
-export function sizeText({ mostMm, widthPerHeight, own }: Sizable, rule: SizeRule, set: SetSize | null): SizedText {
+export function sizeText({ mostMm, widthPerHeight, own }: Sizable, rule: OneSizeRule, set: SetSize | null): SizedText {
   const size = own ?? (rule.kind === 'own' ? rule.size : null);
   if (size) {
     const wanted = size.by === 'height' ? size.mm : widthPerHeight > 0 ? size.mm / widthPerHeight : 0;

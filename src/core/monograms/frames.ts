@@ -1,5 +1,6 @@
 import type { Ring } from '../geometry';
 import type { Frame } from '../shop';
+import { wreathRings } from './wreath';
 
 const LINE_SHARE = 0.06;
 const THIN_SHARE = 0.03;
@@ -44,6 +45,8 @@ export function frameRings(
         backwards(contourRing(around, () => inner)),
       ];
     }
+    case 'wreath':
+      return wreathRings(around, farthest(ink, x, y) + gap);
     case 'lozenge':
     case 'shield': {
       const corners = frame === 'lozenge' ? lozengeAround(ink, around) : shieldAround(ink, around);

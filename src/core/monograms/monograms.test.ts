@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Ring, boxOfRings } from '../geometry';
+import { type Ring, boxOfRings, joinRings } from '../geometry';
 import { FRAMES, MONOGRAM_SHAPES, type MonogramShape } from '../shop';
 import { placedLetters } from '../artwork';
 import { HEAVY_SLAB_SHA, STAND_BLOCK_SHA } from '../shop';
@@ -199,7 +199,7 @@ test('so many letters as a form does not take make none; what has no ink neither
 
 test('a frame keeps clear of all ink by its gap, and comes as near as its shape allows', () => {
   fc.assert(
-    fc.property(initials, fc.constantFrom(...FRAMES), (text, frame) => {
+    fc.property(initials, fc.constantFrom(...FRAMES.filter((frame) => frame !== 'wreath')), (text, frame) => {
       const cap = capOf(STAND_BLOCK_SHA);
       const ink = formed('circle', text)!.letters.flat();
       const gap = 0.14 * cap;
@@ -212,6 +212,33 @@ test('a frame keeps clear of all ink by its gap, and comes as near as its shape 
       expect(rings).toHaveLength(frame === 'doubleRing' ? 4 : 2);
     }),
     { numRuns: 15, seed: 4 },
+  );
+});
+
+test('a wreath is one piece without a hole, the same on both sides, open at its head, and clear of all ink', () => {
+  fc.assert(
+    fc.property(initials, fc.constantFrom(0.05, 0.14, 0.4), (text, share) => {
+      const cap = capOf(STAND_BLOCK_SHA);
+      const ink = formed('circle', text)!.letters.flat();
+      const gap = share * cap;
+      const rings = frameRings('wreath', ink, { gap, height: cap });
+      const { islands } = joinRings(rings, 0);
+      expect(islands.map(({ holes }) => holes.length)).toEqual([0]);
+      const { minX, maxX, minY, maxY } = box(ink);
+      const [x, y] = [(minX + maxX) / 2, (minY + maxY) / 2];
+      const reach = Math.max(...ink.flatMap(pointsOf).map(([px, py]) => Math.hypot(px - x, py - y)));
+      const points = rings.flatMap(pointsOf);
+      const distances = points.map(([px, py]) => Math.hypot(px - x, py - y));
+      expect(Math.min(...distances)).toBeGreaterThan(0.99 * (reach + gap));
+      expect(Math.min(...distances)).toBeLessThan(1.12 * (reach + gap));
+      const around = box(rings);
+      expect((around.minX + around.maxX) / 2).toBeCloseTo(x, -2);
+      // Straight above the middle nothing stands, and straight below it the stems meet.
+      const near = (py: number) =>
+        points.filter((p) => Math.abs(p[0] - x) < 0.05 * reach && Math.sign(p[1] - y) === py);
+      expect([near(-1).length, near(1).length > 0]).toEqual([0, true]);
+    }),
+    { numRuns: 12, seed: 4 },
   );
 });
 

@@ -26,7 +26,8 @@ export function remediesFor(
   answering: Finding['kind'] | null = null,
 ): readonly RemedyOffer[] {
   const fit = trying.report.fits[index];
-  if (!fit?.draft.ink || !fit.draft.space) return [];
+  // What lacks every letter has no ink, and other letters are just what it wants.
+  if (!fit?.draft.space || !(fit.draft.ink || answering === 'characterMissing')) return [];
   const own = ownRemedies(trying, index, answering);
   // No size makes a film another one.
   if (answering === 'lowContrast' || answering === 'filmUnsuited') return own;

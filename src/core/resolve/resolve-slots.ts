@@ -5,7 +5,6 @@ import {
   type BlankUse,
   type Entry,
   type FitRef,
-  type Looked,
   type OwnSettings,
   type PlaceUse,
   type RunSpec,
@@ -14,16 +13,16 @@ import {
   bedRoomOf,
   filmsOf,
   findBlank,
-  findSizeGroup,
   itemIdOf,
   ownSettingsAt,
-  readTextKey,
   takesOwnFilm,
   textKeyOf,
   getsBlank,
 } from '../spec';
 import { type Worded, type WordedLine, numberOf, proofStateOf, wordEntry } from '../wording';
 import { chooseVariant } from './choose-variant';
+import { groupOf } from './group-of';
+import { lookedOf } from './looked-of';
 import { entryPartsOf, saysNumber } from './entry-parts-of';
 import { type SettingChoice, setText } from './set-text';
 import { type BlankText, MOTIF_BLANK, blankTexts, choiceOnBlank, isSpreadAt } from './spread-blanks';
@@ -193,7 +192,7 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
     textKey: textKeyOf(at),
     whose: entry.fields.text || words.join(' '),
     measured: variant && measuredOf(blank, variant, place.placeId),
-    group: findSizeGroup(spec, place.sizeGroupId),
+    group: groupOf(spec, place.sizeGroupId, entry),
     looked: lookedOf(spec, at),
     findings: [...stops, ...checks],
   };
@@ -247,6 +246,7 @@ function choiceOf(place: PlaceUse, own: OwnSettings, entry: Entry): SettingChoic
     trackingEm: own.trackingEm ?? null,
     widthShare: own.widthShare ?? 1,
     ...(own.bend === undefined ? {} : { bend: own.bend }),
+    ...(own.letters ? { letters: own.letters } : {}),
     borderShare: own.borderShare ?? 1,
   };
 }
@@ -274,33 +274,9 @@ function quantityFindings(entry: Entry): Finding[] {
   return said === undefined ? [] : [{ kind: 'unreadQuantity', severity: 'check', said }];
 }
 
-function lookedOf({ looked }: RunSpec, at: TextRef): Readonly<Record<string, Looked>> {
-  const prefix = `${textKeyOf(at)}-`;
-  const own = lookedByText(looked).get(textKeyOf(at));
-  if (!own) return NOTHING_LOOKED;
-  return Object.fromEntries(own.map((key) => [key.slice(prefix.length), looked[key]!]));
-}
-
-const NOTHING_LOOKED = {};
-const knownLooked = new WeakMap<RunSpec['looked'], ReadonlyMap<string, readonly string[]>>();
-
-function lookedByText(looked: RunSpec['looked']): ReadonlyMap<string, readonly string[]> {
-  const found = knownLooked.get(looked);
-  if (found) return found;
-  const byText = new Map<string, string[]>();
-  for (const key of Object.keys(looked)) {
-    const at = readTextKey(key);
-    if (!at) continue;
-    const text = textKeyOf(at as TextRef);
-    byText.set(text, [...(byText.get(text) ?? []), key]);
-  }
-  knownLooked.set(looked, byText);
-  return byText;
-}
-
 /** A slot set otherwise, as a remedy tries it; the words before their case, where they are named. */
 export interface Reset extends Partial<
-  Pick<SettingChoice, 'letteringId' | 'trackingEm' | 'widthShare' | 'borderShare' | 'ownMaterialId'>
+  Pick<SettingChoice, 'letteringId' | 'trackingEm' | 'widthShare' | 'borderShare' | 'ownMaterialId' | 'letters'>
 > {
   readonly setFrom?: readonly WordedLine[];
   readonly liesLargest?: boolean;

@@ -3,6 +3,7 @@ import {
   type Bend,
   type EdgeTool,
   type Lettering,
+  type LetterStyle,
   type LetteringForm,
   type Material,
   carrierIn,
@@ -10,6 +11,7 @@ import {
   styleOf,
 } from '../shop';
 import {
+  type OwnLetter,
   type PlaceLayer,
   type PlaceUse,
   type RunSpec,
@@ -19,8 +21,8 @@ import {
   placeLayers,
   takesOwnFilm,
 } from '../spec';
-import { type WordedLine, lineInCase } from '../wording';
-import type { SetLine, SlotLayer, SlotMotif, SlotSetting } from './slot';
+import { type WordedLine, type WordedRun, lineInCase, withOwnLetters } from '../wording';
+import type { LetterStand, SetLine, SetRun, SlotLayer, SlotMotif, SlotSetting } from './slot';
 
 /** Everything besides the words that decides how a text is set. */
 export interface SettingChoice {
@@ -34,6 +36,8 @@ export interface SettingChoice {
   readonly widthShare: number;
   /** A bend of its own, null for a straight line; left out: what its lettering says. */
   readonly bend?: Bend | null;
+  /** Single letters that are set otherwise than their lines. */
+  readonly letters?: readonly OwnLetter[];
   readonly motif: PlaceUse['motif'];
   /** Borders are drawn at this share of their distance. */
   readonly borderShare: number;
@@ -46,22 +50,17 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
   const ground = groundSlot(lettering);
   const motif = choice.motif ? motifOf(spec, choice.motif) : null;
   const hasApart = layers.some(({ isApart }) => isApart);
-  const cased = words.map((line) => lineInCase(line, styleOf(lettering, line.no).caseForm, spec.language));
+  const cased = words.map((line) =>
+    lineInCase(withOwnLetters(line, choice.letters), styleOf(lettering, line.no).caseForm, spec.language),
+  );
   const lines = cased.map((line): SetLine => {
-    const { face, faceName, features, trackingEm, sizeShare } = styleOf(lettering, line.no);
+    const style = styleOf(lettering, line.no);
+    const { sizeShare, trackingEm } = style;
+    const look = { ...style, trackingEm: choice.trackingEm ?? trackingEm };
     return {
       no: line.no,
       ...(sizeShare === undefined || sizeShare === 1 ? {} : { sizeShare }),
-      runs: line.runs.map((run) => ({
-        text: run.text,
-        colourSlot: run.colourSlot ?? ground,
-        face: run.face ?? face,
-        ...(faceName !== undefined && run.face === null ? { faceName } : {}),
-        trackingEm: choice.trackingEm ?? trackingEm,
-        features: hasApart ? [...features, ...NO_LIGATURES] : features,
-        isTall: run.isTall,
-        ...(run.isMonogram ? { isMonogram: run.isMonogram } : {}),
-      })),
+      runs: line.runs.map((run) => setRun(run, look, { ground, hasApart })),
     };
   });
   return {
@@ -75,6 +74,35 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
     layers,
     widthShare: choice.widthShare,
   };
+}
+
+function setRun(
+  run: WordedRun,
+  { face, faceName, features, trackingEm, leastGapShare }: LetterStyle,
+  { ground, hasApart }: { readonly ground: string; readonly hasApart: boolean },
+): SetRun {
+  const { own } = run;
+  const name = run.face === null ? faceName : run.faceName;
+  const stand = own && standOf(own);
+  return {
+    text: run.text,
+    colourSlot: run.colourSlot ?? ground,
+    face: run.face ?? face,
+    ...(name === undefined ? {} : { faceName: name }),
+    trackingEm,
+    features: [...features, ...(own?.features ?? []), ...(hasApart ? NO_LIGATURES : [])],
+    isTall: run.isTall,
+    ...(run.isMonogram ? { isMonogram: run.isMonogram } : {}),
+    ...(leastGapShare === undefined ? {} : { leastGapShare }),
+    ...(stand ? { own: stand } : {}),
+  };
+}
+
+/** Undefined for a letter that only looks otherwise. */
+function standOf({ right, up, turnDeg, size, toNext }: OwnLetter): LetterStand | undefined {
+  const said = { right, up, turnDeg, size, toNext };
+  const given = Object.entries(said).filter(([, value]) => value !== undefined);
+  return given.length === 0 ? undefined : (Object.fromEntries(given) as LetterStand);
 }
 
 /** What belongs to no letter would be cut from nothing where each letter is a piece of its own. */

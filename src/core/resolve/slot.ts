@@ -13,7 +13,7 @@ import type {
   PressCard,
   Variant,
 } from '../shop';
-import type { BedRooms, Entry, FitRef, Looked, MotifUse, OwnSize, PlaceLayer, SizeGroup } from '../spec';
+import type { BedRooms, Entry, FitRef, Looked, MotifUse, OwnLetter, OwnSize, PlaceLayer, SizeGroup } from '../spec';
 import type { ProofState, WordedLine } from '../wording';
 
 /** Letters that are set alike: one face, one spacing, one colour slot. */
@@ -30,7 +30,18 @@ export interface SetRun {
   readonly isTall: boolean;
   /** A letter of a monogram. */
   readonly isMonogram?: true;
+  /** Clear room that its letters have at least to their neighbours, of the height of capitals. */
+  readonly leastGapShare?: number;
+  /** A single letter that stands otherwise than its line. */
+  readonly own?: LetterStand;
 }
+
+/** A rule for texts that are sized together. */
+export type OneSizeRule = Exclude<SizeGroup['rule'], { readonly kind: 'classes' }>;
+export type SlotGroup = Omit<SizeGroup, 'rule'> & { readonly rule: OneSizeRule };
+
+/** How a single letter stands. */
+export type LetterStand = Pick<OwnLetter, 'right' | 'up' | 'turnDeg' | 'size' | 'toNext'>;
 
 export interface SetLine {
   /** Which line of the wording it is, from 0. */
@@ -114,7 +125,8 @@ export interface Slot extends SlotSetting {
   readonly isSpread: boolean;
   /** To which copy of the text its item belongs, from 1: spread letters take several items for one copy. */
   readonly copy: number;
-  readonly group: SizeGroup;
+  /** What it is sized with: of a group that is sized by class, its class. */
+  readonly group: SlotGroup;
   /** A size of its own, chosen by hand. */
   readonly ownSize: OwnSize | null;
   /** It lies where it is largest, also off the middle. */

@@ -17,9 +17,9 @@ function motifBlanks({ wording, motif }: PlaceUse): readonly (typeof MOTIF_BLANK
   return motif ? Array.from({ length: wording?.motifBlanks ?? 0 }, () => MOTIF_BLANK) : [];
 }
 
-/** A blank of a spread text has its letter or the motif, never both. */
-export function choiceOnBlank({ motif, ...choice }: SettingChoice, isMotifBlank: boolean): SettingChoice {
-  const { heightMm: _, ...alone } = motif ?? {};
+/** A blank of a spread text has its letter or the motif, never both; no letter of it stands in a line. */
+export function choiceOnBlank({ motif, letters: _, ...choice }: SettingChoice, isMotifBlank: boolean): SettingChoice {
+  const { heightMm: _mm, ...alone } = motif ?? {};
   return { ...choice, motif: motif && isMotifBlank ? { ...motif, ...alone, spot: 'alone', share: 1 } : undefined };
 }
 

@@ -16,6 +16,7 @@ export const FRAME_WORDS: Readonly<Record<Frame, string>> = {
   scalloped: 'scallops',
   lozenge: 'a lozenge',
   shield: 'a shield',
+  wreath: 'a wreath',
 };
 
 export const BETWEEN_WORDS: Readonly<Record<Stack['between'], string>> = {

@@ -9,6 +9,8 @@ export {
   sizeShareOf,
   withAlternate,
   withFace,
+  withFeature,
+  withLeastGap,
   withLineStyle,
 } from './line-styles';
 export { type CommonStyle, commonStyle, faceNameOf, formOf, ownFacesOf, styleOf } from './letter-style';
@@ -70,6 +72,7 @@ export {
   USES,
   blankSchema,
   idSchema,
+  nameSchema,
   photoSchema,
 } from './blank-schema';
 export { type OwnBend, FIRST_BEND, ownBends } from './own-bends';

@@ -20,6 +20,8 @@ export interface CommonStyle {
   /** Null where they differ. */
   readonly caseForm: CaseForm | null;
   readonly trackingEm: number | null;
+  /** Zero where none is asked for. */
+  readonly leastGapShare: number | null;
 }
 
 /** Keys of its faces that did not ship with the program, each once. */
@@ -43,6 +45,7 @@ export function commonStyle({ lines }: Lettering): CommonStyle {
     faceNames: [...new Set(lines.map(faceNameOf))],
     caseForm: only(lines.map(({ caseForm }) => caseForm)),
     trackingEm: only(lines.map(({ trackingEm }) => trackingEm)),
+    leastGapShare: only(lines.map(({ leastGapShare }) => leastGapShare ?? 0)),
   };
 }
 

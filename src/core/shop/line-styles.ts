@@ -58,9 +58,20 @@ export function withFace(lettering: Lettering, no: number | 'all', { face, faceN
 
 /** Other letters of its faces for all lines, or the usual ones again. */
 export function withAlternate(lettering: Lettering, feature: string, isOn: boolean): Lettering {
-  const lines = lettering.lines.map((style) => {
-    const others = style.features.filter((one) => one !== feature);
-    return { ...style, features: isOn ? [...others, feature].toSorted() : others };
-  });
+  const lines = lettering.lines.map((style) => ({ ...style, features: withFeature(style.features, feature, isOn) }));
+  return { ...lettering, lines };
+}
+
+/** Each once, in their order. */
+export function withFeature(features: readonly string[], feature: string, isOn: boolean): string[] {
+  const others = features.filter((one) => one !== feature);
+  return isOn ? [...others, feature].toSorted() : others;
+}
+
+/** Clear room between neighbouring letters of all lines, of the height of capitals; zero: as their faces space them. */
+export function withLeastGap(lettering: Lettering, share: number): Lettering {
+  const lines = lettering.lines.map(({ leastGapShare: _, ...style }) =>
+    share < 0.01 ? style : { ...style, leastGapShare: share },
+  );
   return { ...lettering, lines };
 }

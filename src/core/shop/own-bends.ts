@@ -27,12 +27,18 @@ export function ownBends(bend: Bend | undefined): readonly { readonly id: OwnBen
 
 /** With a circle so many times as large, or a rise that many times as low, as far as either may be. */
 function curvedBy({ curve, ...bend }: Bend, times: number): Bend {
-  if (curve.by === 'place') return { ...bend, curve };
-  return {
-    ...bend,
-    curve:
-      curve.by === 'radius'
-        ? { by: 'radius', capitals: Math.min(200, Math.max(1.5, curve.capitals * times)) }
-        : { by: 'rise', share: Math.min(0.5, Math.max(0.01, curve.share / times)) },
-  };
+  return { ...bend, curve: flatter(curve, times) };
+}
+
+function flatter(curve: Bend['curve'], times: number): Bend['curve'] {
+  switch (curve.by) {
+    case 'radius':
+      return { by: 'radius', capitals: Math.min(200, Math.max(1.5, curve.capitals * times)) };
+    case 'rise':
+      return { by: 'rise', share: Math.min(0.5, Math.max(0.01, curve.share / times)) };
+    case 'around':
+      return { by: 'around', degrees: Math.min(360, Math.max(60, Math.round(curve.degrees / times))) };
+    case 'place':
+      return curve;
+  }
 }

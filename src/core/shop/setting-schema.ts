@@ -17,7 +17,7 @@ export const stackSchema = z.object({
 export const MONOGRAM_SHAPES = ['circle', 'lozenge', 'square', 'shield', 'twoOverOne', 'bar'] as const;
 
 /** Around all of a monogram. */
-export const FRAMES = ['ring', 'doubleRing', 'scalloped', 'lozenge', 'shield'] as const;
+export const FRAMES = ['ring', 'doubleRing', 'scalloped', 'lozenge', 'shield', 'wreath'] as const;
 
 /** How the letters of a monogram stand. Left out of a lettering: in a row, as any letters. */
 export const monogramSettingSchema = z.object({
@@ -39,6 +39,8 @@ export const bendSchema = z.object({
     z.object({ by: z.literal('rise'), share: z.number().min(0.01).max(0.5) }),
     /** Of the circle through the middle of the letters, in heights of capitals: one circle for a set of one size. */
     z.object({ by: z.literal('radius'), capitals: z.number().min(1.5).max(200) }),
+    /** On a circle of which the text takes this much, whatever its length: at 360 all of it, with a space where it ends. */
+    z.object({ by: z.literal('around'), degrees: z.number().min(60).max(360) }),
     /** As its place is curved, whichever way: level on goods that taper. Straight in a place that is not. */
     z.object({ by: z.literal('place') }),
   ]),

@@ -80,6 +80,8 @@ export const letteringSchema = z.object({
         features: z.array(z.string().max(20)),
         /** Size of its letters, of those of the lettering; left out: the same. */
         sizeShare: z.number().min(0.1).max(5).optional(),
+        /** Clear room that neighbouring letters have at least, of the height of capitals; joined letters stay. Left out: as its face spaces them. */
+        leastGapShare: z.number().min(0.01).max(0.5).optional(),
       }),
     )
     .min(1)

@@ -132,6 +132,7 @@ test('what lines of a lettering have in common is told; a line beyond the last t
   expect(commonStyle({ ...two, lines: [line('gone', 0), line('gone', 0)] })).toEqual({
     faceNames: ['a face of another shop'],
     caseForm: 'asTyped',
+    leastGapShare: 0,
     trackingEm: 0,
   });
   expect([styleOf(two, 0), styleOf(two, 1), styleOf(two, 5)]).toEqual([two.lines[0], two.lines[1], two.lines[1]]);

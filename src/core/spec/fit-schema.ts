@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { MOST_LINES, bendSchema, idSchema, shopIdSchema } from '../shop';
+import { MOST_OWN_LETTERS, ownLetterSchema } from './letter-schema';
 
 /** Schemas of how letters are sized and set: rules of a group, exceptions of one text, what was looked at, remedies. */
 
@@ -11,6 +12,9 @@ export const WIDTH_SHARES = { least: 0.5, most: 2 } as const;
 /** A size chosen by hand: of the letters, or of the whole text from left to right. */
 const ownSizeSchema = z.object({ by: z.enum(['height', 'width']), mm: letterMm.max(2000) });
 
+/** Classes whose height is said; others are level by themselves. */
+export const MOST_CLASSES = 60;
+
 export const sizeRuleSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('fill') }),
   /** `heightMm` is the letter height of the set; null lets the set be as tall as its longest text allows. */
@@ -18,6 +22,12 @@ export const sizeRuleSchema = z.discriminatedUnion('kind', [
   /** As large as each place allows, and the tallest at most `ratio` times the smallest. */
   z.object({ kind: z.literal('banded'), ratio: z.number().min(1).max(10) }),
   z.object({ kind: z.literal('own'), size: ownSizeSchema }),
+  /** Level within each class that a column of the list tells: infants, children, adults. Null: as tall as its longest text allows. */
+  z.object({
+    kind: z.literal('classes'),
+    field: z.string().min(1).max(60),
+    heights: z.array(z.object({ value: z.string().max(400), heightMm: letterMm.nullable() })).max(MOST_CLASSES),
+  }),
 ]);
 
 export const sizeGroupSchema = z.object({
@@ -47,6 +57,8 @@ export const overrideSchema = z.object({
     z.object({ kind: z.literal('size'), size: ownSizeSchema }),
     /** Bent otherwise than its set; null: straight. */
     z.object({ kind: z.literal('bend'), bend: bendSchema.nullable() }),
+    /** Single letters of it that are set otherwise than their line. */
+    z.object({ kind: z.literal('letters'), letters: z.array(ownLetterSchema).min(1).max(MOST_OWN_LETTERS) }),
     /** Where it is largest, also off the middle of its place. */
     z.object({ kind: z.literal('lie'), at: z.literal('largest') }),
   ]),

@@ -21,6 +21,7 @@ export {
   readTextKey,
   textKeyOf,
 } from './refs';
+export { facesUsed } from './faces-used';
 export { upgradeSpec } from './upgrade-spec';
 export {
   type BlankUse,
@@ -31,6 +32,7 @@ export {
   type MotifSpot,
   type MotifUse,
   type Override,
+  type OwnLetter,
   type OwnSize,
   type PlaceUse,
   type ProofTick,
@@ -40,8 +42,12 @@ export {
   type SizeGroup,
   type SizeRule,
   type SingleLetters,
+  type ToNext,
   type Wording,
   type WordingRun,
+  LETTER_LIMITS,
+  MOST_CLASSES,
+  MOST_OWN_LETTERS,
   MOST_RUN_MOTIFS,
   MOTIF_SPOTS,
   REMEDIES,
@@ -50,7 +56,16 @@ export {
   WIDTH_SHARES,
   runSpecSchema,
 } from './run-spec';
-export { findBed, findBlank, findLettering, findMaterial, findMotif, findSizeGroup, variantFor } from './lookup';
+export {
+  findBed,
+  findBlank,
+  findLettering,
+  findMaterial,
+  findMotif,
+  findPlaceUse,
+  findSizeGroup,
+  variantFor,
+} from './lookup';
 export { type ColumnValue, type WithoutBlank, columnValues, getsBlank, takenValues, withoutBlank } from './who';
 export {
   type EntryFilms,

@@ -1,6 +1,7 @@
 import { presentOrThrow } from '../outcome';
 import type { Bed, Blank, Lettering, Material, Motif, Variant } from '../shop';
-import type { BlankUse, RunSpec, SizeGroup } from './run-spec';
+import type { TextRef } from './refs';
+import type { BlankUse, PlaceUse, RunSpec, SizeGroup } from './run-spec';
 
 /** Finds the run's own copies by id. They throw, since `specFaults` refuses a spec whose ids lead nowhere. */
 
@@ -38,6 +39,12 @@ export function findSizeGroup(spec: RunSpec, id: string): SizeGroup {
     spec.sizeGroups.find((group) => group.id === id),
     `size group ${id}`,
   );
+}
+
+/** Null where it leads nowhere any more, as on a page whose blank was taken out of the run. */
+export function findPlaceUse({ uses }: Pick<RunSpec, 'uses'>, at: Pick<TextRef, 'useId' | 'placeId'>): PlaceUse | null {
+  const use = uses.find(({ id }) => id === at.useId);
+  return use?.places.find(({ placeId }) => placeId === at.placeId) ?? null;
 }
 
 /** The size and colour that stands for a use on screens: its own, or the first where every entry has one of its own. */

@@ -1,7 +1,7 @@
 import type { Bend } from '../shop';
 import { assertNever } from '../outcome';
 import { type TextRef, textKeyOf } from './refs';
-import type { Override, OwnSize, RunSpec } from './run-spec';
+import type { Override, OwnLetter, OwnSize, RunSpec } from './run-spec';
 
 /** Exceptions of one entry at one place, read as a whole. */
 
@@ -19,6 +19,7 @@ export interface OwnSettings {
   readonly size?: OwnSize;
   /** Null: straight. */
   readonly bend?: Bend | null;
+  readonly letters?: readonly OwnLetter[];
   readonly lie?: 'largest';
 }
 
@@ -57,6 +58,8 @@ function settingOf(set: OverrideSet): OwnSettings {
       return { size: set.size };
     case 'bend':
       return { bend: set.bend };
+    case 'letters':
+      return { letters: set.letters };
     case 'lie':
       return { lie: set.at };
     default:

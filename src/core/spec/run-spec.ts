@@ -14,12 +14,14 @@ import {
   letteringSchema,
   materialSchema,
   motifSchema,
+  nameSchema,
   pressCardSchema,
   shopIdSchema,
 } from '../shop';
 import { lookedSchema, overrideSchema, remediesSchema, sizeGroupSchema } from './fit-schema';
 
-export { REMEDIES, WIDTH_SHARES } from './fit-schema';
+export { MOST_CLASSES, REMEDIES, WIDTH_SHARES } from './fit-schema';
+export { LETTER_LIMITS, MOST_OWN_LETTERS } from './letter-schema';
 
 const fieldName = z.string().min(1).max(60);
 
@@ -48,6 +50,8 @@ const wordingSchema = z.object({
               slot: colourSlotSchema,
               /** Another face than its line's style has; null: that one. */
               face: faceKeySchema.nullable(),
+              /** How that is called where it did not ship. */
+              faceName: nameSchema.optional(),
               /** Single letters of it in a colour slot of their own; left out: none. */
               letter: z.object({ which: z.enum(SINGLE_LETTERS), slot: colourSlotSchema }).optional(),
             }),
@@ -209,7 +213,7 @@ const prepareSchema = z.object({
 export const MOST_RUN_MOTIFS = 12;
 
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
-export const SPEC_VERSION = 14;
+export const SPEC_VERSION = 15;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({
@@ -259,6 +263,9 @@ export type WordingRun = Wording['lines'][number]['runs'][number];
 export type SingleLetters = NonNullable<WordingRun['letter']>['which'];
 export type ListReading = RunSpec['list'];
 export type Override = RunSpec['overrides'][number];
+/** A letter of one text that is set otherwise than its line. */
+export type OwnLetter = Extract<Override['set'], { kind: 'letters' }>['letters'][number];
+export type ToNext = NonNullable<OwnLetter['toNext']>;
 export type MotifUse = NonNullable<PlaceUse['motif']>;
 export type MotifSpot = MotifUse['spot'];
 export type ProofTick = RunSpec['proof'][string];

@@ -228,6 +228,11 @@ function upgradeFrom13(spec: Json): unknown {
   return { ...spec, formatVersion: 14 };
 }
 
+/** Version 15: single letters set otherwise, least gaps, sizes by class, further forms; nothing that there was is otherwise. */
+function upgradeFrom14(spec: Json): unknown {
+  return { ...spec, formatVersion: 15 };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
@@ -242,4 +247,5 @@ const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => un
   { from: 11, step: upgradeFrom11 },
   { from: 12, step: upgradeFrom12 },
   { from: 13, step: upgradeFrom13 },
+  { from: 14, step: upgradeFrom14 },
 ];

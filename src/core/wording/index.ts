@@ -6,6 +6,8 @@ export { applyCase } from './case-form';
 export { entryParts, people } from './entry-parts';
 export { type TemplatePart, type Token, dateFormOf, templateParts } from './tokens';
 export { type WordedLine, type WordedRun, lettersOf, lineInCase, lineOf } from './worded-line';
+export { type LineLetter, lineLetters, withOwnLetters } from './own-letters';
+export { type TextLetter, textLetters } from './text-letters';
 export { type Worded, numberOf, wordEntry } from './word-entry';
 export { type SpreadText, spreadLetters } from './spread-letters';
 export { type ProofRow, type ProofTally, proofRows, proofTally, tickRows, untickRows } from './proof-rows';

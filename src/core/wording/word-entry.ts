@@ -7,6 +7,7 @@ import {
   type PlaceUse,
   type RunSpec,
   type TextRef,
+  type WordingRun,
   findMotif,
   isMonogramLine,
   ownSettingsAt,
@@ -46,7 +47,7 @@ export function wordEntry(spec: RunSpec, entry: Entry, at: TextRef, place: Place
     const said = runs.flatMap((run, runNo) => {
       const told = saidOf(spec, entry, { template: run.template, isWhole });
       findings.push(...told.flatMap(({ finding }) => (finding ? [{ ...finding, at: { line: no, run: runNo } }] : [])));
-      const look = { colourSlot: run.slot, face: run.face, ...(isMonogramLine(runs) ? MONOGRAM : {}) };
+      const look = { colourSlot: run.slot, ...faceOf(run), ...(isMonogramLine(runs) ? MONOGRAM : {}) };
       return withSingleLetters(
         told.flatMap((part) => runsOf(part, look)),
         run.letter,
@@ -63,7 +64,12 @@ function worded(lines: readonly WordedLine[], findings: readonly Finding[]): Wor
   return { lines, words: lines.map(({ text }) => text), findings };
 }
 
-type RunLook = Pick<WordedRun, 'colourSlot' | 'face' | 'isMonogram'>;
+type RunLook = Pick<WordedRun, 'colourSlot' | 'face' | 'faceName' | 'isMonogram'>;
+
+function faceOf(run: WordingRun | undefined): Pick<WordedRun, 'face' | 'faceName'> {
+  const { face = null, faceName } = run ?? {};
+  return { face, ...(faceName === undefined ? {} : { faceName }) };
+}
 
 const MONOGRAM = { isMonogram: true } as const;
 
@@ -84,7 +90,7 @@ function ownLine({ monogram }: RunSpec, { wording }: PlaceUse, text: string, no:
   const [begins, ...others] = (wording?.lines[no] ?? wording?.lines.at(-1))?.runs ?? [];
   const look: RunLook = {
     colourSlot: begins?.slot ?? null,
-    face: begins?.face ?? null,
+    ...faceOf(begins),
     ...(isMonogram ? MONOGRAM : {}),
   };
   const typed = runsOf({ text, large: isMonogram ? typedMonogram(text, monogram).large : null }, look);

@@ -1,4 +1,5 @@
 import type { CaseForm } from '../shop';
+import type { OwnLetter } from '../spec';
 import { applyCase } from './case-form';
 
 /** Letters of a line that are set alike: from one colour slot, in one face, of one height. */
@@ -12,6 +13,10 @@ export interface WordedRun {
   readonly isTall: boolean;
   /** A letter of a monogram. */
   readonly isMonogram?: true;
+  /** How a face is called that did not ship. */
+  readonly faceName?: string;
+  /** A single letter that is set otherwise than its line. */
+  readonly own?: OwnLetter;
 }
 
 /** One line of a text. Its runs together are its `text`; none is empty, and no two neighbours are set alike. */
@@ -34,7 +39,13 @@ export function lineOf(no: number, runs: readonly WordedRun[]): WordedLine {
 }
 
 function isSetAlike(a: WordedRun, b: WordedRun): boolean {
-  return a.colourSlot === b.colourSlot && a.face === b.face && a.isTall === b.isTall && a.isMonogram === b.isMonogram;
+  return (
+    a.colourSlot === b.colourSlot &&
+    a.face === b.face &&
+    a.isTall === b.isTall &&
+    a.isMonogram === b.isMonogram &&
+    a.own === b.own
+  );
 }
 
 /**

@@ -122,6 +122,7 @@ const OWN_KINDS: readonly OverrideSet['kind'][] = [
   'border',
   'size',
   'bend',
+  'letters',
   'lie',
   'wording',
 ];
@@ -133,6 +134,7 @@ const OWN_WORDS: Record<keyof OwnSettings, string> = {
   borderShare: 'border',
   size: 'size',
   bend: 'bend',
+  letters: 'single letters',
   lie: 'spot',
   lines: 'wording',
 };

@@ -11,6 +11,7 @@ import { fitKey } from './fit-key';
 import { FormPanel } from './form-panel';
 import { HeightStrip } from './height-strip';
 import { LayerPanel } from './layer-panel';
+import { LetterPanel } from './letter-panel';
 import { LetteringPanel } from './lettering-panel';
 import { MotifPanel } from './motif-panel';
 import { MaterialPanel } from './material-panel';
@@ -37,7 +38,7 @@ export function FitSide({ place, shown, subject, selection, onPreview }: FitSide
   const fits = useFits();
   const { at } = place;
   const { lettering, slots, sizeGroup } = place;
-  const setSize = fits.last?.setSizes[sizeGroup.id] ?? null;
+  const setSize = fits.last?.setSizes[subject?.setId ?? sizeGroup.id] ?? null;
   const places = placesOf(spec);
   const numSharing = places.filter(({ placeUse: one }) => one.sizeGroupId === sizeGroup.id).length;
   const others = places
@@ -73,6 +74,7 @@ export function FitSide({ place, shown, subject, selection, onPreview }: FitSide
       {setSize && <CostsPanel setSize={setSize} onPick={pickText} />}
       <LetteringPanel at={at} lettering={lettering} />
       <FormPanel place={place} shown={shown} />
+      {subject && <LetterPanel place={place} subject={subject} />}
       <LayerPanel place={place} />
       <MotifPanel place={place} />
       {slots.map((one) => (

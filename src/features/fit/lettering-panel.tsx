@@ -2,7 +2,8 @@
 
 import { CASE_WORDS, useLengths, useRun } from '@/client';
 import { CASE_FORMS, type CaseForm, type Lettering, commonStyle, styleOf } from '@/core/shop';
-import { type PlaceAt, changeHead, changeLeastHeight, changeLines } from '@/core/edit';
+import { type PlaceAt, changeHead, changeLeastHeight, changeLettering, changeLines } from '@/core/edit';
+import { LeastGapField } from '@/parts/lettering';
 import { Choice, FieldRow, LengthField, NumberField, Select, withOwn } from '@/ui';
 import { LANGUAGES } from './sentences';
 
@@ -46,6 +47,7 @@ export function LetteringPanel({ at, lettering }: LetteringPanelProps) {
           max={100}
           onChange={(percent) => change((now) => changeLines(now, at, { trackingEm: percent / 100 }))}
         />
+        <LeastGapField lettering={lettering} onChange={(how) => change((now) => changeLettering(now, at, how))} />
         <LengthField
           label="Least letter height"
           unit={unit}

@@ -21,13 +21,13 @@ interface RemedyChoiceProps {
 
 /** The remedies with the first that leaves nothing to decide picked; one key takes it, one button for all alike. */
 export function RemedyChoice({ subject, answering, alike, onDone }: RemedyChoiceProps) {
-  const { spec, change, askFits, place } = useRun();
+  const { spec, change, askFits } = useRun();
   const fits = useFits();
   const offers = useRemedies(subject, answering);
   const [ownPick, setOwnPick] = useState<{ readonly offers: readonly RemedyOffer[]; readonly index: number } | null>(
     null,
   );
-  const setSize = fits.last?.setSizes[place.sizeGroup.id];
+  const setSize = fits.last?.setSizes[subject.setId];
   const picked = ownPick?.offers === offers ? ownPick.index : firstPick(offers ?? []);
   const offer = offers?.[picked] ?? null;
 

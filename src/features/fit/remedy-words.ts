@@ -1,4 +1,5 @@
 import type { RemedyOffer } from '@/core/remedies';
+import { faceNameOf } from '@/core/shop';
 import type { OverrideSet, RunSpec } from '@/core/spec';
 import { REMEDY_WORDS } from './sentences';
 
@@ -20,6 +21,11 @@ function detailOf(spec: RunSpec, set: OverrideSet): string | null {
       return spec.shop.letterings.find(({ id }) => id === set.letteringId)?.value.name ?? null;
     case 'material':
       return spec.shop.materials.find(({ id }) => id === set.materialId)?.value.name ?? null;
+    case 'letters':
+      return (
+        set.letters.flatMap((own) => (own.face === undefined ? [] : faceNameOf({ ...own, face: own.face }))).at(-1) ??
+        null
+      );
     case 'wording':
       return set.lines?.join(' / ') ?? null;
     default:

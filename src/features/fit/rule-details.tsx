@@ -1,12 +1,12 @@
 import { useLengths } from '@/client';
 import type { SetSize } from '@/core/fit';
-import type { SizeRule } from '@/core/spec';
+import type { OneSizeRule } from '@/core/resolve';
 import { Button, FieldRow, LengthField, Select, TextButton, NumberField } from '@/ui';
 
 interface RuleDetailsProps {
-  readonly rule: SizeRule;
+  readonly rule: OneSizeRule;
   readonly setSize: SetSize | null;
-  readonly onChange: (rule: SizeRule) => void;
+  readonly onChange: (rule: OneSizeRule) => void;
 }
 
 /** What a rule says in words, and the figures that belong to it. */
@@ -40,7 +40,7 @@ function OwnSizeFields({
   rule,
   onChange,
 }: {
-  rule: Extract<SizeRule, { kind: 'own' }>;
+  rule: Extract<OneSizeRule, { kind: 'own' }>;
   onChange: RuleDetailsProps['onChange'];
 }) {
   const lengths = useLengths();

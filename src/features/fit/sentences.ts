@@ -26,6 +26,7 @@ export const REMEDY_WORDS: Record<OfferKind, string> = {
   film: 'Another film',
   loosen: 'Letters farther apart',
   border: 'A narrower border',
+  otherFace: 'What is missing from another face',
   tighten: 'Letters closer together',
   condense: 'Drawn narrower',
   twoLines: 'On two lines',

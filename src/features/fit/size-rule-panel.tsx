@@ -1,8 +1,12 @@
 'use client';
 
+import { useRun } from '@/client';
+import { firstClassRule } from '@/core/edit';
+import { columnsBesideText } from '@/core/roster';
 import type { SetSize } from '@/core/fit';
 import { DEFAULT_BAND, type SizeGroup, type SizeRule } from '@/core/spec';
 import { Choice, FieldRow, optionsOf, Select } from '@/ui';
+import { ClassFields } from './class-fields';
 import { RuleDetails } from './rule-details';
 import { LETTER_WORDS, LIE_WORDS } from './sentences';
 
@@ -16,21 +20,28 @@ interface SizeRulePanelProps {
   readonly onChange: (change: Partial<Omit<SizeGroup, 'id'>>) => void;
 }
 
-const RULES = ['fill', 'banded', 'level', 'own'] as const;
+const RULES = { fill: 'fill', banded: 'banded', level: 'level', own: 'own', classes: 'by class' } as const;
 
 /** How the letters of the set are sized, what they are compared by, and how they lie where there is room to spare. */
 export function SizeRulePanel({ group, setSize, others, isShared, onSizeWith, onChange }: SizeRulePanelProps) {
+  const { spec } = useRun();
   const { rule, letter, lie } = group;
+  // A list without a column beside its names has no classes.
+  const byClass = rule.kind === 'classes' ? rule : firstClassRule(spec, columnsBesideText(spec.entries));
   const setRule = (next: SizeRule) => onChange({ rule: next });
   return (
     <div className="grid gap-2">
       <Choice
         label="Letter height for the set"
-        options={RULES.map((id) => ({ id, label: id }))}
+        options={Object.entries(RULES).flatMap(([id, label]) => (id === 'classes' && !byClass ? [] : { id, label }))}
         value={rule.kind}
-        onChange={(kind) => setRule(freshRule(kind, setSize))}
+        onChange={(kind) => setRule(kind === 'classes' && byClass ? byClass : freshRule(kind, setSize))}
       />
-      <RuleDetails rule={rule} setSize={setSize} onChange={setRule} />
+      {rule.kind === 'classes' ? (
+        <ClassFields groupId={group.id} rule={rule} onChange={setRule} />
+      ) : (
+        <RuleDetails rule={rule} setSize={setSize} onChange={setRule} />
+      )}
       <details>
         <summary className="cursor-pointer text-soft">
           Compared by {LETTER_WORDS[letter]}, lies by {LIE_WORDS[lie]}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { CASE_WORDS, useLengths, useShopFaces } from '@/client';
 import { CASE_FORMS, type CaseForm, type Lettering, styleOf, withFace } from '@/core/shop';
 import type { ShopThingView } from '@/services';
-import { FormFields } from '@/parts/lettering';
+import { FormFields, LeastGapField } from '@/parts/lettering';
 import { Choice, FieldRow, LengthField, NumberField, Select } from '@/ui';
 import { LetteringSample } from './lettering-sample';
 import { TextToTry } from './text-to-try';
@@ -75,6 +75,7 @@ function LetteringFields({ lettering, onChange, onFormed }: LetteringFieldsProps
           max={100}
           onChange={(percent) => style({ trackingEm: percent / 100 })}
         />
+        <LeastGapField lettering={lettering} onChange={onFormed} />
         <LengthField
           label="Least letter height"
           unit={unit}

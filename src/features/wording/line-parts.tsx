@@ -19,6 +19,7 @@ import {
 import { SINGLE_LETTERS, type SingleLetters, type TextRef, type Wording, type WordingRun } from '@/core/spec';
 import { Button, Select, TextButton } from '@/ui';
 import { ChipField } from './chip-field';
+import { PartFace } from './part-face';
 import type { Cursor } from './use-cursor';
 
 interface LinePartsProps {
@@ -40,6 +41,7 @@ export function LineParts({ at, name, wording, line, cursor, onChange }: LinePar
   useEffect(() => {
     latest.current = wording;
   });
+  const { lettering } = placeAt(spec, { ...at, variantId: null });
   const { runs } = wording.lines[line]!;
   const isOnlyLine = wording.lines.length === 1;
   return (
@@ -66,6 +68,15 @@ export function LineParts({ at, name, wording, line, cursor, onChange }: LinePar
               }}
             />
             <PartColour at={at} label={label.toLowerCase()} here={here} run={run} />
+            {(runs.length > 1 || run.face !== null) && (
+              <PartFace
+                lettering={lettering}
+                label={label.toLowerCase()}
+                here={here}
+                wording={wording}
+                onChange={onChange}
+              />
+            )}
             {runs.length > 1 && (
               <Button aria-label={`Take part ${part + 1} away`} onClick={() => onChange(dropPart(wording, here))}>
                 −
@@ -76,7 +87,7 @@ export function LineParts({ at, name, wording, line, cursor, onChange }: LinePar
       })}
       <div className="flex gap-4 text-sm">
         {mayAddPart(wording, line) && (
-          <TextButton onClick={() => onChange(addPart(wording, line))}>A part in another colour</TextButton>
+          <TextButton onClick={() => onChange(addPart(wording, line))}>A part in another colour or face</TextButton>
         )}
         {!isOnlyLine && (
           <TextButton aria-label={`Take line ${line + 1} away`} onClick={() => onChange(dropLine(wording, line))}>

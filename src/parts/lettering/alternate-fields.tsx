@@ -1,7 +1,7 @@
 'use client';
 
 import { useAlternates } from '@/client';
-import { type Lettering, styleOf, withAlternate } from '@/core/shop';
+import { type Lettering, styleOf } from '@/core/shop';
 import { alternateWords } from '@/core/sentences';
 import { SampleDrawing } from '@/drawing';
 import { Tick } from '@/ui';
@@ -10,11 +10,11 @@ interface AlternateFieldsProps {
   readonly lettering: Lettering;
   /** A text in which they are looked at. */
   readonly text: string;
-  readonly onChange: (change: (lettering: Lettering) => Lettering) => void;
+  readonly onTake: (feature: string, isTaken: boolean) => void;
 }
 
 /** Other letters that the face has, drawn in a text; nothing where it has none for it. */
-export function AlternateFields({ lettering, text, onChange }: AlternateFieldsProps) {
+export function AlternateFields({ lettering, text, onTake }: AlternateFieldsProps) {
   const alternates = useAlternates(lettering, text);
   const { features } = styleOf(lettering, 0);
   if (alternates.length === 0) return null;
@@ -23,10 +23,7 @@ export function AlternateFields({ lettering, text, onChange }: AlternateFieldsPr
       <h2 className="heading-small">Other letters of this face</h2>
       {alternates.map(({ feature, name, sample }) => (
         <div key={feature} className="grid gap-1 border-t border-rule pt-1.5">
-          <Tick
-            checked={features.includes(feature)}
-            onChange={(isTaken) => onChange((now) => withAlternate(now, feature, isTaken))}
-          >
+          <Tick checked={features.includes(feature)} onChange={(isTaken) => onTake(feature, isTaken)}>
             {alternateWords(feature, name)}
           </Tick>
           {sample && <SampleDrawing sample={sample} className="block h-8 max-w-full" />}

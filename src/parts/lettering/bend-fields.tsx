@@ -13,11 +13,13 @@ const STRAIGHT = 'straight';
 const BY = [
   ['radius', 'one circle for all'],
   ['rise', 'a rise, of the width'],
+  ['around', 'how much of a circle it takes'],
   ['place', 'the curve of its place'],
 ] as const;
 const FIRST_CURVE = {
   radius: FIRST_BEND.curve,
   rise: { by: 'rise', share: 0.15 },
+  around: { by: 'around', degrees: 360 },
   place: { by: 'place' },
 } as const;
 const LETTERS = [
@@ -68,23 +70,40 @@ function CurveField({ bend, onChange }: { readonly bend: Bend; readonly onChange
         Level on goods that taper, whichever way that is; straight in a place without a curve.
       </p>
     );
-  return curve.by === 'rise' ? (
-    <NumberField
-      label="Rise, of the width"
-      unit="%"
-      value={curve.share * 100}
-      min={1}
-      max={50}
-      onChange={(percent) => onChange({ ...bend, curve: { by: 'rise', share: percent / 100 } })}
-    />
-  ) : (
-    <NumberField
-      label="Radius, in heights of capitals"
-      unit="×"
-      value={curve.capitals}
-      min={1.5}
-      max={200}
-      onChange={(capitals) => onChange({ ...bend, curve: { by: 'radius', capitals } })}
-    />
-  );
+  const setCurve = (next: Bend['curve']) => onChange({ ...bend, curve: next });
+  switch (curve.by) {
+    case 'rise':
+      return (
+        <NumberField
+          label="Rise, of the width"
+          unit="%"
+          value={curve.share * 100}
+          min={1}
+          max={50}
+          onChange={(percent) => setCurve({ by: 'rise', share: percent / 100 })}
+        />
+      );
+    case 'around':
+      return (
+        <NumberField
+          label="Of the circle"
+          unit="°"
+          value={curve.degrees}
+          min={60}
+          max={360}
+          onChange={(degrees) => setCurve({ by: 'around', degrees })}
+        />
+      );
+    case 'radius':
+      return (
+        <NumberField
+          label="Radius, in heights of capitals"
+          unit="×"
+          value={curve.capitals}
+          min={1.5}
+          max={200}
+          onChange={(capitals) => setCurve({ by: 'radius', capitals })}
+        />
+      );
+  }
 }

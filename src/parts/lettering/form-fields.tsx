@@ -1,6 +1,6 @@
 'use client';
 
-import type { Lettering } from '@/core/shop';
+import { type Lettering, withAlternate } from '@/core/shop';
 import { AlternateFields } from './alternate-fields';
 import { BendFields } from './bend-fields';
 import { LineFields } from './line-fields';
@@ -23,7 +23,13 @@ export function FormFields({ lettering, numLines, text, initials, onChange }: Fo
     <>
       {numLines > 1 && <LineFields lettering={lettering} numLines={numLines} onChange={onChange} />}
       {initials.length > 0 && <MonogramFields lettering={lettering} initials={initials} onChange={onChange} />}
-      {text !== undefined && <AlternateFields lettering={lettering} text={text} onChange={onChange} />}
+      {text !== undefined && (
+        <AlternateFields
+          lettering={lettering}
+          text={text}
+          onTake={(feature, isTaken) => onChange((now) => withAlternate(now, feature, isTaken))}
+        />
+      )}
       <BendFields bend={lettering.bend} onChange={(bend) => onChange((now) => withBend(now, bend))} />
     </>
   );

@@ -1,7 +1,7 @@
 import { type Font, create } from 'fontkit';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import bidiFactory from 'bidi-js';
+import { inOrderSeen, levelsIn } from '@/core/directions';
 import { facesCovering } from '@/core/faces';
 import { faceFilePath } from '@/core/shop';
 
@@ -111,8 +111,6 @@ function numbersOf(letter: string): string {
   return [...letter].map((c) => `[U+${c.codePointAt(0)!.toString(16).toUpperCase().padStart(4, '0')}]`).join('');
 }
 
-const bidi = bidiFactory();
-
 /** A line with its words in the order in which they are seen; the letters of a word are turned where they are drawn. */
 function asSeen(text: string): string {
   const words = text.split(' ');
@@ -122,30 +120,11 @@ function asSeen(text: string): string {
 /** How deep in the other direction each part stands, by its first letter that has one. */
 function levelsOf(parts: readonly string[], by: string, direction: 'ltr' | 'auto'): number[] {
   const text = parts.join(by);
-  const { levels } = bidi.getEmbeddingLevels(text, direction);
+  const levels = levelsIn(text, direction);
   let at = 0;
   return parts.map((part) => {
     const level = Math.max(0, ...levels.slice(at, at + part.length));
     at += part.length + by.length;
     return level;
   });
-}
-
-/** Turns round every row of parts that runs the other way, from the deepest on. */
-function inOrderSeen(parts: readonly string[], levels: readonly number[]): string[] {
-  let seen = parts.map((part, i) => ({ part, level: levels[i] ?? 0 }));
-  for (let level = Math.max(0, ...levels); level > 0; level--) {
-    const turned: typeof seen = [];
-    for (let i = 0; i < seen.length;) {
-      let end = i;
-      while (end < seen.length && seen[end]!.level >= level) end++;
-      if (end === i) turned.push(seen[i++]!);
-      else {
-        turned.push(...seen.slice(i, end).reverse());
-        i = end;
-      }
-    }
-    seen = turned;
-  }
-  return seen.map(({ part }) => part);
 }

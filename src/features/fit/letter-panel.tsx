@@ -1,0 +1,99 @@
+'use client';
+
+import { useState } from 'react';
+import { randomBytes, useRun } from '@/client';
+import { type MainPlace, changeOwnLetter, ownLetterAt } from '@/core/edit';
+import type { TextRef } from '@/core/spec';
+import { type TextLetter, textLetters } from '@/core/wording';
+import type { ScreenFit } from '@/workers/fit-protocol';
+import { textOf } from './fit-key';
+import { LetterFields } from './letter-fields';
+
+interface LetterPanelProps {
+  readonly place: MainPlace;
+  readonly subject: ScreenFit;
+}
+
+/** Single letters of the text in hand: one is picked, and set otherwise than its line. */
+export function LetterPanel({ place, subject }: LetterPanelProps) {
+  const { spec } = useRun();
+  const at = textOf(subject);
+  const lines = textLetters(spec, at);
+  if (subject.isSpread || lines.flat().length === 0) return null;
+  return (
+    <details className="group">
+      <summary className="heading-small cursor-pointer">Single letters of {subject.text.join(' / ')}</summary>
+      <Letters key={`${at.entryId} ${at.placeId}`} place={place} at={at} lines={lines} />
+    </details>
+  );
+}
+
+interface LettersProps {
+  readonly place: MainPlace;
+  readonly at: TextRef;
+  readonly lines: readonly (readonly TextLetter[])[];
+}
+
+function Letters({ place, at, lines }: LettersProps) {
+  const { spec, change } = useRun();
+  const [picked, setPicked] = useState<string | null>(null);
+  const letter = lines.flat().find((one) => keyOf(one) === picked) ?? null;
+  return (
+    <div className="grid gap-2 pt-2">
+      {lines.map((letters, i) => (
+        <div key={i} role="group" aria-label={`Letters of line ${i + 1}`} className="flex flex-wrap gap-1">
+          {letters.map((one) => (
+            <LetterButton
+              key={keyOf(one)}
+              letter={one}
+              isPicked={keyOf(one) === picked}
+              isOwn={ownLetterAt(spec, at, one) !== null}
+              onPick={() => setPicked(keyOf(one))}
+            />
+          ))}
+        </div>
+      ))}
+      {letter ? (
+        <LetterFields
+          key={keyOf(letter)}
+          lettering={place.lettering}
+          letter={letter}
+          own={ownLetterAt(spec, at, letter)}
+          onChange={(part) => change((now) => changeOwnLetter(now, { at, letter: whichOf(letter) }, part, randomBytes))}
+        />
+      ) : (
+        <p className="text-soft">Pick a letter to give it another face or form, or to move it.</p>
+      )}
+    </div>
+  );
+}
+
+interface LetterButtonProps {
+  readonly letter: TextLetter;
+  readonly isPicked: boolean;
+  readonly isOwn: boolean;
+  readonly onPick: () => void;
+}
+
+function LetterButton({ letter: { character, no }, isPicked, isOwn, onPick }: LetterButtonProps) {
+  const colours = isPicked ? 'border-ink bg-ink text-paper' : 'border-rule-strong bg-white';
+  return (
+    <button
+      type="button"
+      aria-pressed={isPicked}
+      aria-label={`Letter ${no + 1}, ${character}${isOwn ? ', set otherwise' : ''}`}
+      className={`min-w-8 rounded-sm border px-1.5 py-1 text-base ${colours} ${isOwn ? 'border-b-4 border-b-brass' : ''}`}
+      onClick={onPick}
+    >
+      {character}
+    </button>
+  );
+}
+
+function keyOf({ line, no }: TextLetter): string {
+  return `${line} ${no}`;
+}
+
+function whichOf({ line, no, character }: TextLetter) {
+  return { line, no, character };
+}
