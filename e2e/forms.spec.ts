@@ -85,6 +85,27 @@ test('a monogram in a ring over a name and a year, of three and of two letters; 
   await expectSaved(page);
   await settled(page);
   expect((await inkOf(page, id))[three]).not.toEqual(framed[three]);
+
+  // Name and year run round the monogram instead, or stand in a gap across its letters; each is taken back.
+  const others = side(page).getByLabel('The other lines stand');
+  const below = await inkOf(page, id);
+  await others.selectOption('round it');
+  await expectSaved(page);
+  await settled(page);
+  const round = await inkOf(page, id);
+  const share = ([width, height]: readonly [number, number, number]) => width / height;
+  for (const text of [three, two]) expect(share(round[text]!)).toBeGreaterThan(share(below[text]!));
+  await others.selectOption('in a gap across its letters');
+  await side(page).getByLabel('Around it').selectOption('a wreath');
+  await expectSaved(page);
+  await settled(page);
+  expect((await inkOf(page, id))[three]).not.toEqual(round[three]);
+  await undo(page);
+  await undo(page);
+  await expect(others).toHaveValue('round');
+  await expectSaved(page);
+  await settled(page);
+  expect(await inkOf(page, id)).toEqual(round);
 });
 
 test('a set on one circle, one text of it straight, each taken back', async ({ page }) => {
@@ -119,6 +140,14 @@ test('a set on one circle, one text of it straight, each taken back', async ({ p
   await undo(page);
   await settled(page);
   await expect(page.getByTestId('fit').filter({ hasText: 'Per' })).toContainText('crowd');
+
+  // A whole circle, whatever the length of the text.
+  await side(page).getByLabel(/^By/).selectOption('how much of a circle it takes');
+  await expect(side(page).getByLabel('Of the circle')).toHaveValue('360');
+  await expectSaved(page);
+  await settled(page);
+  const [width, height] = (await inkOf(page, id))['Wilhelmina']!;
+  expect(width / height).toBeCloseTo(1, 1);
 });
 
 test('the shop tries a lettering with two lines, forms and a bend, and keeps them', async ({ page }) => {

@@ -9,10 +9,14 @@ import { type FaceOf, type LaidGlyph, type MissingCharacter, byLetter, movedRing
 import { isJoinedFace } from './joined-face';
 import { type Letters, lettersOf } from './letters';
 import { withMotif } from './place-motif';
+import { besideMonogram, inSplit, roundMonogram } from './beside-monogram';
 import { type StackedLines, stackLines } from './stack-lines';
 
 /** From baseline to baseline, of lines that stand as they are typed. */
 const LINE_PITCH_EM = 1.2;
+
+/** Letters that stand apart keep their shapes round a monogram. */
+const ROUND = { letters: 'turned' } as const;
 
 /** What of a job its letters are set from: layers do not come into it. */
 export type LettersJob = Pick<ArtJob, 'leadFace' | 'lines' | 'form' | 'motif' | 'widthShare'>;
@@ -64,13 +68,24 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
   const isFormed = form.monogram !== undefined || form.bend !== undefined;
   const setting = { monogram: form.monogram, widthShare: isFormed ? job.widthShare : 1 };
   const laid = job.lines.map((line) => laidLine(line, setting, faceOf));
-  const stacked =
-    form.stack && laid.length > 1 ? stackLines(laid, form.stack, capHeightEm * EM_UNITS) : onBaselines(laid);
+  const beside = form.monogram?.others ? besideMonogram(laid) : null;
+  const room = (form.monogram?.gapShare ?? 0) * capHeightEm * EM_UNITS;
+  const round = beside && form.monogram?.others === 'round' ? roundMonogram(beside, 2 * room) : [];
+  const split = beside && form.monogram?.others === 'within' ? inSplit(beside, room) : null;
+  const stacked: StackedLines =
+    round.length > 0
+      ? { lines: round, between: [] }
+      : (split ??
+        (form.stack && laid.length > 1 ? stackLines(laid, form.stack, capHeightEm * EM_UNITS) : onBaselines(laid)));
   const straight = placedLines(stacked);
-  const lastBaselineEm = (stacked.lines.at(-1)?.dy ?? 0) / EM_UNITS;
-  const bend = isKnownBend(form.bend) ? form.bend : null;
+  const lastBaselineEm = Math.max(0, ...stacked.lines.map(({ dy }) => dy)) / EM_UNITS;
+  const bend = isKnownBend(form.bend) && round.length === 0 ? form.bend : null;
   const at = bend && circleOf(bend, straight, { head: -capHeightEm * EM_UNITS, foot: lastBaselineEm * EM_UNITS });
-  const placed = bend && at ? straight.map((line) => bentLine(line, { at, bend, faceOf })) : straight;
+  const placed = straight.map((line, i) => {
+    if (bend && at) return bentLine(line, { at, bend, faceOf });
+    const own = round[i]?.at;
+    return own ? bentLine(line, { at: own, bend: ROUND, faceOf }) : line;
+  });
   const text = lettersOf(ringsBySlot(placed), ringsOfLetter(placed), isFormed ? 1 : job.widthShare, capHeightEm);
   return {
     letters: job.motif ? withMotif(text, job.motif, { capHeightEm, lastBaselineEm }) : text,
@@ -126,7 +141,7 @@ function circleOf(
 
 interface Bending {
   readonly at: BendAt;
-  readonly bend: Bend;
+  readonly bend: Pick<Bend, 'letters'>;
   readonly faceOf: FaceOf;
 }
 

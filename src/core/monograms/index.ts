@@ -5,11 +5,13 @@
 import type { FormedMonogram, MonogramForm, MonogramInput } from './form';
 import type { MonogramShape } from '../shop';
 import { inShape } from './in-shape';
+import { interlaced } from './interlaced';
 import { twoOverOne, twoWithBar } from './rows';
 import { toCircle, toLozenge, toShield, toSquare } from './shapes';
 
 export type { FormedMonogram, MonogramInput } from './form';
 export { frameRings } from './frames';
+export { splitHeight, splitRings } from './split';
 export { type MapPoint, mappedRing } from './mapped';
 
 const FORMS: Readonly<Record<MonogramShape, MonogramForm>> = {
@@ -19,6 +21,7 @@ const FORMS: Readonly<Record<MonogramShape, MonogramForm>> = {
   shield: inShape(toShield, 1, 3),
   twoOverOne,
   bar: twoWithBar,
+  interlaced,
 };
 
 /** Null: so many letters do not make this form. */

@@ -179,8 +179,8 @@ test('a bar stands in the middle of the gap of two letters and reaches beyond bo
 
 test('so many letters as a form does not take make none; what has no ink neither', () => {
   const takes = (text: string) => MONOGRAM_SHAPES.filter((shape) => formed(shape, text) !== null);
-  expect(takes('ABC')).toEqual(['circle', 'lozenge', 'square', 'shield', 'twoOverOne']);
-  expect(takes('AB')).toEqual(['circle', 'lozenge', 'square', 'shield', 'bar']);
+  expect(takes('ABC')).toEqual(['circle', 'lozenge', 'square', 'shield', 'twoOverOne', 'interlaced']);
+  expect(takes('AB')).toEqual(['circle', 'lozenge', 'square', 'shield', 'bar', 'interlaced']);
   expect(takes('A')).toEqual(['circle', 'lozenge', 'square', 'shield']);
   expect(takes('ABCD')).toEqual(['square']);
   expect(formMonogram('circle', { letters: [[], []], capHeight: 1000, gap: 10 })).toBeNull();

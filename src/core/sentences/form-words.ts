@@ -1,4 +1,4 @@
-import type { Bend, Frame, MonogramShape, Stack } from '../shop';
+import type { Bend, Frame, MonogramSetting, MonogramShape, Stack } from '../shop';
 
 /** What forms are called, on screens and in findings alike. */
 export const SHAPE_WORDS: Readonly<Record<MonogramShape, string>> = {
@@ -8,6 +8,7 @@ export const SHAPE_WORDS: Readonly<Record<MonogramShape, string>> = {
   shield: 'shield',
   twoOverOne: 'two over one',
   bar: 'two and a bar',
+  interlaced: 'interlaced',
 };
 
 export const FRAME_WORDS: Readonly<Record<Frame, string>> = {
@@ -27,3 +28,8 @@ export const BETWEEN_WORDS: Readonly<Record<Stack['between'], string>> = {
 };
 
 export const WAY_WORDS: Readonly<Record<Bend['way'], string>> = { arch: 'an arch', dip: 'a dip' };
+
+export const OTHERS_WORDS: Readonly<Record<NonNullable<MonogramSetting['others']>, string>> = {
+  round: 'round it',
+  within: 'in a gap across its letters',
+};

@@ -9,7 +9,7 @@ export {
   facesSentence,
   suitsSentence,
 } from './face-words';
-export { BETWEEN_WORDS, FRAME_WORDS, SHAPE_WORDS, WAY_WORDS } from './form-words';
+export { BETWEEN_WORDS, FRAME_WORDS, OTHERS_WORDS, SHAPE_WORDS, WAY_WORDS } from './form-words';
 export { limitSentence, limitWords } from './limit-words';
 export {
   type FigureWords,

@@ -76,7 +76,7 @@ export {
   photoSchema,
 } from './blank-schema';
 export { type OwnBend, FIRST_BEND, ownBends } from './own-bends';
-export { BEND_WAYS, FRAMES, MONOGRAM_SHAPES, bendSchema } from './setting-schema';
+export { BEND_WAYS, FRAMES, MONOGRAM_SHAPES, OTHER_LINES, bendSchema } from './setting-schema';
 export {
   type Bed,
   type Bend,

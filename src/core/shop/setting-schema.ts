@@ -14,10 +14,12 @@ export const stackSchema = z.object({
   between: z.enum(BETWEEN_LINES),
 });
 
-export const MONOGRAM_SHAPES = ['circle', 'lozenge', 'square', 'shield', 'twoOverOne', 'bar'] as const;
+export const MONOGRAM_SHAPES = ['circle', 'lozenge', 'square', 'shield', 'twoOverOne', 'bar', 'interlaced'] as const;
 
 /** Around all of a monogram. */
 export const FRAMES = ['ring', 'doubleRing', 'scalloped', 'lozenge', 'shield', 'wreath'] as const;
+
+export const OTHER_LINES = ['round', 'within'] as const;
 
 /** How the letters of a monogram stand. Left out of a lettering: in a row, as any letters. */
 export const monogramSettingSchema = z.object({
@@ -26,6 +28,8 @@ export const monogramSettingSchema = z.object({
   /** Clear room between letters, and to the frame, of the height of capitals. */
   gapShare: z.number().min(0.01).max(0.5),
   frame: z.enum(FRAMES).nullable(),
+  /** Where lines besides it stand: round it, or in a gap across its letters. Left out: above and below, as they are typed. */
+  others: z.enum(OTHER_LINES).optional(),
 });
 
 /** `arch`: the middle is highest. */

@@ -10,7 +10,7 @@ export type ProofState =
 
 /** What stands at a place now; its words before capitals are set: those are looks. */
 export interface Proved {
-  readonly place: Pick<PlaceUse, 'motif'>;
+  readonly place: Pick<PlaceUse, 'motif' | 'wording'>;
   readonly letteringId: string;
   readonly words: readonly string[];
 }
@@ -25,12 +25,24 @@ export function proofStateOf(spec: RunSpec, at: TextRef, { place, letteringId, w
 }
 
 /** Faces, case and spacing of a lettering, and what is drawn around its letters and beside them, in one word; equal looks give equal words. */
-export function lookOf(spec: RunSpec, { motif }: Pick<PlaceUse, 'motif'>, letteringId: string): string {
+export function lookOf(
+  spec: RunSpec,
+  { motif, wording }: Pick<PlaceUse, 'motif' | 'wording'>,
+  letteringId: string,
+): string {
   const { lines, layers, stack, monogram, bend } = findLettering(spec, letteringId);
-  const styles = lines.map(({ face, caseForm, trackingEm, features, sizeShare }) =>
-    [face.slice(0, 12), caseForm, trackingEm, ...features, ...(sizeShare === undefined ? [] : [`× ${sizeShare}`])].join(
-      ' ',
-    ),
+  const styles = lines.map(({ face, caseForm, trackingEm, features, sizeShare, leastGapShare }) =>
+    [
+      face.slice(0, 12),
+      caseForm,
+      trackingEm,
+      ...features,
+      ...(sizeShare === undefined ? [] : [`× ${sizeShare}`]),
+      ...(leastGapShare === undefined ? [] : [`gap ${leastGapShare}`]),
+    ].join(' '),
+  );
+  const parts = (wording?.lines ?? []).flatMap(({ runs }, line) =>
+    runs.flatMap(({ face }, part) => (face === null ? [] : [`${line} ${part} ${face.slice(0, 12)}`])),
   );
   const forms = [stack, monogram, bend].flatMap((form) => (form ? Object.values(form).map(wordOf).join(' ') : []));
   const around = layers.flatMap(({ make, under }) => [
@@ -49,7 +61,7 @@ export function lookOf(spec: RunSpec, { motif }: Pick<PlaceUse, 'motif'>, letter
         ].join(' '),
       ]
     : [];
-  return [...styles, ...around, ...forms, ...beside].join('; ');
+  return [...styles, ...parts, ...around, ...forms, ...beside].join('; ');
 }
 
 function aroundWord({ kind, distance, ...others }: Exclude<LayerMake, { kind: 'text' }>): string {

@@ -22,7 +22,9 @@ export function FormFields({ lettering, numLines, text, initials, onChange }: Fo
   return (
     <>
       {numLines > 1 && <LineFields lettering={lettering} numLines={numLines} onChange={onChange} />}
-      {initials.length > 0 && <MonogramFields lettering={lettering} initials={initials} onChange={onChange} />}
+      {initials.length > 0 && (
+        <MonogramFields lettering={lettering} numLines={numLines} initials={initials} onChange={onChange} />
+      )}
       {text !== undefined && (
         <AlternateFields
           lettering={lettering}

@@ -3,13 +3,14 @@
 import { Label, Radio, RadioGroup } from '@headlessui/react';
 import { useRef } from 'react';
 import { useLetteringSample } from '@/client';
-import { FRAMES, type Lettering, MONOGRAM_SHAPES, type MonogramSetting } from '@/core/shop';
-import { FRAME_WORDS, SHAPE_WORDS } from '@/core/sentences';
+import { FRAMES, type Lettering, MONOGRAM_SHAPES, type MonogramSetting, OTHER_LINES } from '@/core/shop';
+import { FRAME_WORDS, OTHERS_WORDS, SHAPE_WORDS } from '@/core/sentences';
 import { SampleDrawing } from '@/drawing';
-import { FieldRow, NumberField, Select, useSeen } from '@/ui';
+import { FieldRow, NumberField, Select, optionsOf, useSeen } from '@/ui';
 
 interface MonogramFieldsProps {
   readonly lettering: Lettering;
+  readonly numLines: number;
   /** Letters of the run, by which the forms are compared. */
   readonly initials: readonly string[];
   readonly onChange: (change: (lettering: Lettering) => Lettering) => void;
@@ -17,14 +18,18 @@ interface MonogramFieldsProps {
 
 const IN_A_ROW: MonogramSetting = { shape: null, gapShare: 0.07, frame: null };
 const ROW = 'row';
+const BELOW = 'below';
+
+/** As it is chosen: others that are undefined stand below. */
+type FormSetting = Omit<MonogramSetting, 'others'> & { readonly others?: MonogramSetting['others'] | undefined };
 const NO_FRAME = 'none';
 
 /** The form of a monogram, by what it makes of letters that are there. */
-export function MonogramFields({ lettering, initials, onChange }: MonogramFieldsProps) {
+export function MonogramFields({ lettering, numLines, initials, onChange }: MonogramFieldsProps) {
   const section = useRef<HTMLElement>(null);
   const isSeen = useSeen(section);
   const setting = lettering.monogram ?? IN_A_ROW;
-  const change = (part: Partial<MonogramSetting>) =>
+  const change = (part: Partial<FormSetting>) =>
     onChange((now) => withMonogram(now, { ...(now.monogram ?? IN_A_ROW), ...part }));
   return (
     <section ref={section} className="grid gap-2">
@@ -58,7 +63,16 @@ export function MonogramFields({ lettering, initials, onChange }: MonogramFields
           onChange={(id) => change({ frame: FRAMES.find((frame) => frame === id) ?? null })}
         />
       </FieldRow>
-      {(setting.shape || setting.frame) && (
+      {numLines > 1 && (
+        <FieldRow label="The other lines stand">
+          <Select
+            options={[[BELOW, 'below it'], ...optionsOf(OTHERS_WORDS)]}
+            value={setting.others ?? BELOW}
+            onChange={(id) => change({ others: OTHER_LINES.find((others) => others === id) })}
+          />
+        </FieldRow>
+      )}
+      {hasForm(setting) && (
         <NumberField
           label="Clear between letters, of the capitals"
           unit="%"
@@ -73,8 +87,13 @@ export function MonogramFields({ lettering, initials, onChange }: MonogramFields
 }
 
 /** What says nothing is left out, so that a lettering is the same as before. */
-function withMonogram({ monogram: _, ...lettering }: Lettering, setting: MonogramSetting): Lettering {
-  return setting.shape || setting.frame ? { ...lettering, monogram: setting } : lettering;
+function withMonogram({ monogram: _, ...lettering }: Lettering, setting: FormSetting): Lettering {
+  const { others, ...alone } = setting;
+  return hasForm(setting) ? { ...lettering, monogram: { ...alone, ...(others ? { others } : {}) } } : lettering;
+}
+
+function hasForm({ shape, frame, others }: FormSetting): boolean {
+  return shape !== null || frame !== null || others !== undefined;
 }
 
 /** One line alone: the form is what is compared. */
