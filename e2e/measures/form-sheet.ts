@@ -3,7 +3,14 @@ import path from 'node:path';
 import { type Artwork, drawArtwork } from '../../src/core/artwork';
 import { pathData } from '../../src/core/cutfile';
 import { type Face, loadFace } from '../../src/core/faces';
-import { FRAMES, type LetteringForm, MONOGRAM_SHAPES, SHIPPED_FACES, faceFilePath } from '../../src/core/shop';
+import {
+  FRAMES,
+  type LetteringForm,
+  MONOGRAM_SHAPES,
+  OTHER_LINES,
+  SHIPPED_FACES,
+  faceFilePath,
+} from '../../src/core/shop';
 
 /**
  * Every monogram form, frame, stack and bend in several faces at reading size, to be looked at: `npm run contact-sheet` writes
@@ -82,6 +89,32 @@ for (const shape of MONOGRAM_SHAPES) {
     row(
       `${shape} ${FACES[i]}`,
       INITIALS.map((text) => ({ sha, sample: { lines: [{ text, isMonogram: true }], form: { monogram } } })),
+    );
+  }
+}
+/** Lines round a monogram, or across its letters. */
+for (const others of OTHER_LINES) {
+  for (const [i, sha] of shas.entries()) {
+    const frame = others === 'round' && i % 2 === 0 ? 'ring' : null;
+    const monogram = { shape: others === 'round' ? 'circle' : null, gapShare: 0.07, frame, others } as const;
+    const cell = (first: string, ...further: readonly string[]) => ({
+      sha,
+      cap: 50,
+      sample: {
+        lines: [
+          { text: first, isMonogram: true as const },
+          ...further.map((text) => ({ text, sizeShare: others === 'round' ? 0.28 : 0.2 })),
+        ],
+        form: { monogram },
+      },
+    });
+    row(
+      `${others} ${FACES[i]}`,
+      others === 'round'
+        ? [cell('MFH', 'Marlstone Band', '1898'), cell('GÅM', 'Gwendolen Åse'), cell('AB', 'Anna & Bo', '2026')]
+        : [...'HESABFGRQW'].map((text) => cell(text, 'Solveig')),
+      others === 'round' ? 220 : CELL_WIDTH,
+      others === 'round' ? 190 : 150,
     );
   }
 }

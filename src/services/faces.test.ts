@@ -146,8 +146,9 @@ test('the texts that tell most are those that a run cuts', async () => {
   expect(await textsToTry(context, id)).toEqual({
     texts: ['Wilhelmina Quist', 'Bo', 'Åsé Ögren', 'Trio 1931'],
     materialIds: ['film-gold'],
+    roomMm: 180,
   });
-  expect(await textsToTry(context, 'nosuchrun')).toEqual({ texts: [], materialIds: [] });
+  expect(await textsToTry(context, 'nosuchrun')).toEqual({ texts: [], materialIds: [], roomMm: null });
 });
 
 async function runIn(face: OwnFace, title: string): Promise<{ readonly id: string; readonly spec: RunSpec }> {

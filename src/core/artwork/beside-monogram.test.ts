@@ -62,6 +62,16 @@ test('a line stands in a gap across the letters, clear of both halves; no ink of
   );
 });
 
+test('a tail below the baseline does not pull the line aside', () => {
+  const split = drawn('Q', ['Solveig'], { others: 'within' });
+  const body = rings(split, 0)
+    .flatMap((ring) => Array.from({ length: ring.length / 2 }, (_, i) => [ring[2 * i]!, ring[2 * i + 1]!] as const))
+    .filter(([, y]) => y < box(split, 1).minY)
+    .map(([x]) => x);
+  const line = box(split, 1);
+  expect((line.minX + line.maxX) / 2).toBeCloseTo((Math.min(...body) + Math.max(...body)) / 2, -5);
+});
+
 test('two lines stand below one another in the gap', () => {
   const split = drawn('B', ['BIRK', '1998'], { others: 'within' });
   expect(box(split, 2).minY - box(split, 1).maxY).toBeGreaterThan(0.069 * CAP);

@@ -49,7 +49,7 @@ export function inSplit({ monogram, others }: Beside, gap: number): StackedLines
     y = baseline + foot;
     return { laid, dx: middleOf(laid), dy: Math.round(baseline) };
   });
-  const all = [{ laid: split, dx: middleOf(split), dy: 0 }, ...standing];
+  const all = [{ laid: split, dx: -bodyMiddle(letters), dy: 0 }, ...standing];
   return { lines: all.toSorted((a, b) => a.laid.line.no - b.laid.line.no), between: [] };
 }
 
@@ -89,6 +89,19 @@ function narrowed(line: LaidLine, most: number): LaidLine {
   const box = inkBoxOf(line);
   const share = box ? Math.min(1, most / (box.maxX - box.minX)) : 1;
   return resized(line, share, share);
+}
+
+/** Middle of what stands on the baseline: a tail below it does not pull the lines aside. */
+function bodyMiddle(letters: readonly ArrayLike<number>[]): number {
+  let [left, right] = [Infinity, -Infinity];
+  for (const ring of letters) {
+    for (let i = 0; i < ring.length; i += 2) {
+      if (ring[i + 1]! > 0) continue;
+      left = Math.min(left, ring[i]!);
+      right = Math.max(right, ring[i]!);
+    }
+  }
+  return left > right ? 0 : Math.round((left + right) / 2);
 }
 
 /** How far the middle of its ink has to go to x = 0. */

@@ -35,6 +35,8 @@ export interface TextFacts {
   readonly unformed: readonly { readonly line: number; readonly numLetters: number }[];
   /** The circle that it is bent to; null: it is straight. */
   readonly bent: Bent | null;
+  /** Lines of the wording that run round a monogram. */
+  readonly round: readonly number[];
   /** Keys of its faces whose files are not here. */
   readonly absent: readonly string[];
   /** Characters without a glyph in their face, each once a run. They are left out of the outline. */
@@ -101,6 +103,7 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
       unformed === null ? [] : [{ line: line.no, numLetters: unformed }],
     ),
     bent: at && { radiusEm: at.radius / EM_UNITS, heightEm: capHeightEm + lastBaselineEm },
+    round: round.flatMap(({ laid: { line }, at: own }) => (own ? [line.no] : [])),
     absent: [...facesOfJob(job)].filter((face) => faceOf(face).isAbsent),
     missing: laid.flatMap(({ line, missing }) => eachOnce(missing).map((one) => ({ ...one, line: line.no }))),
   };

@@ -1,7 +1,7 @@
 import { artCache } from '../artwork';
-import { changeLines, changePlaceUse, colourPart, mainPlace, setApart } from '../edit';
+import { changeLettering, changeLines, changePlaceUse, colourPart, mainPlace, setApart } from '../edit';
 import { resolveSlots } from '../resolve';
-import type { RunSpec } from '../spec';
+import { type RunSpec, wordingOf } from '../spec';
 import { aRun, seededBytes, shippedFaces } from '../test';
 import { checkedReport } from '.';
 import { letterFindings } from './letter-findings';
@@ -26,6 +26,21 @@ test('letters that nearly touch are told, the nearest two of all lines, with the
   expect(found(lettered(['HIHI'], 'stand-block'))).toEqual([[]]);
   // Of letters that join nothing is asked.
   expect(found(changeLines(lettered(['HIHI'], 'brass-script'), null, { trackingEm: -0.1 }))).toEqual([[]]);
+});
+
+test('letters that run round a monogram stand otherwise than in their line: of them nothing is told by it', () => {
+  const worded = changePlaceUse(lettered(['Ann Bo Lee'], 'stand-block'), null, (place) => ({
+    ...place,
+    wording: wordingOf(['{monogram}', 'HIHI']),
+  }));
+  const near = changeLines(worded, null, { trackingEm: -0.12 });
+  const round = (others: 'round' | 'within') =>
+    changeLettering(near, null, (lettering) => ({
+      ...lettering,
+      monogram: { shape: 'circle', gapShare: 0.07, frame: null, others },
+    }));
+  expect(found(round('round'))).toEqual([[]]);
+  expect(found(round('within'))[0]).toMatchObject([{ kind: 'lettersNear', at: { line: 1 } }]);
 });
 
 test('the material of the nearest letters is asked, and letters that are pieces of their own ask for no gap', () => {

@@ -9,6 +9,7 @@ test('what is against a face is said with its figure and the limit, told apart b
     { kind: 'smallHole' as const, mm: 0.5, leastMm: 1 },
     { kind: 'near' as const, mm: 0.25, leastMm: 0.8 },
     { kind: 'near' as const, mm: 0, leastMm: 0.8 },
+    { kind: 'wide' as const, mm: 90.04, mostMm: 90 },
     { kind: 'unevenFigures' as const, figures: ['1', '9'] },
   ].map((fault) => faceFaultWords(fault, METRIC));
   expect(said).toEqual([
@@ -18,6 +19,7 @@ test('what is against a face is said with its figure and the limit, told apart b
     'hole 0.50 mm, the film takes 1.00 mm',
     'letters 0.25 mm, the film takes 0.80 mm',
     'letters touch',
+    '90.04 mm wide, its place holds 90.00 mm',
     'uneven figures 1 9',
   ]);
 });
@@ -30,6 +32,9 @@ test('why a face suits is said in its figures', () => {
   );
   expect(suitsSentence('Quay', { ...facts, strokeMm: null }, need, METRIC)).toContain(
     'its strokes are all over 10.0 mm',
+  );
+  expect(suitsSentence('Quay', { ...facts, widestMm: 71 }, { ...need, roomMm: 90 }, METRIC)).toContain(
+    '1.0 mm, the widest text takes 71.0 mm of 90.0 mm, and 12 islands',
   );
 });
 

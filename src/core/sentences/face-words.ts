@@ -38,6 +38,10 @@ export function faceFaultWords(fault: FaceFault, units: Units): string {
       return `hole ${takes(fault, say.apart)}`;
     case 'near':
       return fault.mm > 0 ? `letters ${takes(fault, say.apart)}` : 'letters touch';
+    case 'wide': {
+      const [figure, limit] = say.apart(fault.mm, fault.mostMm);
+      return `${figure} wide, its place holds ${limit}`;
+    }
     case 'unevenFigures':
       return `uneven figures ${fault.figures.join(' ')}`;
   }
@@ -58,7 +62,10 @@ export function suitsSentence(name: string, facts: FaceFacts, need: FaceNeed, un
     strokeMm === null
       ? `its strokes are all over ${say.length(need.letterHeightMm / 2)}`
       : `its thinnest stroke is ${say.apart(strokeMm, need.finest.strokeMm, 2)[0]} where the film takes ${say.length(need.finest.strokeMm)}`;
-  return `${name} suits these texts best at ${say.length(need.letterHeightMm)}: it has every letter, ${stroke}, and ${numToWeed} islands and holes are to be weeded.`;
+  const room = need.roomMm
+    ? `the widest text takes ${say.apart(facts.widestMm, need.roomMm)[0]} of ${say.length(need.roomMm)}, `
+    : '';
+  return `${name} suits these texts best at ${say.length(need.letterHeightMm)}: it has every letter, ${stroke}, ${room}and ${numToWeed} islands and holes are to be weeded.`;
 }
 
 /** How far faces that are compared have come. */

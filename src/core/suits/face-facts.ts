@@ -5,6 +5,8 @@ export interface FaceNeed {
   readonly texts: readonly string[];
   readonly letterHeightMm: number;
   readonly finest: FinestCut;
+  /** How wide a text may be that is to stand in the widest of its places; left out: nobody said where it is to stand. */
+  readonly roomMm?: number | null | undefined;
 }
 
 export interface FaceRequest extends FaceNeed {

@@ -37,6 +37,14 @@ test('letters that it lacks and a file that is not here are told; then nothing e
   expect(faults({ isAbsent: true, strokeMm: 0.1 })).toEqual([{ kind: 'absent' }]);
 });
 
+test('a text that no place of the run holds is against a face, where its places are known', () => {
+  expect(faults({ widestMm: 90 }, { ...need, roomMm: 90 })).toEqual([]);
+  expect(faults({ widestMm: 91 }, { ...need, roomMm: 90 })).toEqual([{ kind: 'wide', mm: 91, mostMm: 90 }]);
+  for (const roomMm of [null, undefined]) expect(faults({ widestMm: 9000 }, { ...need, roomMm })).toEqual([]);
+  const [wide, slim] = [face('wide', { strokeMm: 9 }), face('slim', { widestMm: 40 })];
+  expect(bestFace([wide, slim], { ...need, roomMm: 50 })?.face).toBe('slim');
+});
+
 test('uneven figures are a fault where a year is to be read', () => {
   const uneven = { unevenFigures: ['1', '9'] };
   expect(faults(uneven)).toEqual([{ kind: 'unevenFigures', figures: ['1', '9'] }]);

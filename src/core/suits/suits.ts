@@ -7,19 +7,21 @@ export type FaceFault =
   | { readonly kind: 'thin'; readonly mm: number; readonly leastMm: number }
   | { readonly kind: 'smallHole'; readonly mm: number; readonly leastMm: number }
   | { readonly kind: 'near'; readonly mm: number; readonly leastMm: number }
+  | { readonly kind: 'wide'; readonly mm: number; readonly mostMm: number }
   | { readonly kind: 'unevenFigures'; readonly figures: readonly string[] };
 
 /** So many figures beside each other are read as a year. */
 const YEAR = /[0-9]{3}/;
 
-export function faceFaults(facts: FaceFacts, { texts, finest }: FaceNeed): readonly FaceFault[] {
+export function faceFaults(facts: FaceFacts, { texts, finest, roomMm }: FaceNeed): readonly FaceFault[] {
   if (facts.isAbsent) return [{ kind: 'absent' }];
-  const { missing, strokeMm, holeMm, nearMm, unevenFigures } = facts;
+  const { missing, strokeMm, holeMm, nearMm, widestMm, unevenFigures } = facts;
   const faults: FaceFault[] = [];
   if (missing.length > 0) faults.push({ kind: 'lacks', characters: missing });
   if (isUnder(strokeMm, finest.strokeMm)) faults.push({ kind: 'thin', mm: strokeMm, leastMm: finest.strokeMm });
   if (isUnder(holeMm, finest.holeMm)) faults.push({ kind: 'smallHole', mm: holeMm, leastMm: finest.holeMm });
   if (isUnder(nearMm, finest.gapMm)) faults.push({ kind: 'near', mm: nearMm, leastMm: finest.gapMm });
+  if (roomMm && widestMm > roomMm) faults.push({ kind: 'wide', mm: widestMm, mostMm: roomMm });
   if (unevenFigures.length > 0 && texts.some((text) => YEAR.test(text)))
     faults.push({ kind: 'unevenFigures', figures: unevenFigures });
   return faults;

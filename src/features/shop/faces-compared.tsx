@@ -37,8 +37,8 @@ export function FacesCompared({ faces, materials, runs, names }: FacesComparedPr
   const film = films.find(({ id }) => id === filmId);
   const texts = names?.texts ?? own;
   const need = useMemo(
-    () => ({ texts, letterHeightMm, finest: film?.value.finest ?? NOTHING_ASKED }),
-    [texts, letterHeightMm, film],
+    () => ({ texts, letterHeightMm, finest: film?.value.finest ?? NOTHING_ASKED, roomMm: names?.roomMm }),
+    [texts, letterHeightMm, film, names],
   );
   const all = useMemo(() => allFaces(faces), [faces]);
   const { rows, numToCome, numFailed } = useFaceRows(

@@ -147,7 +147,7 @@ function PartColour({ at, label, here, run: { slot, letter } }: PartColourProps)
       {mayBeSingle && (
         <Select
           aria-label={`Single letters of ${label}`}
-          className="w-44 shrink-0"
+          className="min-w-28 flex-1"
           options={[
             [NONE, 'all its letters'],
             ...SINGLE_LETTERS.map((which) => [which, `but ${SINGLE_WORDS[which]}`] as const),

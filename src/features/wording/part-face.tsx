@@ -26,7 +26,7 @@ export function PartFace({ lettering, label, here, wording, onChange }: PartFace
   return (
     <Select
       aria-label={`Face of ${label}`}
-      className="w-40 shrink-0"
+      className="min-w-28 flex-1"
       options={[[OF_LINE, 'in its line’s face'], ...faces.optionsWith(used)]}
       value={face ?? OF_LINE}
       onChange={(key) => onChange(facePart(wording, here, key === OF_LINE ? null : faces.choiceOf(key)))}
