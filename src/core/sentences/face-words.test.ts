@@ -36,6 +36,9 @@ test('why a face suits is said in its figures', () => {
   expect(suitsSentence('Quay', { ...facts, widestMm: 71 }, { ...need, roomMm: 90 }, METRIC)).toContain(
     '1.0 mm, the widest text takes 71.0 mm of 90.0 mm, and 12 islands',
   );
+  expect(suitsSentence('Quay', { ...facts, widestMm: 100 }, { ...need, roomMm: 90 }, METRIC)).toContain(
+    'the widest text takes 100.0 mm where its place holds 90.0 mm (it has room at 18.0 mm), and 12 islands',
+  );
 });
 
 test('a face that is not here says which, and what to do', () => {

@@ -1,6 +1,6 @@
 import type { FacePermit } from '../shop';
 import type { FaceFacts, FaceFault, FaceKind, FaceNeed, FaceOrder } from '../suits';
-import { type Units, sayingIn } from './saying';
+import { type Saying, type Units, sayingIn } from './saying';
 
 export const FACE_ORDER_WORDS: Readonly<Record<FaceOrder, string>> = {
   suits: 'what suits best',
@@ -62,10 +62,17 @@ export function suitsSentence(name: string, facts: FaceFacts, need: FaceNeed, un
     strokeMm === null
       ? `its strokes are all over ${say.length(need.letterHeightMm / 2)}`
       : `its thinnest stroke is ${say.apart(strokeMm, need.finest.strokeMm, 2)[0]} where the film takes ${say.length(need.finest.strokeMm)}`;
-  const room = need.roomMm
-    ? `the widest text takes ${say.apart(facts.widestMm, need.roomMm)[0]} of ${say.length(need.roomMm)}, `
-    : '';
+  const room = roomWords(facts, need, say);
   return `${name} suits these texts best at ${say.length(need.letterHeightMm)}: it has every letter, ${stroke}, ${room}and ${numToWeed} islands and holes are to be weeded.`;
+}
+
+/** How much of its place the widest text takes; where that is too much, how tall letters would have room. */
+function roomWords({ widestMm }: FaceFacts, { roomMm, letterHeightMm }: FaceNeed, say: Saying): string {
+  if (!roomMm) return '';
+  const [figure, limit] = say.apart(widestMm, roomMm);
+  if (widestMm <= roomMm) return `the widest text takes ${figure} of ${limit}, `;
+  const roomy = Math.floor((10 * letterHeightMm * roomMm) / widestMm) / 10;
+  return `the widest text takes ${figure} where its place holds ${limit} (it has room at ${say.length(roomy)}), `;
 }
 
 /** How far faces that are compared have come. */

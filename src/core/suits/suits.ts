@@ -72,10 +72,10 @@ function difference(a: readonly number[], b: readonly number[]): number {
   return a.map((value, i) => value - (b[i] ?? 0)).find((value) => value !== 0) ?? 0;
 }
 
-/** The face that suits best; null where every one has a fault. */
+/** The face that suits best; null where every one has a fault. That a text has no room is one of the text and its height: a face that has room comes first, and without one the best is told all the same. */
 export function bestFace<T extends FaceFacts>(faces: readonly T[], need: FaceNeed): T | null {
   const [best] = inOrder(faces, 'suits', need);
-  return best && faceFaults(best, need).length === 0 ? best : null;
+  return best && faceFaults(best, need).every(({ kind }) => kind === 'wide') ? best : null;
 }
 
 export const FACE_KINDS = ['all', 'joined', 'apart'] as const;
