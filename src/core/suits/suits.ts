@@ -47,7 +47,9 @@ function rank(facts: FaceFacts, order: FaceOrder, need: FaceNeed): readonly numb
       const faults = faceFaults(facts, need);
       const isGrave = faults.some(({ kind }) => kind === 'absent' || kind === 'lacks');
       const ease = Math.min(stroke, need.finest.strokeMm * EASY_STROKE);
-      return [Number(isGrave), faults.length, -ease, facts.numToWeed, -stroke];
+      // Where none has room, the one that lacks least of it.
+      const over = Math.max(0, facts.widestMm - (need.roomMm ?? Infinity));
+      return [Number(isGrave), faults.length, over, -ease, facts.numToWeed, -stroke];
     }
     case 'thickest':
       return [-stroke];
