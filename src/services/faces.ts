@@ -60,5 +60,7 @@ export async function faceRow({ compute }: Context, candidate: unknown): Promise
 /** The texts of a run that tell most of a face, and what they are cut from; none of a run that is not there. */
 export async function textsToTry(context: Context, runId: string): Promise<TextsToTry> {
   const run = await getRun(context, runId);
-  return run.ok ? context.compute.textsToTry({ runId, spec: run.value.spec }) : { texts: [], materialIds: [], roomMm: null };
+  return run.ok
+    ? context.compute.textsToTry({ runId, spec: run.value.spec })
+    : { texts: [], materialIds: [], roomMm: null };
 }
