@@ -5,6 +5,8 @@ import { type APIRequestContext, type Locator, type Page, expect } from '@playwr
 /** What several journeys do on the pages of a run. */
 
 export async function expectNoAxeFinding(page: Page): Promise<void> {
+  // On the way from one page to the next there is none for a moment.
+  await expect(page).not.toHaveTitle('');
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html.slice(0, 120))])).toEqual([]);
 }
