@@ -6,7 +6,7 @@ import { type Fit, draftFit } from '@/core/fit';
 import { type RemedyOffer, facesForMissing, isSameOffer, remediesFor, remedyOffer } from '@/core/remedies';
 import { KeptReports, type RunReport } from '@/core/report';
 import { type Slot, resolveSlots } from '@/core/resolve';
-import type { RemedyKind, RunSpec } from '@/core/spec';
+import { type RemedyKind, type RunSpec, facesUsed } from '@/core/spec';
 import type {
   ComparedFit,
   Comparison,
@@ -104,11 +104,11 @@ export async function remediesForScreen(
 
 /** Remedies try every lettering of the run, and for letters that are missing the faces that have them. */
 function haveAllFaces(
-  { spec: { shop }, fits: { fits } }: RunReport,
+  { spec, fits: { fits } }: RunReport,
   indexes: readonly number[],
   isCurrent: () => boolean,
 ): Promise<boolean> {
-  const faces = shop.letterings.flatMap(({ value }) => value.lines.map(({ face }) => face));
+  const faces = facesUsed(spec).map(({ face }) => face);
   const beside = indexes.flatMap((index) => (fits[index] ? facesForMissing(fits[index]) : []));
   return haveFaces([...faces, ...beside], isCurrent);
 }

@@ -1,5 +1,5 @@
 import { boxOfRings } from '../geometry';
-import { splitHeight, splitRings } from '../monograms';
+import { circleAbout, splitHeight, splitRings } from '../monograms';
 import type { BendAt } from './bend';
 import { type LaidLine, inkBoxOf, resized } from './laid-line';
 import type { StackedLines, StandingLine } from './stack-lines';
@@ -65,11 +65,10 @@ const MOST_OF_TWO = (150 / 180) * Math.PI;
 
 /** The first line runs over the head, the second under the foot with its heads inwards; more stand below one another there. */
 export function roundMonogram({ monogram, others }: Beside, gap: number): RoundLine[] {
-  const box = inkBoxOf(monogram);
-  if (!box) return [];
-  const [x, y] = [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2];
-  const points = [...monogram.glyphs.flatMap(({ rings }) => rings), ...monogram.beside];
-  let inner = Math.max(...points.map((ring) => farthest(ring, x, y)));
+  const about = circleAbout([...monogram.glyphs.flatMap(({ rings }) => rings), ...monogram.beside]);
+  if (!about) return [];
+  const { x, y } = about;
+  let inner = about.radius;
   const most = others.length > 1 ? MOST_OF_TWO : MOST_ALONE;
   const round = others.map((line, i): RoundLine => {
     const isOver = i === 0;
@@ -108,10 +107,4 @@ function bodyMiddle(letters: readonly ArrayLike<number>[]): number {
 function middleOf(line: LaidLine): number {
   const box = inkBoxOf(line);
   return box ? -Math.round((box.minX + box.maxX) / 2) : 0;
-}
-
-function farthest(ring: ArrayLike<number>, x: number, y: number): number {
-  let most = 0;
-  for (let i = 0; i < ring.length; i += 2) most = Math.max(most, Math.hypot(ring[i]! - x, ring[i + 1]! - y));
-  return most;
 }

@@ -1,4 +1,5 @@
 import { EM_UNITS, type Face } from '../faces';
+import { crossingsAt } from '../geometry';
 import { gapBetween } from './letter-gap';
 
 /** Farther apart than so they are not bridged: a stroke across would look like a stray bar. */
@@ -38,20 +39,9 @@ export function stemOf(face: Face): number {
   if (before !== undefined) return before;
   const [glyph] = face.shape('l', [], 0).glyphs;
   const y = (face.xHeightEm * face.unitsPerEm) / 2;
-  const at = glyph ? face.glyphRings(glyph.glyphId).flatMap((ring) => crossings(ring, y)) : [];
-  const [from, to] = at.sort((a, b) => a - b);
+  const at = glyph ? crossingsAt(face.glyphRings(glyph.glyphId), y) : [];
+  const [from, to] = at;
   const stem = from !== undefined && to !== undefined && to > from ? (to - from) / face.unitsPerEm : FALLBACK_EM;
   known.set(face, stem);
   return stem;
-}
-
-/** Where a ring crosses a height. */
-function crossings(ring: Float64Array, y: number): number[] {
-  const found: number[] = [];
-  for (let k = 0, j = ring.length - 2; k < ring.length; j = k, k += 2) {
-    const [ay, by] = [ring[j + 1]!, ring[k + 1]!];
-    if (ay <= y === by <= y) continue;
-    found.push(ring[j]! + ((y - ay) / (by - ay)) * (ring[k]! - ring[j]!));
-  }
-  return found;
 }

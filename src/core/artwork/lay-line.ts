@@ -2,7 +2,7 @@ import type { SetLine } from '../resolve';
 import { type FaceOf, type LaidGlyph, type ShapedLine, characterAt, shapedLine } from './shape-line';
 import { spacedLetters } from './space-letters';
 
-export { type FaceOf, type LaidGlyph, type MissingCharacter, movedRing } from './shape-line';
+export { type FaceOf, type LaidGlyph, type MissingCharacter } from './shape-line';
 
 /** A line as its faces set it, and single letters and gaps of it as they are asked for. */
 export function layLine(line: SetLine, faceOf: FaceOf): ShapedLine {

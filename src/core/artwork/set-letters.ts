@@ -1,11 +1,11 @@
 import { EM_UNITS } from '../faces';
-import { type Ring, boxOfRings } from '../geometry';
+import { type Ring, boxOfRings, movedRing } from '../geometry';
 import type { LetterApart, SetLine } from '../resolve';
 import type { Bend } from '../shop';
 import { type ArtJob, facesOfJob } from './art-job';
 import { type BendAt, type KnownBend, bendAt, bentRing, isKnownBend, turnedRings } from './bend';
 import { type LaidLine, inkBoxOf, laidLine } from './laid-line';
-import { type FaceOf, type LaidGlyph, type MissingCharacter, byLetter, movedRing } from './lay-line';
+import { type FaceOf, type LaidGlyph, type MissingCharacter, byLetter } from './lay-line';
 import { isJoinedFace } from './joined-face';
 import { type Letters, lettersOf } from './letters';
 import { withMotif } from './place-motif';
@@ -124,7 +124,7 @@ function onBaselines(laid: readonly LaidLine[]): StackedLines {
 
 function placedLines({ lines, between }: StackedLines): PlacedLine[] {
   return lines.map(({ laid, dx, dy }, i) => {
-    const move = (ring: Ring) => (dx === 0 && dy === 0 ? (ring as Int32Array) : movedRing(ring as Int32Array, dx, dy));
+    const move = (ring: Ring) => (dx === 0 && dy === 0 ? (ring as Int32Array) : movedRing(ring, dx, dy));
     return {
       line: laid.line,
       glyphs: laid.glyphs.map((glyph) => ({ ...glyph, rings: glyph.rings.map(move) })),

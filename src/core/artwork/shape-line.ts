@@ -1,6 +1,6 @@
 import { type Directed, directedParts } from '../directions';
 import { EM_UNITS, type Face, type PartFeature } from '../faces';
-import { boxOfRings } from '../geometry';
+import { boxOfRings, movedRing } from '../geometry';
 import type { SetLine, SetRun } from '../resolve';
 
 /** Answers a loaded face by hash, and throws for one that was not loaded. */
@@ -173,10 +173,6 @@ function featuresOf(
 function movedGlyphs(glyphs: readonly LaidGlyph[], dx: number, dy: number): readonly LaidGlyph[] {
   if (dx === 0 && dy === 0) return glyphs;
   return glyphs.map((glyph) => ({ ...glyph, rings: glyph.rings.map((ring) => movedRing(ring, dx, dy)) }));
-}
-
-export function movedRing(ring: Int32Array, dx: number, dy: number): Int32Array {
-  return ring.map((value, i) => value + (i % 2 === 0 ? dx : dy));
 }
 
 /** The whole character as a reader counts them, so that a picture made of several parts is named once. */

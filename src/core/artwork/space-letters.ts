@@ -1,5 +1,5 @@
 import { EM_UNITS, type Face } from '../faces';
-import { type Box, boxOfRings, boxesTouch } from '../geometry';
+import { type Box, boxOfRings, boxesTouch, movedRing } from '../geometry';
 import type { LetterStand, SetRun } from '../resolve';
 import { isJoinedFace } from './joined-face';
 import type { FaceOf, LaidGlyph } from './shape-line';
@@ -49,7 +49,7 @@ export function spacedLetters(
     const bridge =
       next?.toNext?.kind === 'bridged' ? bridgeRing(next.left.rings, next.right.rings, faceOf(own.face)) : null;
     const rings = bridge ? [...letter.rings, bridge] : letter.rings;
-    return { ...letter, rings: dx === 0 ? rings : rings.map((ring) => across(ring, dx)) };
+    return { ...letter, rings: dx === 0 ? rings : rings.map((ring) => movedRing(ring, dx, 0)) };
   });
 }
 
@@ -120,13 +120,9 @@ function shiftTo(left: Letter, right: Letter, wanted: number): number {
 }
 
 function distance(left: Letter, right: Letter, dx: number, most: number): number {
-  const moved = dx === 0 ? right.rings : right.rings.map((ring) => across(ring, Math.round(dx)));
+  const moved = dx === 0 ? right.rings : right.rings.map((ring) => movedRing(ring, Math.round(dx), 0));
   const box = { ...right.box!, minX: right.box!.minX + dx, maxX: right.box!.maxX + dx };
   return gapBetween(left.rings, moved, boxesTouch(left.box!, box), most)?.distance ?? most;
-}
-
-function across(ring: Int32Array, dx: number): Int32Array {
-  return ring.map((value, i) => (i % 2 === 0 ? value + dx : value));
 }
 
 /** The middle one; of two the larger. Zero of none. */

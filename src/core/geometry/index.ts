@@ -12,6 +12,8 @@ export { type LineStyle, strokeRings } from './stroke-rings';
 export { type Growing, growOutline } from './grow-outline';
 export { takeOut, thinned } from './take-out';
 export { boxRing } from './box-ring';
+export { crossingsAt } from './crossings';
+export { movedRing } from './moved-ring';
 export { sweepOutline } from './sweep-outline';
 export { leastIslandGap } from './island-gap';
 export { type Disc, largestDisc } from './largest-disc';

@@ -1,4 +1,4 @@
-import { type Ring, boxOfRings } from '../geometry';
+import { type Ring, boxOfRings, movedRing } from '../geometry';
 
 /** Rows in which the sides of two letters are compared. */
 const NUM_ROWS = 64;
@@ -30,7 +30,7 @@ export function besideEachOther(
     const dx: number = Math.round(
       before ? Math.max(wanted, before.right + gap - box.minX - MOST_SLIP * width) : wanted,
     );
-    placed.push(rings.map((ring) => ring.map((value, i) => (i % 2 === 0 ? value + dx : value))));
+    placed.push(rings.map((ring) => movedRing(ring, dx, 0)));
     const right: Profile = profileOf(rings, height, 'right').map((x) => (x === null ? null : x + dx));
     before = { profile: right, right: box.maxX + dx };
   }

@@ -73,6 +73,12 @@ function middleOf(ink: readonly Ring[]): Middle | null {
   return left > right ? null : { x: (left + right) / 2, y: (top + bottom) / 2 };
 }
 
+/** The circle about the middle of ink that holds all of it; null without ink. */
+export function circleAbout(ink: readonly Ring[]): (Middle & { readonly radius: number }) | null {
+  const middle = middleOf(ink);
+  return middle && { ...middle, radius: farthest(ink, middle.x, middle.y) };
+}
+
 function farthest(ink: readonly Ring[], x: number, y: number): number {
   return most(ink, (px, py) => Math.hypot(px - x, py - y));
 }

@@ -10,7 +10,7 @@ import { twoOverOne, twoWithBar } from './rows';
 import { toCircle, toLozenge, toShield, toSquare } from './shapes';
 
 export type { FormedMonogram, MonogramInput } from './form';
-export { frameRings } from './frames';
+export { circleAbout, frameRings } from './frames';
 export { splitHeight, splitRings } from './split';
 export { type MapPoint, mappedRing } from './mapped';
 

@@ -1,4 +1,4 @@
-import { type Box, type Ring, boxOfRings } from '../geometry';
+import { type Box, type Ring, boxOfRings, crossingsAt, movedRing } from '../geometry';
 
 /** Where letters may be split, of their height from the head; in how many rows it is looked at. */
 const FROM = 0.36;
@@ -29,14 +29,7 @@ export function splitHeight(rings: readonly Ring[], { minX, maxX, minY, maxY }: 
 
 /** How much ink there is in a row: what even and odd crossings enclose, as of rings that do not overlap. */
 function inkAt(rings: readonly Ring[], y: number): number {
-  const at: number[] = [];
-  for (const ring of rings) {
-    for (let k = 0, j = ring.length - 2; k < ring.length; j = k, k += 2) {
-      const [ay, by] = [ring[j + 1]!, ring[k + 1]!];
-      if (ay <= y !== by <= y) at.push(ring[j]! + ((y - ay) / (by - ay)) * (ring[k]! - ring[j]!));
-    }
-  }
-  at.sort((a, b) => a - b);
+  const at = crossingsAt(rings, y);
   let ink = 0;
   for (let i = 0; i + 1 < at.length; i += 2) ink += at[i + 1]! - at[i]!;
   return ink;
@@ -51,10 +44,10 @@ export function splitRings(
   return rings.flatMap((ring) => {
     const box = boxOfRings([ring]);
     if (!box) return [];
-    if (box.maxY <= y) return [lowered(ring, -up)];
-    if (box.minY >= y) return [lowered(ring, down)];
+    if (box.maxY <= y) return [movedRing(ring, 0, -up)];
+    if (box.minY >= y) return [movedRing(ring, 0, down)];
     const [above, below] = [halfOf(ring, y, -1), halfOf(ring, y, 1)];
-    return [...(above ? [lowered(above, -up)] : []), ...(below ? [lowered(below, down)] : [])];
+    return [...(above ? [movedRing(above, 0, -up)] : []), ...(below ? [movedRing(below, 0, down)] : [])];
   });
 }
 
@@ -68,8 +61,4 @@ function halfOf(ring: Ring, y: number, side: 1 | -1): Int32Array | null {
     if (isIn(by)) points.push(bx, by);
   }
   return points.length >= 6 ? Int32Array.from(points) : null;
-}
-
-function lowered(ring: Ring, dy: number): Int32Array {
-  return ring.map((value, i) => (i % 2 === 0 ? value : value + Math.round(dy)));
 }

@@ -1,20 +1,6 @@
 import type { OwnLetter } from '../spec';
+import { lineLetters } from './graphemes';
 import { type WordedLine, type WordedRun, lineOf } from './worded-line';
-
-const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
-
-/** A letter of a line as a reader counts them. */
-export interface LineLetter {
-  readonly no: number;
-  readonly character: string;
-  /** In UTF-16 units of the line. */
-  readonly at: number;
-}
-
-/** Every letter of a line, spaces among them. */
-export function lineLetters(text: string): LineLetter[] {
-  return [...graphemes.segment(text)].map(({ segment, index }, no) => ({ no, character: segment, at: index }));
-}
 
 /** A line whose letters that are set otherwise are runs of their own. Where it reads otherwise than it did, they are set like their line. */
 export function withOwnLetters(line: WordedLine, letters: readonly OwnLetter[] | undefined): WordedLine {

@@ -1,7 +1,6 @@
 import type { WordingRun } from '../spec';
+import { isSpace, lineLetters } from './graphemes';
 import type { WordedRun } from './worded-line';
-
-const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
 
 /** Runs of one part with its single letters in a colour of their own; letters are counted as a reader does, and spaces are none. */
 export function withSingleLetters(runs: readonly WordedRun[], letter: WordingRun['letter']): readonly WordedRun[] {
@@ -12,22 +11,18 @@ export function withSingleLetters(runs: readonly WordedRun[], letter: WordingRun
   return runs.flatMap((run) => {
     const start = from;
     from += run.text.length;
-    return cut(run.text).map(({ segment, index }) => ({
+    return lineLetters(run.text).map(({ character, at }) => ({
       ...run,
-      text: segment,
-      colourSlot: single.has(start + index) ? letter.slot : run.colourSlot,
+      text: character,
+      colourSlot: single.has(start + at) ? letter.slot : run.colourSlot,
     }));
   });
 }
 
-function cut(text: string): readonly Intl.SegmentData[] {
-  return [...graphemes.segment(text)];
-}
-
 /** Where the single letters of a text begin, in UTF-16 units. */
 function singleIn(text: string, which: NonNullable<WordingRun['letter']>['which']): readonly number[] {
-  const letters = cut(text).filter(({ segment }) => segment.trim() !== '');
-  const begins = letters.map(({ index }) => index);
+  const letters = lineLetters(text).filter((letter) => !isSpace(letter));
+  const begins = letters.map(({ at }) => at);
   switch (which) {
     case 'first':
       return begins.slice(0, 1);

@@ -1,4 +1,4 @@
-const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
+import { lineLetters } from './graphemes';
 
 /** A text spread one letter to a blank. */
 export interface SpreadText {
@@ -8,7 +8,7 @@ export interface SpreadText {
 }
 
 export function spreadLetters(text: string): SpreadText {
-  const all = [...graphemes.segment(text)].map(({ segment }) => segment);
+  const all = lineLetters(text).map(({ character }) => character);
   const letters = all.filter((letter) => letter.trim() !== '');
   return { letters, numSpaces: all.length - letters.length };
 }

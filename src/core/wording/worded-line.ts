@@ -1,5 +1,6 @@
 import type { CaseForm } from '../shop';
 import type { OwnLetter } from '../spec';
+import { isSpace, lineLetters } from './graphemes';
 import { applyCase } from './case-form';
 
 /** Letters of a line that are set alike: from one colour slot, in one face, of one height. */
@@ -98,17 +99,15 @@ export function lineInCase(line: WordedLine, form: CaseForm, language: string): 
   return lineOf(no, cut);
 }
 
-const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
-
 /** A line to each letter as a reader counts them, spaces left out, each set as it was in its line. */
 export function lettersOf(lines: readonly WordedLine[]): WordedLine[] {
   return lines.flatMap(({ no, text, runs }) => {
     const ends: number[] = [];
     for (const run of runs) ends.push((ends.at(-1) ?? 0) + run.text.length);
-    return [...graphemes.segment(text)].flatMap(({ segment, index }) => {
-      if (segment.trim() === '') return [];
-      const run = runs[ends.findIndex((end) => index < end)]!;
-      return [lineOf(no, [{ ...run, text: segment }])];
+    return lineLetters(text).flatMap((letter) => {
+      if (isSpace(letter)) return [];
+      const run = runs[ends.findIndex((end) => letter.at < end)]!;
+      return [lineOf(no, [{ ...run, text: letter.character }])];
     });
   });
 }
