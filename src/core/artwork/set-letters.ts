@@ -35,8 +35,8 @@ export interface TextFacts {
   readonly unformed: readonly { readonly line: number; readonly numLetters: number }[];
   /** The circle that it is bent to; null: it is straight. */
   readonly bent: Bent | null;
-  /** Lines of the wording that run round a monogram. */
-  readonly round: readonly number[];
+  /** Lines that run round a monogram. */
+  readonly round: readonly RoundFacts[];
   /** Keys of its faces whose files are not here. */
   readonly absent: readonly string[];
   /** Characters without a glyph in their face, each once a run. They are left out of the outline. */
@@ -53,6 +53,12 @@ export interface Bent {
   readonly radiusEm: number;
   /** From the heads of its first line to the feet of its last. */
   readonly heightEm: number;
+}
+
+/** How a line runs round. */
+export interface RoundFacts extends Bent {
+  readonly line: number;
+  readonly way: Bend['way'];
 }
 
 /** The letters of a line where they stand, and what stands there besides. */
@@ -103,7 +109,9 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
       unformed === null ? [] : [{ line: line.no, numLetters: unformed }],
     ),
     bent: at && { radiusEm: at.radius / EM_UNITS, heightEm: capHeightEm + lastBaselineEm },
-    round: round.flatMap(({ laid: { line }, at: own }) => (own ? [line.no] : [])),
+    round: round.flatMap(({ laid: { line, capHeight }, at: own }) =>
+      own ? [{ line: line.no, way: own.way, radiusEm: own.radius / EM_UNITS, heightEm: capHeight / EM_UNITS }] : [],
+    ),
     absent: [...facesOfJob(job)].filter((face) => faceOf(face).isAbsent),
     missing: laid.flatMap(({ line, missing }) => eachOnce(missing).map((one) => ({ ...one, line: line.no }))),
   };

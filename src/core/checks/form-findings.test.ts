@@ -104,3 +104,27 @@ test('a line beneath that is too low is a stop of that line', () => {
   expect(stop?.kind === 'tooSmall' && stop.capHeightMm / fit!.mostCapMm).toBeCloseTo(0.2, 6);
   expect(findingSentence(stop!)).toMatch(/^capitals of line 2 would be /);
 });
+
+test('small lines round a monogram are told to crowd where it is seen, each with its line; larger circles are not', () => {
+  const round = (sizeShare: number) => {
+    const said = changePlaceUse(inBlock(aRun(['Anna Maria Lind'])), null, (place) => ({
+      ...place,
+      wording: wordingOf(['{monogram}', 'TRIO', '1931']),
+    }));
+    return changeLettering(said, null, (lettering) => ({
+      ...withLineStyle(lettering, 1, { sizeShare }),
+      monogram: { shape: 'circle', gapShare: 0.07, frame: null, others: 'round' },
+    }));
+  };
+  const told = found(round(0.4), 'bendCrowds');
+  expect(told).toMatchObject([
+    { side: 'feet', at: { line: 1 } },
+    { side: 'heads', at: { line: 2 } },
+  ]);
+  for (const finding of told) {
+    if (finding.kind !== 'bendCrowds') throw new Error('no finding');
+    expect(finding.crowdedPct).toBeGreaterThan(35);
+    expect(finding.leastRadiusMm).toBeGreaterThan(finding.radiusMm);
+  }
+  expect(found(round(0.15), 'bendCrowds')).toEqual([]);
+});

@@ -30,7 +30,7 @@ function nearFindings({ slot, artwork, emMm }: MeasuredFit, faceOf: FaceOf): Fin
   // Letters that are turned along a circle stand otherwise than in their line, and those of a form as it sets them.
   if (artwork.bent) return [];
   for (const [i, line] of artJobOf(slot).lines.entries()) {
-    if (artwork.round.includes(line.no)) continue;
+    if (artwork.round.some((round) => round.line === line.no)) continue;
     if (line.runs.some(({ isTall, face }) => isTall || isJoinedFace(faceOf(face)))) continue;
     if (slot.form.monogram && line.runs.every(({ isMonogram }) => isMonogram)) continue;
     const near = nearestLetters(line, faceOf, slot.widthShare);

@@ -62,8 +62,16 @@ export { type ShopCopies, withShop } from './with-shop';
 export { addConflicts, withMineNow, withSide } from './resolve-conflicts';
 export { type MergeConflict, type Merged, mergeJson } from './merge-json';
 export { dropOverrides, setOverride, setOverrides } from './overrides';
-export { type LetterAt, type LetterChange, changeOwnLetter, ownLetterAt } from './own-letters';
-export { type ClassRule, type SizeClass, firstClassRule, sizeClasses, withClassHeight } from './size-classes';
+export { type LetterAt, type LetterChange, changeOwnLetter, mayChangeLetter, ownLetterAt } from './own-letters';
+export {
+  type ClassRule,
+  type SizeClass,
+  firstClassRule,
+  heightToChoose,
+  mayChooseHeight,
+  sizeClasses,
+  withClassHeight,
+} from './size-classes';
 export { dropLooked, setLooked } from './looked';
 export { type MainPlace, type PlaceAt, type PlaceSlot, mainPlace, placeAt, placesOf } from './main-place';
 export {

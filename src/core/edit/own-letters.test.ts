@@ -1,6 +1,6 @@
 import { aRun, seededBytes } from '../test';
 import { MOST_OWN_LETTERS, type TextRef, ownSettingsAt, runSpecSchema } from '../spec';
-import { changeOwnLetter, ownLetterAt } from '.';
+import { changeOwnLetter, mayChangeLetter, ownLetterAt } from '.';
 
 const random = seededBytes(21);
 const spec = aRun(['Ezra', 'Una']);
@@ -38,11 +38,17 @@ test('what was meant for another letter at that spot is nothing of its own, and 
   expect(ownLetterAt(smaller, at, z)).toBeNull();
 });
 
-test('a text has no more of them than a run takes', () => {
+test('a text has no more of them than a run takes: those that it has stay, and one that it has may still be changed', () => {
   let many = spec;
   for (let no = 0; no <= MOST_OWN_LETTERS; no++) {
     many = changeOwnLetter(many, { at, letter: { line: 0, no, character: 'a' } }, { up: 0.1 }, random);
   }
-  expect(ownSettingsAt(many, at).letters).toHaveLength(MOST_OWN_LETTERS);
+  const letters = ownSettingsAt(many, at).letters!;
+  expect(letters.map(({ no }) => no)).toEqual(Array.from({ length: MOST_OWN_LETTERS }, (_, no) => no));
   expect(runSpecSchema.safeParse(many).success).toBe(true);
+  const [first, beyond] = [0, MOST_OWN_LETTERS].map((no) => ({ line: 0, no, character: 'a' }));
+  expect([mayChangeLetter(many, at, first!), mayChangeLetter(many, at, beyond!)]).toEqual([true, false]);
+  expect(mayChangeLetter(spec, at, beyond!)).toBe(true);
+  const lower = changeOwnLetter(many, { at, letter: first! }, { up: -0.1 }, random);
+  expect(ownLetterAt(lower, at, first!)).toEqual({ ...first, up: -0.1 });
 });

@@ -1,4 +1,4 @@
-import { columnValues, type RunSpec, type SizeRule } from '../spec';
+import { MOST_CLASSES, type RunSpec, type SizeRule, columnValues } from '../spec';
 import { wordKey } from '../shop';
 
 export type ClassRule = Extract<SizeRule, { readonly kind: 'classes' }>;
@@ -20,8 +20,14 @@ export function sizeClasses(spec: Pick<RunSpec, 'entries'>, { field, heights }: 
   }));
 }
 
+/** Whether the height of a class may be chosen: it is already, or there may be one more. */
+export function mayChooseHeight({ heights }: ClassRule, value: string): boolean {
+  return heights.length < MOST_CLASSES || heights.some((one) => wordKey(one.value) === wordKey(value));
+}
+
 /** Null: as tall as its longest text allows. */
 export function withClassHeight({ heights, ...rule }: ClassRule, value: string, heightMm: number | null): ClassRule {
+  if (heightMm !== null && !mayChooseHeight({ heights, ...rule }, value)) return { heights, ...rule };
   const others = heights.filter((one) => wordKey(one.value) !== wordKey(value));
   return { ...rule, heights: heightMm === null ? others : [...others, { value, heightMm }] };
 }
@@ -31,4 +37,9 @@ export function firstClassRule({ uses }: Pick<RunSpec, 'uses'>, columns: readonl
   const sizes = uses.flatMap(({ variant }) => (variant.kind === 'byColumn' ? (variant.sizeField ?? []) : []));
   const field = [...sizes, ...columns].at(0);
   return field === undefined ? null : { kind: 'classes', field, heights: [] };
+}
+
+/** What a height begins with that is chosen near the one that a set has: in halves of a millimetre, and never none. */
+export function heightToChoose(letterMm: number): number {
+  return Math.max(0.5, Math.floor(letterMm * 2) / 2);
 }

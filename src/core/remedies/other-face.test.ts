@@ -1,4 +1,5 @@
 import { artCache, isJoinedFace } from '../artwork';
+import { ABSENT_FACE } from '../faces';
 import { checkedReport } from '../checks';
 import { changeLines, changePlaceUse, setOverrides } from '../edit';
 import { fitAll } from '../fit';
@@ -95,4 +96,41 @@ test('for another text the same offer is the one of the same face', () => {
   const film = (materialId: string) => [{ kind: 'material', materialId }] as const;
   expect([isSameOffer(film('x'), film('x')), isSameOffer(film('x'), film('y'))]).toEqual([true, false]);
   expect(isSameOffer(letters('a', 0), film('x'))).toBe(false);
+});
+
+test('a letter that is as tall in the other face is not resized; too many for one text are not offered', () => {
+  const spec = lacking(['Жan']);
+  const lead = faceOf(resolveSlots(spec)[0]!.leadFace);
+  for (const { sets } of offersFor(spec)) {
+    const [own] = sets.flatMap((set) => (set.kind === 'letters' ? set.letters : []));
+    const ratio = lead.capHeightEm / faceOf(own!.face!).capHeightEm;
+    if (Math.abs(ratio - 1) < 0.02) expect(own!.size).toBeUndefined();
+    else expect(own!.size).toBeCloseTo(ratio, 2);
+  }
+  expect(offersFor(lacking(['Ж'.repeat(61)]))).toEqual([]);
+});
+
+test('of the run’s own faces those that have the letter are offered by their names, and one whose file is gone is not', () => {
+  // The likest of those that ship, under a key of its own, as if it had been brought in.
+  const [likest] = offersFor(lacking(['Жan'])).flatMap(({ sets }) =>
+    sets.flatMap((set) => (set.kind === 'letters' ? set.letters.map(({ face }) => face!) : [])),
+  );
+  const [own, gone] = ['b'.repeat(64), 'c'.repeat(64)];
+  const withOwn = (face: string) => (face === own ? faceOf(likest!) : face === gone ? ABSENT_FACE : faceOf(face));
+  const kept = artCache(withOwn);
+  const spec = lacking(['Жan', 'Bo']);
+  const styles = (face: string, faceName: string) => ({
+    id: `own-${face.slice(0, 2)}`,
+    fromRev: null,
+    value: {
+      ...spec.shop.letterings[0]!.value,
+      lines: [{ ...spec.shop.letterings[0]!.value.lines[0]!, face, faceName }],
+    },
+  });
+  const shop = { ...spec.shop, letterings: [...spec.shop.letterings, styles(own, 'Shop hand'), styles(gone, 'Gone')] };
+  const report = fitAll(resolveSlots({ ...spec, shop }), kept);
+  const offers = remediesFor({ spec: { ...spec, shop }, report, cache: kept }, 0, 'characterMissing');
+  const named = offers.flatMap(({ sets }) => sets.flatMap((set) => (set.kind === 'letters' ? set.letters : [])));
+  expect(named.map(({ face, faceName }) => [face, faceName])).toContainEqual([own, 'Shop hand']);
+  expect(named.some(({ face }) => face === gone)).toBe(false);
 });

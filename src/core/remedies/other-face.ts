@@ -2,7 +2,8 @@ import { isJoinedFace, stemOf } from '../artwork';
 import { type Face, facesCovering } from '../faces';
 import { type Fit, draftFit } from '../fit';
 import { resetSlot } from '../resolve';
-import { LETTER_LIMITS, type OverrideSet, type OwnLetter, ownSettingsAt } from '../spec';
+import { type FaceChoice, isShippedFace } from '../shop';
+import { LETTER_LIMITS, MOST_OWN_LETTERS, type OverrideSet, type OwnLetter, facesUsed, ownSettingsAt } from '../spec';
 import { lineLetters } from '../wording';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
 
@@ -24,16 +25,17 @@ export function lettersOfOtherFace(trying: Trying, index: number): readonly Reme
   if (slot.isSpread || fit.artwork.absent.length > 0) return [];
   const lead = cache.faceOf(slot.leadFace);
   const lacking = missingLetters(fit);
-  const nearest = facesForMissing(fit)
-    .map((sha) => ({ sha, face: cache.faceOf(sha) }))
-    .sort((a, b) => unlike(a.face, lead) - unlike(b.face, lead));
+  const nearest = facesWith(trying, fit)
+    .map((one) => ({ ...one, drawn: cache.faceOf(one.face) }))
+    .sort((a, b) => unlike(a.drawn, lead) - unlike(b.drawn, lead));
   const offers: RemedyOffer[] = [];
-  for (const { sha, face } of nearest) {
-    const size = lead.capHeightEm / face.capHeightEm;
-    const letters = lacking.map((letter) => ({ ...letter, face: sha, ...sizeOf(size) }));
+  for (const { drawn, ...choice } of nearest) {
+    const size = lead.capHeightEm / drawn.capHeightEm;
+    const letters = lacking.map((letter) => ({ ...letter, ...choice, ...sizeOf(size) }));
     const kept = (ownSettingsAt(spec, slot.ref).letters ?? []).filter(
       (own) => !letters.some(({ line, no }) => own.line === line && own.no === no),
     );
+    if (kept.length + letters.length > MOST_OWN_LETTERS) return [];
     const set = { kind: 'letters', letters: [...kept, ...letters] } as const;
     const draft = draftFit(resetSlot(spec, slot, { letters: set.letters }), cache);
     const offer = offerOf(trying, index, { kind: 'otherFace', sets: [set], draft });
@@ -41,6 +43,18 @@ export function lettersOfOtherFace(trying: Trying, index: number): readonly Reme
     if (offers.length === MOST_FACES) break;
   }
   return offers;
+}
+
+/** Shipped faces that have what is missing, and those of the run's own that do. */
+function facesWith({ spec, cache }: Trying, fit: Fit): readonly FaceChoice[] {
+  const characters = fit.artwork.missing.map(({ character }) => character.normalize('NFC'));
+  const has = (face: Face) =>
+    characters.every((character) => face.shape(character, [], 0).glyphs.every(({ glyphId }) => glyphId !== 0));
+  const own = new Map(facesUsed(spec).map((choice) => [choice.face, choice]));
+  return [
+    ...facesForMissing(fit).map((face) => ({ face })),
+    ...[...own.values()].filter(({ face }) => !isShippedFace(face) && has(cache.faceOf(face))),
+  ];
 }
 
 /** What is set otherwise by it, whichever letters they are: the same face for another text. */

@@ -7,6 +7,7 @@ import {
   type LetteringForm,
   type Material,
   carrierIn,
+  featuresOfLetter,
   formOf,
   styleOf,
 } from '../shop';
@@ -90,7 +91,7 @@ function setRun(
     face: run.face ?? face,
     ...(name === undefined ? {} : { faceName: name }),
     trackingEm,
-    features: [...features, ...(own?.features ?? []), ...(hasApart ? NO_LIGATURES : [])],
+    features: [...featuresOfLetter(features, own?.features ?? []), ...(hasApart ? NO_LIGATURES : [])],
     isTall: run.isTall,
     ...(run.isMonogram ? { isMonogram: run.isMonogram } : {}),
     ...(leastGapShare === undefined ? {} : { leastGapShare }),

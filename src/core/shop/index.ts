@@ -4,12 +4,13 @@
  */
 export {
   type FaceChoice,
+  featuresOfLetter,
   firstLineLarge,
   linesAlike,
   sizeShareOf,
   withAlternate,
   withFace,
-  withFeature,
+  withLetterFeature,
   withLeastGap,
   withLineStyle,
 } from './line-styles';

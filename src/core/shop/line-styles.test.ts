@@ -1,5 +1,15 @@
 import { DEFAULT_LETTERINGS, HEAVY_SLAB_SHA, STAND_BLOCK_SHA, type Bend, FIRST_BEND } from '.';
-import { firstLineLarge, linesAlike, sizeShareOf, withAlternate, withFace, withLineStyle } from './line-styles';
+import {
+  featuresOfLetter,
+  firstLineLarge,
+  linesAlike,
+  sizeShareOf,
+  withAlternate,
+  withFace,
+  withLeastGap,
+  withLetterFeature,
+  withLineStyle,
+} from './line-styles';
 import { ownBends } from './own-bends';
 import { letteringSchema } from './shop-schema';
 
@@ -77,4 +87,30 @@ test('other letters are taken for all lines, each set once and in one order, and
   ]);
   expect(withAlternate(taken, 'ss01', false).lines.map(({ features }) => features)).toEqual([['ss02'], ['ss02']]);
   expect(withAlternate(two, 'ss01', false)).toEqual(two);
+});
+
+test('a single letter has what its line asks, and more or less of it; as its line nothing is said', () => {
+  const line = ['-liga', 'ss01'];
+  expect(featuresOfLetter(line, [])).toEqual(line);
+  expect(featuresOfLetter(line, ['swsh'])).toEqual(['-liga', 'ss01', 'swsh']);
+  const without = withLetterFeature(line, [], 'ss01', false);
+  expect(without).toEqual(['-ss01']);
+  expect(featuresOfLetter(line, without)).toEqual(['-liga']);
+  expect(withLetterFeature(line, without, 'ss01', true)).toEqual([]);
+  const more = withLetterFeature(line, without, 'salt', true);
+  expect(more).toEqual(['-ss01', 'salt']);
+  expect(featuresOfLetter(line, more)).toEqual(['-liga', 'salt']);
+  expect(withLetterFeature(line, more, 'salt', false)).toEqual(['-ss01']);
+  // What its line does not ask any more is turned off for nothing, and does no harm.
+  expect(featuresOfLetter([], ['-ss01'])).toEqual(['-ss01']);
+});
+
+test('a least gap is of all lines, and none is left out', () => {
+  const two = withLineStyle(plain!, 1, { sizeShare: 0.5 });
+  const spaced = withLeastGap(two, 0.12);
+  expect(spaced.lines.map(({ leastGapShare }) => leastGapShare)).toEqual([0.12, 0.12]);
+  expect(letteringSchema.safeParse(spaced).success).toBe(true);
+  expect(withLeastGap(spaced, 0)).toEqual(two);
+  expect(withLeastGap(two, 0.01).lines[0]).toMatchObject({ leastGapShare: 0.01 });
+  expect(withLeastGap(two, 0.009)).toEqual(two);
 });

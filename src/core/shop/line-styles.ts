@@ -63,9 +63,31 @@ export function withAlternate(lettering: Lettering, feature: string, isOn: boole
 }
 
 /** Each once, in their order. */
-export function withFeature(features: readonly string[], feature: string, isOn: boolean): string[] {
+function withFeature(features: readonly string[], feature: string, isOn: boolean): string[] {
   const others = features.filter((one) => one !== feature);
   return isOn ? [...others, feature].toSorted() : others;
+}
+
+/** What a single letter asks of its face: what its line asks, with what it asks besides, and without what it turns off (`-` before it). */
+export function featuresOfLetter(line: readonly string[], own: readonly string[]): string[] {
+  const kept = line.filter((feature) => !own.includes(off(feature)));
+  return [...kept, ...own.filter((feature) => !line.some((one) => off(one) === feature))];
+}
+
+/** A feature of a single letter turned on or off; what is as its line asks is not said. */
+export function withLetterFeature(
+  line: readonly string[],
+  own: readonly string[],
+  feature: string,
+  isOn: boolean,
+): string[] {
+  const others = own.filter((one) => one !== feature && one !== off(feature));
+  if (line.includes(feature) === isOn) return others;
+  return withFeature(others, isOn ? feature : off(feature), true);
+}
+
+function off(feature: string): string {
+  return `-${feature}`;
 }
 
 /** Clear room between neighbouring letters of all lines, of the height of capitals; zero: as their faces space them. */

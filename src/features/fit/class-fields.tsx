@@ -1,9 +1,17 @@
 'use client';
 
 import { entriesWords, useFits, useLengths, useRun } from '@/client';
-import { type ClassRule, type SizeClass, sizeClasses, withClassHeight } from '@/core/edit';
+import {
+  type ClassRule,
+  type SizeClass,
+  heightToChoose,
+  mayChooseHeight,
+  sizeClasses,
+  withClassHeight,
+} from '@/core/edit';
 import { classGroupId } from '@/core/resolve';
 import { columnsBesideText } from '@/core/roster';
+import { MOST_CLASSES } from '@/core/spec';
 import { FieldRow, LengthField, Select, TextButton, withOwn } from '@/ui';
 
 interface ClassFieldsProps {
@@ -16,6 +24,7 @@ interface ClassFieldsProps {
 export function ClassFields({ groupId, rule, onChange }: ClassFieldsProps) {
   const { spec } = useRun();
   const columns = columnsBesideText(spec.entries);
+  const classes = sizeClasses(spec, rule);
   return (
     <>
       <p>One letter height for each class of the list, and with one circle one bend.</p>
@@ -30,15 +39,22 @@ export function ClassFields({ groupId, rule, onChange }: ClassFieldsProps) {
         />
       </FieldRow>
       <ul aria-label={`Letter height by “${rule.field}”`} className="grid grid-cols-[minmax(0,1fr)]">
-        {sizeClasses(spec, rule).map((one) => (
+        {classes.slice(0, MOST_CLASSES).map((one) => (
           <ClassRow
             key={one.value}
             of={one}
             groupId={groupId}
+            mayChoose={mayChooseHeight(rule, one.value)}
             onHeight={(heightMm) => onChange(withClassHeight(rule, one.value, heightMm))}
           />
         ))}
       </ul>
+      {classes.length > MOST_CLASSES && (
+        <p className="text-soft">
+          “{rule.field}” says {classes.length} different things. The {MOST_CLASSES} most frequent are shown; each of the
+          others is as tall as its longest text allows.
+        </p>
+      )}
     </>
   );
 }
@@ -46,10 +62,11 @@ export function ClassFields({ groupId, rule, onChange }: ClassFieldsProps) {
 interface ClassRowProps {
   readonly of: SizeClass;
   readonly groupId: string;
+  readonly mayChoose: boolean;
   readonly onHeight: (heightMm: number | null) => void;
 }
 
-function ClassRow({ of: { value, numEntries, heightMm }, groupId, onHeight }: ClassRowProps) {
+function ClassRow({ of: { value, numEntries, heightMm }, groupId, mayChoose, onHeight }: ClassRowProps) {
   const lengths = useLengths();
   const set = useFits().last?.setSizes[classGroupId(groupId, value)] ?? null;
   const name = value === '' ? 'nothing said' : `“${value}”`;
@@ -71,10 +88,11 @@ function ClassRow({ of: { value, numEntries, heightMm }, groupId, onHeight }: Cl
         {entriesWords(numEntries)}
         {set?.heldBackBy && `, held by ${set.heldBackBy}`}.{' '}
         {heightMm === null ? (
-          set && (
+          set &&
+          mayChoose && (
             <TextButton
               aria-label={`Choose the height of ${name}`}
-              onClick={() => onHeight(Math.floor(set.letterMm * 2) / 2)}
+              onClick={() => onHeight(heightToChoose(set.letterMm))}
             >
               Choose the height
             </TextButton>

@@ -74,7 +74,7 @@ export function FitSide({ place, shown, subject, selection, onPreview }: FitSide
       {setSize && <CostsPanel setSize={setSize} onPick={pickText} />}
       <LetteringPanel at={at} lettering={lettering} />
       <FormPanel place={place} shown={shown} />
-      {subject && <LetterPanel place={place} subject={subject} />}
+      {subject && <LetterPanel subject={subject} />}
       <LayerPanel place={place} />
       <MotifPanel place={place} />
       {slots.map((one) => (

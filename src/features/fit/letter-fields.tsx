@@ -2,7 +2,7 @@
 
 import { useShopFaces } from '@/client';
 import type { LetterChange } from '@/core/edit';
-import { type Lettering, styleOf, withFeature } from '@/core/shop';
+import { type Lettering, featuresOfLetter, styleOf, withLetterFeature } from '@/core/shop';
 import { LETTER_LIMITS, type OwnLetter, type ToNext } from '@/core/spec';
 import type { TextLetter } from '@/core/wording';
 import { AlternateFields } from '@/parts/lettering';
@@ -20,9 +20,11 @@ const AS_LINE = '';
 /** One letter: its face, its other forms, where it stands, and how the next one follows. */
 export function LetterFields({ lettering, letter, own, onChange }: LetterFieldsProps) {
   const faces = useShopFaces();
-  const style = styleOf(lettering, letter.line);
-  const used = own?.face === undefined ? style : { face: own.face, faceName: own.faceName };
-  const features = own?.features ?? [];
+  const line = styleOf(lettering, letter.line);
+  const ofPart = letter.face === null ? line : { face: letter.face, faceName: letter.faceName };
+  const used = own?.face === undefined ? ofPart : { face: own.face, faceName: own.faceName };
+  const asked = own?.features ?? [];
+  const features = featuresOfLetter(line.features, asked);
   return (
     <div className="grid gap-1">
       <FieldRow label={`Face of ${letter.character}`}>
@@ -34,10 +36,10 @@ export function LetterFields({ lettering, letter, own, onChange }: LetterFieldsP
         />
       </FieldRow>
       <AlternateFields
-        lettering={{ ...lettering, lines: [{ ...style, ...used, features }] }}
+        lettering={{ ...lettering, lines: [{ ...line, ...used, features }] }}
         text={letter.character}
         onTake={(feature, isTaken) => {
-          const taken = withFeature(features, feature, isTaken);
+          const taken = withLetterFeature(line.features, asked, feature, isTaken);
           onChange({ features: taken.length === 0 ? null : taken });
         }}
       />

@@ -2,20 +2,20 @@
 
 import { useState } from 'react';
 import { randomBytes, useRun } from '@/client';
-import { type MainPlace, changeOwnLetter, ownLetterAt } from '@/core/edit';
-import type { TextRef } from '@/core/spec';
+import { changeOwnLetter, mayChangeLetter, ownLetterAt } from '@/core/edit';
+import { MOST_OWN_LETTERS, type TextRef, findLettering } from '@/core/spec';
+import type { Lettering } from '@/core/shop';
 import { type TextLetter, textLetters } from '@/core/wording';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { textOf } from './fit-key';
 import { LetterFields } from './letter-fields';
 
 interface LetterPanelProps {
-  readonly place: MainPlace;
   readonly subject: ScreenFit;
 }
 
 /** Single letters of the text in hand: one is picked, and set otherwise than its line. */
-export function LetterPanel({ place, subject }: LetterPanelProps) {
+export function LetterPanel({ subject }: LetterPanelProps) {
   const { spec } = useRun();
   const at = textOf(subject);
   const lines = textLetters(spec, at);
@@ -23,18 +23,24 @@ export function LetterPanel({ place, subject }: LetterPanelProps) {
   return (
     <details className="group">
       <summary className="heading-small cursor-pointer">Single letters of {subject.text.join(' / ')}</summary>
-      <Letters key={`${at.entryId} ${at.placeId}`} place={place} at={at} lines={lines} />
+      <Letters
+        key={`${at.entryId} ${at.placeId}`}
+        // It may have a lettering of its own.
+        lettering={findLettering(spec, subject.letteringId)}
+        at={at}
+        lines={lines}
+      />
     </details>
   );
 }
 
 interface LettersProps {
-  readonly place: MainPlace;
+  readonly lettering: Lettering;
   readonly at: TextRef;
   readonly lines: readonly (readonly TextLetter[])[];
 }
 
-function Letters({ place, at, lines }: LettersProps) {
+function Letters({ lettering, at, lines }: LettersProps) {
   const { spec, change } = useRun();
   const [picked, setPicked] = useState<string | null>(null);
   const letter = lines.flat().find((one) => keyOf(one) === picked) ?? null;
@@ -53,10 +59,15 @@ function Letters({ place, at, lines }: LettersProps) {
           ))}
         </div>
       ))}
-      {letter ? (
+      {letter && !mayChangeLetter(spec, at, letter) ? (
+        <p>
+          {MOST_OWN_LETTERS} letters of this text are set otherwise, as many as one may have: give one its line’s
+          setting again first.
+        </p>
+      ) : letter ? (
         <LetterFields
           key={keyOf(letter)}
-          lettering={place.lettering}
+          lettering={lettering}
           letter={letter}
           own={ownLetterAt(spec, at, letter)}
           onChange={(part) => change((now) => changeOwnLetter(now, { at, letter: whichOf(letter) }, part, randomBytes))}

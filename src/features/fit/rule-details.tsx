@@ -1,4 +1,5 @@
 import { useLengths } from '@/client';
+import { heightToChoose } from '@/core/edit';
 import type { SetSize } from '@/core/fit';
 import type { OneSizeRule } from '@/core/resolve';
 import { Button, FieldRow, LengthField, Select, TextButton, NumberField } from '@/ui';
@@ -102,7 +103,7 @@ function LevelFields({
             {lengths.figure(setSize.letterMm)} {lengths.word}
           </span>
           .{' '}
-          <TextButton onClick={() => onChange({ kind: 'level', heightMm: Math.floor(setSize.letterMm * 2) / 2 })}>
+          <TextButton onClick={() => onChange({ kind: 'level', heightMm: heightToChoose(setSize.letterMm) })}>
             Choose the height
           </TextButton>
         </p>
