@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { type Artwork, drawArtwork } from '../../src/core/artwork';
+import { type Artwork, drawArtwork, isJoinedFace } from '../../src/core/artwork';
 import { pathData } from '../../src/core/cutfile';
 import { type Face, loadFace } from '../../src/core/faces';
 import {
@@ -158,7 +158,7 @@ for (const between of ['nothing', 'rule', 'dot', 'lozenge'] as const) {
     const form = { stack: { gapShare: 0.3, widths, between } };
     row(
       `stack ${between} ${widths}`,
-      [...shas, ...SHIPPED_FACES.filter(({ isConnected }) => isConnected).map(({ sha }) => sha)].map((sha) => ({
+      [...shas, ...SHIPPED_FACES.filter(({ sha }) => isJoinedFace(faceOf(sha))).map(({ sha }) => sha)].map((sha) => ({
         sha,
         cap: 22,
         sample: { lines, form },
@@ -169,7 +169,7 @@ for (const between of ['nothing', 'rule', 'dot', 'lozenge'] as const) {
   }
 }
 const named = SHIPPED_FACES.filter(({ name }) => FACES.includes(name) || /script/i.test(name)).map(({ sha }) => sha);
-const bent = [...named, ...SHIPPED_FACES.filter(({ isConnected }) => isConnected).map(({ sha }) => sha)].slice(0, 7);
+const bent = [...named, ...SHIPPED_FACES.filter(({ sha }) => isJoinedFace(faceOf(sha))).map(({ sha }) => sha)].slice(0, 7);
 for (const way of ['arch', 'dip'] as const) {
   for (const letters of ['bent', 'turned'] as const) {
     for (const curve of [

@@ -2,10 +2,12 @@ import { centringSchema, wrapSchema } from './place-schema';
 import { fabricFacts } from './fabric-class';
 import { DEFAULT_CARDS } from '.';
 import { DEFAULT_BLANK, DEFAULT_LETTERINGS } from './defaults';
-import { carriesLines, layerMakeSchema } from './layer-schema';
+import { carriesLines, layerMakeSchema, layerSchema } from './layer-schema';
 import { MOST_MOTIF_POINTS, motifSchema, pointsOf } from './motif-schema';
 import { bendSchema, monogramSettingSchema, stackSchema } from './setting-schema';
 import { shapeBox } from './shape-box';
+import { letteringSchema } from './shop-schema';
+import { isWholeBlank } from './whole-blank';
 import { mirroredPlace } from './twin-place';
 import { upgradeBlank } from './upgrade-blank';
 import { valueDifferences } from './value-differences';
@@ -30,6 +32,46 @@ test('how lines stand and run is a share or a number of capitals, each within wh
   expectRange((share) => bend({ by: 'rise', share }), [0.01, 0.5]);
   expectRange((capitals) => bend({ by: 'radius', capitals }), [1.5, 200]);
   expect(bend({ by: 'place' })).toBe(true);
+  expectRange((degrees) => bend({ by: 'around', degrees }), [60, 360]);
+  const style = DEFAULT_LETTERINGS[0]!.value.lines[0]!;
+  const spaced = (leastGapShare: number) =>
+    takes(letteringSchema, { ...DEFAULT_LETTERINGS[0]!.value, lines: [{ ...style, leastGapShare }] });
+  expectRange(spaced, [0.01, 0.5]);
+});
+
+test('letters that are pieces of their own are said by true alone, and a cast edge goes any way round', () => {
+  const apart = (isApart: unknown) =>
+    takes(layerSchema, { id: 'alayer0001', slot: 'main', make: { kind: 'text' }, isApart });
+  expect([apart(true), apart(undefined), apart(false)]).toEqual([true, true, false]);
+  const toward = (towardDeg: number) =>
+    takes(layerMakeSchema, { kind: 'castEdge', distance: { by: 'mm', mm: 2 }, towardDeg });
+  expectRange(toward, [0, 360]);
+});
+
+test('a place is its whole blank when it is as wide and as tall, by less than a millimetre', () => {
+  const whole = (widthMm: number, heightMm: number) =>
+    isWholeBlank({ body: { widthMm: 90, heightMm: 60 } } as never, { outline: { kind: 'rect', widthMm, heightMm } });
+  expect([whole(90, 60), whole(89.1, 59.1), whole(90, 40), whole(60, 60), whole(89, 60)]).toEqual([
+    true,
+    true,
+    false,
+    false,
+    false,
+  ]);
+});
+
+test('lists of what has no id differ as a whole, also where a member is nothing', () => {
+  expect(valueDifferences({ list: [null] }, { list: [{ id: 'a' }] })).toEqual([
+    { path: ['list'], own: [null], other: [{ id: 'a' }] },
+  ]);
+});
+
+test('the mirror of what stands at the edge stands at the other edge', () => {
+  const place = DEFAULT_BLANK.value.variants[0]!.places;
+  const [own] = Object.values(place);
+  const { widthMm } = shapeBox(own!.outline);
+  const mirror = mirroredPlace({ ...own!, datum: { ...own!.datum, leftMm: 30 } }, widthMm + 30);
+  expect(mirror.datum.leftMm).toBe(0);
 });
 
 test('a layer reaches from a hair to the whole height of capitals', () => {

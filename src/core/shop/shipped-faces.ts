@@ -2,8 +2,6 @@
 export interface ShippedFace {
   readonly sha: string;
   readonly name: string;
-  /** Letters are drawn to overlap where they meet, as in handwriting. */
-  readonly isConnected: boolean;
 }
 
 export const BRASS_SCRIPT_SHA = '4dac9db3fa9ca072f7861fd916bf04bdceac6069d0f3a886f5e523d922e918f1';
@@ -16,58 +14,50 @@ export const NARROW_BLOCK_SHA = '53550669f93c07de6221e051905462f862066459eb50148
 export const TALL_CAPITALS_SHA = '830ea186acffc2316ed1a4e42319246ba3b46b04e33a211079249bf901193f04';
 
 export const SHIPPED_FACES: readonly ShippedFace[] = [
-  { sha: BRASS_SCRIPT_SHA, name: 'Pacifico Regular', isConnected: true },
-  { sha: RIBBON_SCRIPT_SHA, name: 'Dancing Script Bold', isConnected: true },
-  { sha: PEN_SCRIPT_SHA, name: 'Sacramento Regular', isConnected: true },
-  { sha: STAND_BLOCK_SHA, name: 'Nunito Black', isConnected: false },
-  { sha: ROUND_BLOCK_SHA, name: 'Comfortaa Bold', isConnected: false },
-  { sha: HEAVY_SLAB_SHA, name: 'Alfa Slab One Regular', isConnected: false },
-  { sha: NARROW_BLOCK_SHA, name: 'Barlow Condensed Bold', isConnected: false },
-  { sha: TALL_CAPITALS_SHA, name: 'Bebas Neue Regular', isConnected: false },
+  { sha: BRASS_SCRIPT_SHA, name: 'Pacifico Regular' },
+  { sha: RIBBON_SCRIPT_SHA, name: 'Dancing Script Bold' },
+  { sha: PEN_SCRIPT_SHA, name: 'Sacramento Regular' },
+  { sha: STAND_BLOCK_SHA, name: 'Nunito Black' },
+  { sha: ROUND_BLOCK_SHA, name: 'Comfortaa Bold' },
+  { sha: HEAVY_SLAB_SHA, name: 'Alfa Slab One Regular' },
+  { sha: NARROW_BLOCK_SHA, name: 'Barlow Condensed Bold' },
+  { sha: TALL_CAPITALS_SHA, name: 'Bebas Neue Regular' },
   {
     sha: 'cddd7779fb2e78382a654f91dd5a656218cf133a244e17a2f5d960c06f95d73c',
     name: 'Lobster Regular',
-    isConnected: true,
   },
   {
     sha: '8671b4332bff26a2ca32c7388a2929320e0ade036e460bd76cd1a22abbd4d5b4',
     name: 'Great Vibes Regular',
-    isConnected: true,
   },
   {
     sha: 'eebc45532e97d1c28998f1a44029562452df7fecc20401ad2eb06f53126a2602',
     name: 'Archivo Black Regular',
-    isConnected: false,
   },
   {
     sha: 'ec5a3ec1bccca134e1cf0de2bdbd8f88b35c0756ad3997460a55f6da6c07bbf4',
     name: 'Zilla Slab Bold',
-    isConnected: false,
   },
-  { sha: '21843a0ccca2e97030da1330961646510ed6e9b8bb39620974c1195b9803034a', name: 'Oswald Bold', isConnected: false },
-  { sha: 'f606ab3a8a0a75863022676ea496478bb0f4d520ae8c40b6050df3d6dbffad20', name: 'Cinzel Bold', isConnected: false },
+  { sha: '21843a0ccca2e97030da1330961646510ed6e9b8bb39620974c1195b9803034a', name: 'Oswald Bold' },
+  { sha: 'f606ab3a8a0a75863022676ea496478bb0f4d520ae8c40b6050df3d6dbffad20', name: 'Cinzel Bold' },
   {
     sha: '29271c256d168394f1aa73fb4da3c57d1c2f48e38acd01f824c636c9932150cc',
     name: 'Saira Stencil One Regular',
-    isConnected: false,
   },
   {
     sha: '583d89b4dee24140d8c2228b55a5b71668c172c06ee2a7c71e1d1892b2eb01d7',
     name: 'Abril Fatface Regular',
-    isConnected: false,
   },
   {
     sha: '5d2c9f43d8cb4d49481a39a33cdc2a9157b1fcbfb381063a11617ede209a105c',
     name: 'Limelight Regular',
-    isConnected: false,
   },
   {
     sha: 'b7a87caefea22b30c7f6e356fa951a7827a89d56ee0c90b82a830bfa38c91a26',
     name: 'GFS Didot Regular',
-    isConnected: false,
   },
-  { sha: '2fb105e3a66c3540e2308321e7c5bd786ce98a232930cd31c62e20d47747ad20', name: 'Rubik Bold', isConnected: false },
-  { sha: 'a0e58d71b85b15902ea87914d8e31a6d22da48ac2db70213dcfd1a7dad3f198a', name: 'Cairo Bold', isConnected: false },
+  { sha: '2fb105e3a66c3540e2308321e7c5bd786ce98a232930cd31c62e20d47747ad20', name: 'Rubik Bold' },
+  { sha: 'a0e58d71b85b15902ea87914d8e31a6d22da48ac2db70213dcfd1a7dad3f198a', name: 'Cairo Bold' },
 ];
 
 /** Where the file of a shipped face is served and, below `public/`, where it lies. */
