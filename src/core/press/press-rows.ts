@@ -7,6 +7,7 @@ import {
   filmsOf,
   findBlank,
   findLettering,
+  letteringIdOf,
   liesOver,
   ownSettingsAt,
   placeLayers,
@@ -91,7 +92,7 @@ function filmsWith(spec: RunSpec, { useId, place, itemId }: ItemAt, materialIds:
   const entry = spec.entries.find(({ id }) => id === readItemId(itemId)?.entryId);
   if (!entry) return materialIds;
   const own = ownSettingsAt(spec, { entryId: entry.id, useId, placeId: place.placeId } as TextRef);
-  const layers = placeLayers(findLettering(spec, own.letteringId ?? place.letteringId), place);
+  const layers = placeLayers(findLettering(spec, letteringIdOf(place, own)), place);
   if (!layers.some(liesOver)) return materialIds;
   const { materials } = filmsOf(place, entry);
   const all = layers.flatMap((layer) => (takesOwnFilm(layer) ? own.materialId : null) ?? materials[layer.slot] ?? []);

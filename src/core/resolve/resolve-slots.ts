@@ -14,6 +14,7 @@ import {
   filmsOf,
   findBlank,
   itemIdOf,
+  letteringIdOf,
   ownSettingsAt,
   takesOwnFilm,
   textKeyOf,
@@ -239,7 +240,7 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
 
 function choiceOf(place: PlaceUse, own: OwnSettings, entry: Entry): SettingChoice {
   return {
-    letteringId: own.letteringId ?? place.letteringId,
+    letteringId: letteringIdOf(place, own),
     materials: filmsOf(place, entry).materials,
     motif: place.motif,
     ownMaterialId: own.materialId ?? null,

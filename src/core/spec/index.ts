@@ -82,7 +82,7 @@ export { type SpecFault, specFaults } from './spec-faults';
 export { slotsOfRun, slotsSaid } from './slots-said';
 export { DEFAULT_BAND, DEFAULT_GROUP, DEFAULT_REMEDIES } from './fit-defaults';
 export { DEFAULT_LIST, DEFAULT_MONOGRAM, wordingOf } from './list-defaults';
-export { type OverrideSet, type OwnSettings, ownSettingsAt } from './own-settings';
+export { type OverrideSet, type OwnSettings, letteringIdOf, letteringOfText, ownSettingsAt } from './own-settings';
 export { lookedKey } from './looked-key';
 export { placeNameIn } from './place-name';
 export { UNREAD_QUANTITY } from './entry-fields';

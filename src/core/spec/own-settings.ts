@@ -1,7 +1,8 @@
-import type { Bend } from '../shop';
+import type { Bend, Lettering } from '../shop';
 import { assertNever } from '../outcome';
+import { findLettering, findPlaceUse } from './lookup';
 import { type TextRef, textKeyOf } from './refs';
-import type { Override, OwnLetter, OwnSize, RunSpec } from './run-spec';
+import type { Override, OwnLetter, OwnSize, PlaceUse, RunSpec } from './run-spec';
 
 /** Exceptions of one entry at one place, read as a whole. */
 
@@ -38,6 +39,17 @@ export function ownSettingsAt({ overrides }: RunSpec, at: TextRef): OwnSettings 
     known.set(overrides, byKey);
   }
   return byKey.get(textKeyOf(at)) ?? NONE;
+}
+
+/** Its own, or that of its place. */
+export function letteringIdOf(place: Pick<PlaceUse, 'letteringId'>, own: Pick<OwnSettings, 'letteringId'>): string {
+  return own.letteringId ?? place.letteringId;
+}
+
+/** What a text is set in; null where its place is in the run no more, as on a page whose blank was taken out. */
+export function letteringOfText(spec: RunSpec, at: TextRef): Lettering | null {
+  const place = findPlaceUse(spec, at);
+  return place && findLettering(spec, letteringIdOf(place, ownSettingsAt(spec, at)));
 }
 
 function settingOf(set: OverrideSet): OwnSettings {

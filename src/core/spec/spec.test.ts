@@ -1,4 +1,6 @@
 import { addBlank } from '../blanks';
+import { setOverrides } from '../edit';
+import { resolveSlots } from '../resolve';
 import { aRun, seededBytes, starterBlank } from '../test';
 import {
   type OverrideSet,
@@ -9,6 +11,7 @@ import {
   fitKeyOf,
   getsBlank,
   itemIdOf,
+  letteringOfText,
   lookedKey,
   ownSettingsAt,
   pieceIdOf,
@@ -124,6 +127,18 @@ test('exceptions of one entry at one place are read together, of others not at a
     lie: 'largest',
   });
   expect(ownSettingsAt({ ...run, overrides }, { ...(at as object), entryId: bo!.id } as never)).toEqual({});
+});
+
+test('a text is set in its own lettering, else its place’s; of a place that is gone there is none', () => {
+  const [first] = run.shop.letterings;
+  const other = { ...first!, id: 'another-one', value: { ...first!.value, name: 'Another' } };
+  const { ref: at } = resolveSlots(run)[1]!;
+  const two = { ...run, shop: { ...run.shop, letterings: [...run.shop.letterings, other] } };
+  expect(letteringOfText(two, at)).toBe(first!.value);
+  const own = setOverrides(two, [at], { kind: 'lettering', letteringId: other.id }, seededBytes(6));
+  expect(letteringOfText(own, at)?.name).toBe('Another');
+  expect(letteringOfText(own, resolveSlots(own)[0]!.ref)).toBe(first!.value);
+  expect(letteringOfText({ ...own, uses: [] }, at)).toBeNull();
 });
 
 test('the size that stands for a use is its own, or the first where each entry has one', () => {

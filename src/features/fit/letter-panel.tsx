@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { randomBytes, useRun } from '@/client';
 import { changeOwnLetter, mayChangeLetter, ownLetterAt } from '@/core/edit';
-import { MOST_OWN_LETTERS, type TextRef, findLettering } from '@/core/spec';
+import { MOST_OWN_LETTERS, type TextRef, letteringOfText } from '@/core/spec';
 import type { Lettering } from '@/core/shop';
 import { type TextLetter, textLetters } from '@/core/wording';
 import type { ScreenFit } from '@/workers/fit-protocol';
@@ -19,17 +19,13 @@ export function LetterPanel({ subject }: LetterPanelProps) {
   const { spec } = useRun();
   const at = textOf(subject);
   const lines = textLetters(spec, at);
-  if (subject.isSpread || lines.flat().length === 0) return null;
+  // The run may be past what the text in hand was fitted as: the run is asked, and not the fit.
+  const lettering = letteringOfText(spec, at);
+  if (subject.isSpread || lines.flat().length === 0 || !lettering) return null;
   return (
     <details className="group">
       <summary className="heading-small cursor-pointer">Single letters of {subject.text.join(' / ')}</summary>
-      <Letters
-        key={`${at.entryId} ${at.placeId}`}
-        // It may have a lettering of its own.
-        lettering={findLettering(spec, subject.letteringId)}
-        at={at}
-        lines={lines}
-      />
+      <Letters key={`${at.entryId} ${at.placeId}`} lettering={lettering} at={at} lines={lines} />
     </details>
   );
 }
