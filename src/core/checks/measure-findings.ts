@@ -1,7 +1,7 @@
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
 import type { Measures } from '../figures';
-import { measureLayer } from './measure-layer';
+import { measurePart } from './measure-layer';
 
 /** Looks for the least passing size end here: something else than the size is wrong. */
 export const MOST_GROWTH = 2;
@@ -63,7 +63,8 @@ function passingHeight(
   const leastMm = finest[PARTS.find((one) => one.part === part)!.least];
   if (widthMm <= 0) return null;
   for (let factor = (leastMm / widthMm) * 1.005; factor <= MOST_GROWTH; factor *= 1.06) {
-    const spot = measureLayer(artwork.at(emMm * factor), index, emMm * factor, finest)[part];
+    const at = emMm * factor;
+    const spot = measurePart(part, artwork.at(at), index, { emMm: at, finest });
     if (!spot || spot.widthMm >= leastMm) return emMm * factor * artwork.capHeightEm;
   }
   return null;

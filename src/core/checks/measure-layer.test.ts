@@ -1,7 +1,10 @@
+import { artCache } from '../artwork';
 import { EM_UNITS } from '../faces';
 import type { Outline, Ring } from '../geometry';
 import { kindFacts } from '../shop';
+import { aRun, fitRun, shippedFaces } from '../test';
 import { measureLayer, measurings } from '.';
+import { measurePart } from './measure-layer';
 
 /** Two plates with a gap between them and a hole in the lower one; in millimetres at this em. */
 const EM_MM = 30;
@@ -56,6 +59,36 @@ test('small letters are looked at as closely as large ones', () => {
   const small = measureLayer(art(), 0, EM_MM / 5, { ...asked, gapMm: 0.3, holeMm: 0.4 });
   expect(Math.abs(small.gap!.widthMm - 0.16)).toBeLessThan(0.01);
   expect(Math.abs(small.hole!.widthMm - 0.24)).toBeLessThan(0.02);
+});
+
+test('one measure by itself is what all of them say, of letters as of plates, and is not made twice', () => {
+  const cache = artCache(shippedFaces());
+  const { fits } = fitRun(aRun(['Ottilie', 'Willa Hall', 'Ægir 1927', 'Brook']), cache);
+  let numFound = 0;
+  for (const { artwork, emMm } of fits) {
+    for (const at of [emMm, emMm * 1.31]) {
+      const limits = { ...finest, strokeMm: 2, gapMm: 1.4, holeMm: 2 };
+      const all = measureLayer(artwork, 0, at, limits);
+      for (const part of ['stroke', 'gap', 'notch', 'hole'] as const) {
+        const own = measurePart(part, artwork, 0, { emMm: at, finest: limits });
+        expect(own === null).toBe(all[part] === null);
+        if (own) expect(own.widthMm).toBeCloseTo(all[part]!.widthMm, 2);
+        if (own) numFound++;
+      }
+    }
+  }
+  expect(numFound).toBeGreaterThan(12);
+  const one = art();
+  const numBefore = measurings.count;
+  const first = measurePart('hole', one, 0, { emMm: EM_MM, finest: asked });
+  expect(measurePart('hole', one, 0, { emMm: EM_MM, finest: { ...asked } })).toBe(first);
+  expect(measurings.count).toBe(numBefore + 1);
+  expect(measurePart('stroke', one, 0, { emMm: EM_MM, finest: asked })).toBeNull();
+  expect(measurePart('stroke', one, 0, { emMm: EM_MM, finest: asked })).toBeNull();
+  expect(measurePart('gap', one, 0, { emMm: EM_MM, finest: asked })!.widthMm).toBeCloseTo(0.8, 1);
+  expect(measurings.count).toBe(numBefore + 3);
+  expect(measurePart('gap', one, 1, { emMm: EM_MM, finest: asked })).toBeNull();
+  expect(measurePart('gap', one, 0, { emMm: 0, finest: asked })).toBeNull();
 });
 
 test('what was measured is not measured again; another size or limit is', () => {

@@ -1,7 +1,15 @@
 import type { Artwork, LayerArt } from '../artwork';
 import { EM_UNITS } from '../faces';
 import type { Outline } from '../geometry';
-import { ABOVE_LIMIT, type NarrowSpot, lookAtOutline, narrowestGaps, smallestHole, thinnestStroke } from '../measures';
+import {
+  ABOVE_LIMIT,
+  type NarrowGaps,
+  type NarrowSpot,
+  lookAtOutline,
+  narrowestGaps,
+  smallestHole,
+  thinnestStroke,
+} from '../measures';
 import type { MeasuredSpot, Measures } from '../figures';
 import type { FinestCut } from '../shop';
 
@@ -26,6 +34,7 @@ export const measurings = { count: 0 };
 const MOST_KEPT = 6;
 
 const known = new WeakMap<LayerArt, Map<string, Measures>>();
+const knownParts = new WeakMap<LayerArt, Map<string, MeasuredSpot | null>>();
 
 /**
  * Measures one layer of a drawn text at a size, against what its own material takes; spots from the corner of the whole ink. 3 to
@@ -39,41 +48,90 @@ export function measureLayer(
 ): Measures {
   const art = layers[index];
   if (!art?.inkBox || !inkBox || emMm <= 0) return NOTHING;
-  const key = `${emMm} ${finest.strokeMm} ${finest.gapMm} ${finest.holeMm}`;
-  const kept = known.get(art) ?? new Map<string, Measures>();
+  return keptFor(known, art, keyOf(emMm, finest), () =>
+    // What lies between two pieces is nobody's gap.
+    (art.parts ?? [art.outline]).map((outline) => measured(outline, inkBox, { emMm, finest })).reduce(worst, NOTHING),
+  );
+}
+
+/** One measure of it alone, as all of them tell it, for half of what they cost. Kept likewise. */
+export function measurePart(
+  part: keyof Measures,
+  { layers, inkBox }: Pick<Artwork, 'layers' | 'inkBox'>,
+  index: number,
+  { emMm, finest }: AtSize,
+): MeasuredSpot | null {
+  const art = layers[index];
+  if (!art?.inkBox || !inkBox || emMm <= 0) return null;
+  return keptFor(knownParts, art, `${part} ${keyOf(emMm, finest)}`, () =>
+    (art.parts ?? [art.outline])
+      .map((outline) => looked(outline, inkBox, { emMm, finest }, part)[part]())
+      .reduce(narrower, null),
+  );
+}
+
+function keyOf(emMm: number, { strokeMm, gapMm, holeMm }: FinestCut): string {
+  return `${emMm} ${strokeMm} ${gapMm} ${holeMm}`;
+}
+
+function keptFor<T>(known: WeakMap<LayerArt, Map<string, T>>, art: LayerArt, key: string, work: () => T): T {
+  const kept = known.get(art) ?? new Map<string, T>();
   known.set(art, kept);
-  const found = kept.get(key);
-  if (found) return found;
+  if (kept.has(key)) return kept.get(key)!;
   measurings.count++;
-  // What lies between two pieces is nobody's gap.
-  const each = (art.parts ?? [art.outline]).map((outline) => measured(outline, inkBox, emMm, finest));
-  const measures = each.reduce(worst, NOTHING);
+  const found = work();
   if (kept.size >= MOST_KEPT) kept.clear();
-  kept.set(key, measures);
-  return measures;
+  kept.set(key, found);
+  return found;
+}
+
+interface AtSize {
+  readonly emMm: number;
+  readonly finest: FinestCut;
 }
 
 const NOTHING: Measures = { stroke: null, gap: null, notch: null, hole: null };
 
 function worst(a: Measures, b: Measures): Measures {
-  const least = (part: keyof Measures) => {
-    const [one, other] = [a[part], b[part]];
-    return one && other ? (other.widthMm < one.widthMm ? other : one) : (one ?? other);
-  };
+  const least = (part: keyof Measures) => narrower(a[part], b[part]);
   return { stroke: least('stroke'), gap: least('gap'), notch: least('notch'), hole: least('hole') };
 }
 
-function measured(
+function narrower(one: MeasuredSpot | null, other: MeasuredSpot | null): MeasuredSpot | null {
+  return one && other ? (other.widthMm < one.widthMm ? other : one) : (one ?? other);
+}
+
+function measured(outline: Outline, inkBox: Corner, size: AtSize): Measures {
+  const { stroke, gap, notch, hole } = looked(outline, inkBox, size, null);
+  return { stroke: stroke(), gap: gap(), notch: notch(), hole: hole() };
+}
+
+interface Corner {
+  readonly minX: number;
+  readonly minY: number;
+}
+
+/** The side of its edges that nobody asks of is looked across no farther than tells where samples have to stand closer. */
+const ASIDE_STEPS = 4;
+
+/** An outline with its measures to ask for; `only` one of them, where the others are not asked. */
+function looked(
   outline: Outline,
-  inkBox: { readonly minX: number; readonly minY: number },
-  emMm: number,
-  finest: FinestCut,
-): Measures {
+  inkBox: Corner,
+  { emMm, finest }: AtSize,
+  only: keyof Measures | null,
+): Record<keyof Measures, () => MeasuredSpot | null> {
   const units = EM_UNITS / emMm;
-  const stepEm = Math.min(COARSEST_STEP_EM, Math.max(FINEST_STEP_EM, STEP_MM / emMm));
+  const step = Math.min(COARSEST_STEP_EM, Math.max(FINEST_STEP_EM, STEP_MM / emMm)) * EM_UNITS;
   const inside = Math.max(STEM_EM * EM_UNITS, LOOK_ABOVE * finest.strokeMm * units);
   const outside = LOOK_ABOVE * Math.max(finest.gapMm, finest.holeMm) * units;
-  const look = lookAtOutline(outline, stepEm * EM_UNITS, inside, outside);
+  const aside = ASIDE_STEPS * step;
+  const look = lookAtOutline(
+    outline,
+    step,
+    only === null || only === 'stroke' ? inside : Math.min(inside, aside),
+    only === 'stroke' ? Math.min(outside, aside) : outside,
+  );
   const limit = (leastMm: number) => ({ least: leastMm * units, leastRun: LEAST_RUN_MM * units });
   const inMm = (spot: NarrowSpot | null): MeasuredSpot | null =>
     spot && {
@@ -81,11 +139,12 @@ function measured(
       xMm: (spot.x - inkBox.minX) / units,
       yMm: (spot.y - inkBox.minY) / units,
     };
-  const { passage, notch } = narrowestGaps(look, limit(finest.gapMm));
+  let found: NarrowGaps | null = null;
+  const gaps = () => (found ??= narrowestGaps(look, limit(finest.gapMm)));
   return {
-    stroke: inMm(thinnestStroke(look, limit(finest.strokeMm))),
-    gap: inMm(passage),
-    notch: inMm(notch),
-    hole: inMm(smallestHole(look, limit(finest.holeMm))),
+    stroke: () => inMm(thinnestStroke(look, limit(finest.strokeMm))),
+    gap: () => inMm(gaps().passage),
+    notch: () => inMm(gaps().notch),
+    hole: () => inMm(smallestHole(look, limit(finest.holeMm))),
   };
 }

@@ -144,11 +144,13 @@ function regionsByRing({ samples, regions }: Side): (readonly number[])[] {
 
 /** Between two samples that a run gained: enough for 1 % of any step. */
 const NUM_HALVINGS = 5;
+/** Nearer than so, of the width, nobody tells them apart. */
+const NEAR_ENOUGH = 0.002;
 
 /** Where, between a width at which it was not and one at which it is, it begins to be broken. */
 function begins(not: number, broken: number, isBroken: (width: number) => boolean): number {
   let [low, high] = [not, broken];
-  for (let k = 0; k < NUM_HALVINGS; k++) {
+  for (let k = 0; k < NUM_HALVINGS && high - low > NEAR_ENOUGH * high; k++) {
     const middle = (low + high) / 2;
     if (isBroken(middle)) high = middle;
     else low = middle;
