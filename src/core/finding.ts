@@ -89,6 +89,8 @@ type FindingFacts =
       readonly gapMm: number;
       readonly leastMm: number;
     }
+  /** Neighbours of a script that join otherwise and do not touch here: off the film they come one by one. Each pair once. */
+  | { readonly kind: 'lettersApart'; readonly severity: 'note'; readonly pairs: readonly string[] }
   /** Figures whose tops this face draws lower than its capitals, and those that hang below the line, in a text with a year or a date. */
   | {
       readonly kind: 'lowFigures';

@@ -15,13 +15,15 @@ export function layLine(line: SetLine, faceOf: FaceOf): ShapedLine {
 export interface PlacedLetter {
   readonly character: string;
   readonly run: number;
+  /** In UTF-16 units of its run's composed text. */
+  readonly at: number;
   readonly rings: readonly Int32Array[];
 }
 
 /** The letters of a line one by one. */
 export function placedLetters(line: SetLine, faceOf: FaceOf): PlacedLetter[] {
   return byLetter(layLine(line, faceOf).glyphs).map(({ run, at, rings }) => {
-    return { character: characterAt(line.runs[run]!.text.normalize('NFC'), at), run, rings };
+    return { character: characterAt(line.runs[run]!.text.normalize('NFC'), at), run, at, rings };
   });
 }
 

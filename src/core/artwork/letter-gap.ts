@@ -1,4 +1,4 @@
-import { isPointInRing } from '../geometry';
+import { boxOfRings, isPointInRing } from '../geometry';
 
 type Point = readonly [x: number, y: number];
 
@@ -17,10 +17,8 @@ export function gapBetween(
   mayOverlap: boolean,
   most: number,
 ): LetterGap | null {
-  if (mayOverlap && (overlap(some, others) ?? overlap(others, some))) {
-    const at = (overlap(some, others) ?? overlap(others, some))!;
-    return { distance: 0, some: at, others: at };
-  }
+  const at = mayOverlap ? (overlap(some, others) ?? overlap(others, some)) : null;
+  if (at) return { distance: 0, some: at, others: at };
   let least2 = most * most;
   let found: LetterGap | null = null;
   const look = (points: readonly Int32Array[], edges: readonly Int32Array[], isTurned: boolean) => {
@@ -42,8 +40,8 @@ export function gapBetween(
             const distance2 = (x - px) ** 2 + (y - py) ** 2;
             if (distance2 >= least2) continue;
             least2 = distance2;
-            const [at, on] = [[px, py] as const, [x, y] as const];
-            found = { distance: Math.sqrt(distance2), some: isTurned ? on : at, others: isTurned ? at : on };
+            const [from, on] = [[px, py] as const, [x, y] as const];
+            found = { distance: Math.sqrt(distance2), some: isTurned ? on : from, others: isTurned ? from : on };
           }
         }
       }
@@ -56,9 +54,16 @@ export function gapBetween(
 
 /** A point of one that lies in the other. */
 function overlap(points: readonly Int32Array[], rings: readonly Int32Array[]): Point | null {
-  for (const ring of points) {
-    for (let i = 0; i < ring.length; i += 2) {
-      if (rings.some((other) => isPointInRing(ring[i]!, ring[i + 1]!, other))) return [ring[i]!, ring[i + 1]!];
+  for (const other of rings) {
+    const box = boxOfRings([other]);
+    if (!box) continue;
+    for (const ring of points) {
+      for (let i = 0; i < ring.length; i += 2) {
+        const [x, y] = [ring[i]!, ring[i + 1]!];
+        // Nearly every point lies outside its box.
+        if (x < box.minX || x > box.maxX || y < box.minY || y > box.maxY) continue;
+        if (isPointInRing(x, y, other)) return [x, y];
+      }
     }
   }
   return null;

@@ -1,4 +1,12 @@
-import { type NearLetters, type FaceOf, artJobOf, isJoinedFace, nearestLetters, unevenFigures } from '../artwork';
+import {
+  type NearLetters,
+  type FaceOf,
+  apartLetters,
+  artJobOf,
+  isJoinedFace,
+  nearestLetters,
+  unevenFigures,
+} from '../artwork';
 import { EM_UNITS } from '../faces';
 import type { Finding } from '../finding';
 import type { SetLine } from '../resolve';
@@ -7,9 +15,11 @@ import type { MeasuredFit } from './measure-findings';
 /** A run of figures as long as a year is read as one. */
 const YEAR = /[0-9]{4}|[0-9]{1,2}[./-][0-9]{1,2}/;
 
-/** What is to say of the letters one by one: figures that are not of full height in a year, neighbours that nearly touch. */
+/**
+ * What is to say of the letters one by one: figures that are not of full height in a year, neighbours that nearly touch,
+ * or that do not in a script. */
 export function letterFindings(fit: MeasuredFit, faceOf: FaceOf): Finding[] {
-  return [...figureFindings(fit, faceOf), ...nearFindings(fit, faceOf)];
+  return [...figureFindings(fit, faceOf), ...nearFindings(fit, faceOf), ...apartFindings(fit, faceOf)];
 }
 
 /** One for each run with such figures. */
@@ -46,4 +56,13 @@ function nearFindings({ slot, artwork, emMm }: MeasuredFit, faceOf: FaceOf): Fin
   if (gapMm >= leastMm || layer?.isApart) return [];
   const at = { line: nearest.line.no, run: nearest.run };
   return [{ kind: 'lettersNear', severity: 'check', letters: nearest.letters, gapMm, leastMm, at }];
+}
+
+/** What joins nothing in its face was drawn so, and is no news. */
+function apartFindings({ slot, artwork }: MeasuredFit, faceOf: FaceOf): Finding[] {
+  // Where every letter is a piece of its own, none should.
+  if (artwork.absent.length > 0 || slot.layers.some(({ isApart }) => isApart)) return [];
+  const apart = artJobOf(slot).lines.flatMap((line) => apartLetters(line, faceOf));
+  const pairs = [...new Set(apart.filter(({ isUsual }) => !isUsual).map(({ letters }) => letters.join('')))];
+  return pairs.length === 0 ? [] : [{ kind: 'lettersApart', severity: 'note', pairs }];
 }

@@ -4,8 +4,8 @@ import { type Finding, hasStop } from '../finding';
 import { type Draft, type Fit, type FitReport, type SetSize, setSize, sizeText, widthAt } from '../fit';
 import type { OverrideSet, RemedyKind, RunSpec } from '../spec';
 
-/** Those that the maker puts in order, and what answers one finding alone: another film, letters farther apart, a narrower border, letters of another face. */
-export type OfferKind = RemedyKind | 'film' | 'loosen' | 'border' | 'otherFace';
+/** Those that the maker puts in order, and what answers one finding alone: another film, letters farther apart, a narrower border, letters of another face, strokes between letters. */
+export type OfferKind = RemedyKind | 'film' | 'loosen' | 'border' | 'otherFace' | 'bridge';
 
 /** What one remedy would do to a text, and to the others of its set. */
 export interface RemedyOffer {

@@ -6,13 +6,15 @@ import { draftFit } from '../fit';
 import { resetSlot } from '../resolve';
 import { ownSettingsAt } from '../spec';
 import { type Process, isCut, processFacts, processOf } from '../shop';
+import { bridgedLetters } from './bridged';
 import { lettersOfOtherFace } from './other-face';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
 
-/** What answers one kind of finding alone, and stands in no order of the maker's. */
+/** What answers one kind of finding alone, and stands in no order of the maker's; without one, what is worth knowing and gains no size. */
 export function ownRemedies(trying: Trying, index: number, answering: Finding['kind'] | null): readonly RemedyOffer[] {
   if (answering === 'lowContrast' || answering === 'filmUnsuited') return films(trying, index, answering);
   if (answering === 'characterMissing') return lettersOfOtherFace(trying, index);
+  if (answering === null) return bridgedLetters(trying, index);
   if (answering === 'borderCloses') return narrowedBorder(trying, index);
   if (answering !== 'narrowGap' && answering !== 'lettersNear') return [];
   const looser = loosened(trying, index, answering);

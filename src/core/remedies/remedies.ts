@@ -17,7 +17,7 @@ const BY_GAIN: ReadonlySet<Finding['kind']> = new Set(['tooSmall', 'belowSet', '
 
 /**
  * Remedies for one fit of a report in the maker's order. With a finding that they are to answer, only those after which it is gone;
- * shortening, which nobody can work out, comes without a size. Without one, those that gain something. Draws and measures each:
+ * shortening, which nobody can work out, comes without a size. Without one, those that gain something, then what joins letters. Draws and measures each:
  * some 10 to 60 ms.
  */
 export function remediesFor(
@@ -31,7 +31,8 @@ export function remediesFor(
   const own = ownRemedies(trying, index, answering);
   // No size makes a film another one.
   if (answering === 'lowContrast' || answering === 'filmUnsuited') return own;
-  return [...own, ...trying.spec.remedies.order.flatMap((kind) => remedyOffer(trying, index, kind, answering) ?? [])];
+  const ordered = trying.spec.remedies.order.flatMap((kind) => remedyOffer(trying, index, kind, answering) ?? []);
+  return answering === null ? [...ordered, ...own] : [...own, ...ordered];
 }
 
 /** One remedy for one fit; null when it gains nothing, or leaves the finding that it is to answer. */

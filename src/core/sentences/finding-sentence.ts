@@ -3,6 +3,7 @@ import type { Finding } from '../finding';
 import { assertNever } from '../outcome';
 import { codeOf, coverSentence, nameOfCharacter } from './missing-words';
 import { METRIC, type Saying, type Units, sayingIn } from './saying';
+import { LACKS, dateSentence } from './unmade-words';
 import { bedWaysOut, borderWaysOut } from './ways-out';
 
 /** What a finding says to the maker, with what to do where something has to be done. */
@@ -38,6 +39,8 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
       const [gap, least] = say.apart(finding.gapMm, finding.leastMm, 2);
       return `${finding.letters.join(' and ')} ${finding.gapMm > 0 ? `stand ${gap} apart` : 'touch'}, the material takes ${least}: more tracking, or larger letters`;
     }
+    case 'lettersApart':
+      return `${quoted(finding.pairs)} ${finding.pairs.length === 1 ? 'does' : 'do'} not join, as letters of this face do: off the film they come apart`;
     case 'lowFigures':
       return `this face ${lowWords(finding).join(' and ')}: another lettering for years and dates`;
     case 'lowContrast':
@@ -49,7 +52,7 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
     case 'lettersOver':
       return `${finding.numOver === 1 ? '1 letter lies' : `${finding.numOver} letters lie`} over a neighbour, and each is a piece of its own: cut them in one piece, or give them more tracking`;
     case 'letterInAnother':
-      return `${finding.letters.map((letter) => `“${letter}”`).join(', ')} is drawn in one shape with its neighbour and cannot be a piece of its own: cut the letters in one piece`;
+      return `${quoted(finding.letters)} is drawn in one shape with its neighbour and cannot be a piece of its own: cut the letters in one piece`;
     case 'filmUnsuited':
       return unsuitedSentence(finding, say);
     case 'largerThanBed':
@@ -95,6 +98,10 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
   }
 }
 
+function quoted(texts: readonly string[]): string {
+  return texts.map((text) => `“${text}”`).join(', ');
+}
+
 /** Which capitals: of a line that is named, its own. */
 function capitalsOf(at: Finding['at']): string {
   return at?.line === undefined ? 'capitals' : `capitals of line ${at.line + 1}`;
@@ -128,6 +135,8 @@ export function findingWords(finding: Finding, units: Units = METRIC): string {
       return finding.numCrumbs === 1 ? '1 crumb' : `${finding.numCrumbs} crumbs`;
     case 'lettersNear':
       return `${finding.letters.join('')} ${finding.gapMm > 0 ? `${say.apart(finding.gapMm, finding.leastMm, 2)[0]} apart` : 'touch'}`;
+    case 'lettersApart':
+      return `${quoted(finding.pairs)} not joined`;
     case 'lowFigures':
       return `uneven figures ${[...finding.figures, ...finding.hanging].join(' ')}`;
     case 'lowContrast':
@@ -265,29 +274,4 @@ function pastSentence({ past, side, byMm }: Extract<Finding, { kind: 'placePast'
         ? `past the fold at the ${side}`
         : `over the blank’s ${side} edge`;
   return `its place reaches ${by} ${where}, where nothing is read: move it or make it smaller on Blank`;
-}
-
-const LACKS: Readonly<Record<Extract<Finding, { kind: 'monogramUnmade' }>['lacks'], string>> = {
-  noGiven: 'the name has no given name; type its letters in the column “monogram”',
-  noFurther: 'the name has no further given name; choose two letters for such names, or type its letters',
-  noFamily: 'the name has no family name; type its letters in the column “monogram”',
-  noSecond: 'a couple needs two names in one text, such as “Ann & Bo Lind”',
-  twoFamilies: 'the two have different family names; type the letters in the column “monogram”',
-};
-
-function dateSentence(why: Extract<Finding, { kind: 'dateUnread' }>['why'], said: string): string {
-  switch (why) {
-    case 'noDate':
-      return 'the wording asks for a date, and the list has none for it: type one';
-    case 'ambiguous':
-      return `“${said}” can be two days: say in the list’s questions which figure is the day`;
-    case 'impossible':
-      return `“${said}” is no day of the calendar: type the right date`;
-    case 'backwards':
-      return `“${said}” ends before it begins: type the right dates`;
-    case 'noYear':
-      return `“${said}” says no year, and the wording asks for one: type it`;
-    default:
-      return `“${said}” cannot be read as a date: type it another way, such as 14 June 2026`;
-  }
 }

@@ -112,6 +112,16 @@ const SAID: readonly (readonly [Finding, string, string])[] = [
     'LT touch',
   ],
   [
+    { kind: 'lettersApart', severity: 'note', pairs: ['rt'] },
+    '“rt” does not join, as letters of this face do: off the film they come apart',
+    '“rt” not joined',
+  ],
+  [
+    { kind: 'lettersApart', severity: 'note', pairs: ['rt', 'os'] },
+    '“rt”, “os” do not join, as letters of this face do: off the film they come apart',
+    '“rt”, “os” not joined',
+  ],
+  [
     { kind: 'lowFigures', severity: check, figures: ['1', '9'], hanging: [] },
     'this face draws 1 9 lower than its capitals: another lettering for years and dates',
     'uneven figures 1 9',

@@ -20,7 +20,7 @@ export function RemedyList({ spec, offers, picked, onPick }: RemedyListProps) {
     <RadioGroup aria-label="Remedies" value={picked} onChange={onPick} className="border-t border-rule">
       {offers.map((offer, i) => (
         <Radio
-          key={offer.kind}
+          key={`${offer.kind} ${i}`}
           value={i}
           className="flex cursor-pointer items-baseline gap-2 border-b border-rule px-1.5 py-1 data-checked:bg-verdigris-tint data-checked:font-semibold"
         >

@@ -5,7 +5,10 @@ import { REMEDY_WORDS } from './sentences';
 
 /** `Drawn narrower, 92 %`. */
 export function remedyWords(spec: RunSpec, { kind, sets }: RemedyOffer): string {
-  const details = sets.flatMap((set) => (kind === 'loosen' ? looserWords(set) : detailOf(spec, set)) ?? []);
+  const details = sets.flatMap((set) => {
+    if (kind === 'loosen') return looserWords(set) ?? [];
+    return (kind === 'bridge' ? bridgedWords(set) : detailOf(spec, set)) ?? [];
+  });
   return [REMEDY_WORDS[kind], ...details].join(', ');
 }
 
@@ -35,4 +38,10 @@ function detailOf(spec: RunSpec, set: OverrideSet): string | null {
 
 function looserWords(set: OverrideSet): string | null {
   return set.kind === 'tracking' ? `tracking ${Math.round(set.trackingEm * 1000) / 10} %` : null;
+}
+
+function bridgedWords(set: OverrideSet): string | null {
+  if (set.kind !== 'letters') return null;
+  const bridged = set.letters.filter(({ toNext }) => toNext?.kind === 'bridged');
+  return `after ${bridged.map(({ character }) => character).join(', ')}`;
 }
