@@ -3,6 +3,7 @@ export { Button, ButtonLink } from './button';
 export { Facet, type FacetProps } from './facet';
 export { FieldRow } from './field-row';
 export { FileButton } from './file-button';
+export { Fold } from './fold';
 export { HeldInput } from './held-input';
 export { useHeldText } from './use-held-text';
 export { Key } from './key';

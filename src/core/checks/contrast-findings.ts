@@ -14,24 +14,10 @@ export function contrastFindings({ slot: { variant, measured }, layers }: Fit): 
     if (isWholePlace(layer.make) && measured && isWholeBlank(variant, measured)) return [];
     const { colour } = layer.material;
     const ground = layerBelow(inked, i)?.layer.material.colour ?? variant.colour;
-    const problem = problemOf(colour.hex, ground.hex);
+    const problem = contrastProblem(colour.hex, ground.hex);
     if (!problem) return [];
     const { why, difference } = problem;
     const said = { film: colour.name, blank: ground.name, difference };
     return [{ kind: 'lowContrast', severity: 'check', why, ...said, at: { layerId: layer.id } }];
   });
-}
-
-const known = new Map<string, ReturnType<typeof contrastProblem>>();
-const MOST_KEPT = 1000;
-
-/** A run has a handful of pairs, and every fit asks. */
-function problemOf(film: string, blank: string): ReturnType<typeof contrastProblem> {
-  const key = `${film} ${blank}`;
-  const found = known.get(key);
-  if (found !== undefined) return found;
-  if (known.size >= MOST_KEPT) known.clear();
-  const problem = contrastProblem(film, blank);
-  known.set(key, problem);
-  return problem;
 }

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { useRun } from '@/client';
 import { toggleTaker } from '@/core/edit';
 import { type Entry, type RunSpec, findBlank, getsBlank } from '@/core/spec';
-import { type TableColumn, TickBox, VirtualTable } from '@/ui';
+import { Fold, type TableColumn, TickBox, VirtualTable } from '@/ui';
 
 interface WhoTableProps {
   /** A changed rule of one use. */
@@ -46,11 +46,10 @@ export function WhoTable({ onChange }: WhoTableProps) {
     [spec, onChange],
   );
   return (
-    <details>
-      <summary className="cursor-pointer">Who gets what, one by one</summary>
+    <Fold summary="Who gets what, one by one">
       <div className="mt-2 max-w-[760px] overflow-x-auto">
         <VirtualTable label="Who gets what" columns={columns} rows={rows} idOf={({ id }) => id} rowPx={34} />
       </div>
-    </details>
+    </Fold>
   );
 }

@@ -6,6 +6,7 @@ import { changeOwnLetter, mayChangeLetter, ownLetterAt } from '@/core/edit';
 import { MOST_OWN_LETTERS, type TextRef, letteringOfText } from '@/core/spec';
 import type { Lettering } from '@/core/shop';
 import { type TextLetter, textLetters } from '@/core/wording';
+import { Fold } from '@/ui';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { textOf } from './fit-key';
 import { LetterFields } from './letter-fields';
@@ -23,10 +24,9 @@ export function LetterPanel({ subject }: LetterPanelProps) {
   const lettering = letteringOfText(spec, at);
   if (subject.isSpread || lines.flat().length === 0 || !lettering) return null;
   return (
-    <details className="group">
-      <summary className="heading-small cursor-pointer">Single letters of {subject.text.join(' / ')}</summary>
+    <Fold summary={`Single letters of ${subject.text.join(' / ')}`} summaryClassName="heading-small">
       <Letters key={`${at.entryId} ${at.placeId}`} lettering={lettering} at={at} lines={lines} />
-    </details>
+    </Fold>
   );
 }
 

@@ -4,7 +4,7 @@ import { useLengths, useRun, useShopMaterials } from '@/client';
 import { type FinestCut, isCut, kindFacts, processFacts, processOf } from '@/core/shop';
 import { type MainPlace, type PlaceSlot, changeMaterialValue } from '@/core/edit';
 import { Swatch } from '@/drawing';
-import { LengthField } from '@/ui';
+import { Fold, LengthField } from '@/ui';
 import { FilmRule } from './film-rule';
 import { MaterialDiffers, MaterialSelect } from './shop-materials';
 
@@ -50,8 +50,7 @@ export function MaterialPanel({ place, slot: placeSlot, isOnly }: MaterialPanelP
         {hint && `; ${hint}`}.
       </p>
       {isCut(process) && (
-        <details>
-          <summary className="cursor-pointer">How fine it can be cut</summary>
+        <Fold summary="How fine it can be cut">
           {FINEST.map(([part, label]) => (
             <LengthField
               key={part}
@@ -65,7 +64,7 @@ export function MaterialPanel({ place, slot: placeSlot, isOnly }: MaterialPanelP
             />
           ))}
           <p className="text-sm text-soft">Starting points. The maker’s sheet and your own trials win.</p>
-        </details>
+        </Fold>
       )}
     </section>
   );

@@ -3,7 +3,7 @@
 import { useRun } from '@/client';
 import { WIDTH_SHARES } from '@/core/spec';
 import { changeRemedies, movedTo } from '@/core/edit';
-import { NumberField, SortableList, SortableRow, TextButton } from '@/ui';
+import { Fold, NumberField, SortableList, SortableRow, TextButton } from '@/ui';
 import { REMEDY_WORDS } from './sentences';
 
 /** Which remedy is offered first, and how far letters may be drawn narrower or wider. */
@@ -13,8 +13,7 @@ export function RemedyOrder() {
   const move = (from: number, to: number) =>
     change((now) => changeRemedies(now, { order: movedTo(now.remedies.order, from, to) }));
   return (
-    <details>
-      <summary className="cursor-pointer">Remedies: order and limits</summary>
+    <Fold summary="Remedies: order and limits">
       <SortableList id="remedies" ids={order} onMove={move} className="my-1.5">
         {order.map((kind, i) => (
           <SortableRow
@@ -52,6 +51,6 @@ export function RemedyOrder() {
         max={WIDTH_SHARES.most * 100}
         onChange={(percent) => change((now) => changeRemedies(now, { stretchTo: percent / 100 }))}
       />
-    </details>
+    </Fold>
   );
 }

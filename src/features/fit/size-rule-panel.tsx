@@ -5,7 +5,7 @@ import { firstClassRule } from '@/core/edit';
 import { columnsBesideText } from '@/core/roster';
 import type { SetSize } from '@/core/fit';
 import { DEFAULT_BAND, type SizeGroup, type SizeRule } from '@/core/spec';
-import { Choice, FieldRow, optionsOf, Select } from '@/ui';
+import { Fold, Choice, FieldRow, optionsOf, Select } from '@/ui';
 import { ClassFields } from './class-fields';
 import { RuleDetails } from './rule-details';
 import { LETTER_WORDS, LIE_WORDS } from './sentences';
@@ -42,10 +42,7 @@ export function SizeRulePanel({ group, setSize, others, isShared, onSizeWith, on
       ) : (
         <RuleDetails rule={rule} setSize={setSize} onChange={setRule} />
       )}
-      <details>
-        <summary className="cursor-pointer text-soft">
-          Compared by {LETTER_WORDS[letter]}, lies by {LIE_WORDS[lie]}
-        </summary>
+      <Fold summary={`Compared by ${LETTER_WORDS[letter]}, lies by ${LIE_WORDS[lie]}`} summaryClassName="text-soft">
         {(others.length > 0 || isShared) && (
           <FieldRow label="Sized">
             <Select
@@ -65,7 +62,7 @@ export function SizeRulePanel({ group, setSize, others, isShared, onSizeWith, on
         <FieldRow label="Lies by">
           <Select options={optionsOf(LIE_WORDS)} value={lie} onChange={(id) => onChange({ lie: id })} />
         </FieldRow>
-      </details>
+      </Fold>
     </div>
   );
 }
