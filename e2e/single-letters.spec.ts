@@ -161,3 +161,26 @@ test('letters are sized by class of the list: one height each, one of them chose
   expect(await heights()).toEqual(level);
   await step(page, 'Proof');
 });
+
+test('letters of a script that do not join are noted, and their remedy bridges them; it is taken back', async ({
+  page,
+}) => {
+  const id = await startRun(page, server.url, 'Rope bags', ['Roberta', 'Una']);
+  await page.goto(`${server.url}/runs/${id}/fit`);
+  await settled(page);
+  const before = await ink(page, id, 'Roberta');
+  await expect(tile(page, 'Roberta')).toContainText('“rt” not joined');
+  await expect(tile(page, 'Una')).not.toContainText('not joined');
+  await tile(page, 'Roberta').getByRole('button', { name: 'Decide on Roberta' }).click();
+  const remedies = page.getByRole('radiogroup', { name: 'Remedies' });
+  await remedies.getByRole('radio', { name: 'Short strokes where letters do not join, after r' }).click();
+  await page.getByRole('button', { name: /^Take it/ }).click();
+  await expectSaved(page);
+  await settled(page);
+  expect((await ink(page, id, 'Roberta')).numIslands).toBe(before.numIslands - 1);
+  await expect(tile(page, 'Roberta')).not.toContainText('not joined');
+  await undo(page);
+  await expectSaved(page);
+  await settled(page);
+  expect(await ink(page, id, 'Roberta')).toEqual(before);
+});
