@@ -2,6 +2,7 @@ import { type Bench, bestOf, calibrationMs, machine } from './bench';
 import { DEED_BENCHES } from './deeds.bench';
 import { FACE_BENCHES } from './faces.bench';
 import { FIT_BENCHES } from './fit.bench';
+import { FORM_BENCHES } from './forms.bench';
 import { LAYER_BENCHES } from './layers.bench';
 import { LEDGER_BENCHES } from './ledger.bench';
 import { LIST_BENCHES } from './list.bench';
@@ -13,6 +14,7 @@ import { SHEETS_BENCHES } from './sheets.bench';
 const [wanted = ''] = process.argv.slice(2);
 const benches: readonly Bench[] = [
   ...FIT_BENCHES,
+  ...FORM_BENCHES,
   ...LAYER_BENCHES,
   ...PLACE_BENCHES,
   ...SHEETS_BENCHES,

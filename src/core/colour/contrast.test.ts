@@ -1,4 +1,4 @@
-import { contrastOf, contrastProblem } from '.';
+import { contrastOf, contrastProblem, lightnessOf } from '.';
 
 test('distance is 100 between black and white, nothing between equals, and the same both ways', () => {
   expect(contrastOf('#000000', '#ffffff')).toBeCloseTo(100, 3);
@@ -23,4 +23,19 @@ test.each([
 
 test('a colour on itself is alike, never a clash', () => {
   expect(contrastProblem('#b23a34', '#b23a34')).toEqual({ why: 'alike', difference: 0 });
+});
+
+test('how light a colour looks goes from black to white, and is the same when it is asked again', () => {
+  expect(lightnessOf('#000000')).toBeCloseTo(0, 6);
+  expect(lightnessOf('#ffffff')).toBeCloseTo(100, 3);
+  const grey = lightnessOf('#777777');
+  expect(grey).toBeGreaterThan(50);
+  expect(grey).toBeLessThan(65);
+  expect(lightnessOf('#777777')).toBe(grey);
+});
+
+test('the very same colours compare alike however many are asked in between', () => {
+  const before = contrastOf('#b23a34', '#24344f');
+  for (let i = 0; i < 1200; i++) contrastOf(`#${i.toString(16).padStart(6, '0')}`, '#ffffff');
+  expect(contrastOf('#b23a34', '#24344f')).toBe(before);
 });

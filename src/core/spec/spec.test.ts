@@ -40,6 +40,8 @@ test('what a column says stands by how many say it, then by name, as it was writ
     { value: 'bag', numEntries: 1 },
     { value: 'tag', numEntries: 1 },
   ]);
+  const classes = columnValues(withColumn(['Class 10', 'class 2', 'class 1', 'class 10', 'crew']), 'gift');
+  expect(classes.map(({ value }) => value)).toEqual(['Class 10', 'class 1', 'class 2', 'crew']);
   expect(columnValues(spec, 'no such column')).toEqual([{ value: '', numEntries: 5 }]);
 });
 
