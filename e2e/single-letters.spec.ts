@@ -147,6 +147,8 @@ test('letters are sized by class of the list: one height each, one of them chose
   expect(level['Per']).toBe(level['Wilhelmina Abernethy']);
   expect(Number(level['Bo'])).toBeGreaterThan(Number(level['Per']));
 
+  await expect(tile(page, 'Ivo')).toContainText('“child”');
+  await expect(tile(page, 'Per')).toContainText('“adult”');
   const classes = side(page).getByRole('list', { name: 'Letter height by “class”' });
   await expect(classes.getByRole('listitem')).toHaveCount(2);
   await classes.getByRole('button', { name: 'Choose the height of “child”' }).click();

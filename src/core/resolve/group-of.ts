@@ -11,7 +11,15 @@ export function groupOf(spec: RunSpec, sizeGroupId: string, { fields }: Pick<Ent
   return { ...group, id: classGroupId(group.id, key), rule: { kind: 'level', heightMm } };
 }
 
+const BETWEEN = '/';
+
 /** The set of one class of a group, by which its size is told. */
 export function classGroupId(groupId: string, value: string): string {
-  return `${groupId}/${wordKey(value)}`;
+  return `${groupId}${BETWEEN}${wordKey(value)}`;
+}
+
+/** Which class a set is of, in small letters; null where its group is not sized by class. No id of a group has what stands between. */
+export function classOfSet(setId: string): string | null {
+  const at = setId.indexOf(BETWEEN);
+  return at < 0 ? null : setId.slice(at + BETWEEN.length);
 }

@@ -3,6 +3,7 @@ import { type Lengths, useFindingWords } from '@/client';
 import { areaWords } from '@/core/units';
 import { factsOf, layerWord, nameOfFit, saidBeside, shownMeasures } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
+import { classOfSet } from '@/core/resolve';
 import type { ShapeBox } from '@/core/shop';
 import type { DrawnLayer } from '@/drawing';
 import { SeverityTag, TickBox } from '@/ui';
@@ -43,6 +44,7 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
   const worst = worstSeverity(fit.findings);
   const text = nameOfFit(fit);
   const key = fitKey(fit);
+  const ofClass = classOfSet(fit.setId);
   return (
     <div
       role="listitem"
@@ -87,6 +89,7 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
           {other && ` → ${lengths.figure(other.fit.capHeightMm)}`} ·{' '}
           <span title="ink, width × height">{lengths.pair(fit.inkWidthMm, fit.inkHeightMm)}</span>
           {place.variantWords && ` · ${place.variantWords}`}
+          {ofClass !== null && ` · ${ofClass === '' ? 'no class said' : `“${ofClass}”`}`}
         </p>
       )}
       {fit.emMm > 0 && <MeasureLine fit={fit} lengths={lengths} />}
