@@ -23,7 +23,8 @@ function inputs(numLetters: number) {
 function msEach(shape: MonogramShape): string {
   const three = inputs(3);
   const taken = formMonogram(shape, three[0]!) ? three : inputs(2);
-  const ms = cpuMs(() => taken.forEach((input) => formMonogram(shape, input)));
+  const rounds = [1, 2, 3].map(() => cpuMs(() => taken.forEach((input) => formMonogram(shape, input))));
+  const ms = Math.min(...rounds);
   return `${shape} ${(ms / NUM_MONOGRAMS).toFixed(2)}`;
 }
 

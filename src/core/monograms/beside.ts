@@ -7,8 +7,14 @@ const SIDE_ROWS = 2;
 /** How far a letter may slip under its neighbour, of its own width: more, and the order of the letters is lost. */
 const MOST_SLIP = 0.2;
 
-/** How far the ink of a letter reaches to one side, row by row from the head of the form to its foot; null where it has none. */
-type Profile = readonly (number | null)[];
+/**
+ * How far the ink of a letter reaches to both sides, row by row from the head of the form to its foot; where it has none, infinitely
+ * little.
+ */
+interface Profile {
+  readonly left: Float64Array;
+  readonly right: Float64Array;
+}
 
 /**
  * The letters from left to right with their ink `gap` apart where they are nearest, head to foot from y = -height to 0; the first begins
@@ -20,53 +26,59 @@ export function besideEachOther(
   height: number,
 ): readonly (readonly Ring[])[] | null {
   const placed: (readonly Ring[])[] = [];
-  let before: { readonly profile: Profile; readonly right: number } | null = null;
+  let before: { readonly right: Float64Array; readonly maxX: number } | null = null;
   for (const rings of letters) {
     const box = boxOfRings(rings);
     if (!box) return null;
-    const left = profileOf(rings, height, 'left');
+    const { left, right } = profileOf(rings, height);
     const width = box.maxX - box.minX;
-    const wanted: number = before ? touching(before.profile, left) + gap : -box.minX;
-    const dx: number = Math.round(
-      before ? Math.max(wanted, before.right + gap - box.minX - MOST_SLIP * width) : wanted,
-    );
+    const wanted: number = before ? touching(before.right, left) + gap : -box.minX;
+    const dx: number = Math.round(before ? Math.max(wanted, before.maxX + gap - box.minX - MOST_SLIP * width) : wanted);
     placed.push(rings.map((ring) => movedRing(ring, dx, 0)));
-    const right: Profile = profileOf(rings, height, 'right').map((x) => (x === null ? null : x + dx));
-    before = { profile: right, right: box.maxX + dx };
+    before = { right: right.map((x) => x + dx), maxX: box.maxX + dx };
   }
   return placed;
 }
 
 /** How far the second has to be moved so that it touches the first. */
-function touching(right: Profile, left: Profile): number {
+function touching(right: Float64Array, left: Float64Array): number {
   let most = -Infinity;
-  right.forEach((x, row) => {
-    if (x === null) return;
-    for (let near = Math.max(0, row - SIDE_ROWS); near <= Math.min(NUM_ROWS - 1, row + SIDE_ROWS); near++) {
-      const other = left[near];
-      if (other !== null && other !== undefined) most = Math.max(most, x - other);
+  for (let row = 0; row < NUM_ROWS; row++) {
+    const end = Math.min(NUM_ROWS - 1, row + SIDE_ROWS);
+    for (let near = Math.max(0, row - SIDE_ROWS); near <= end; near++) {
+      const dx = right[row]! - left[near]!;
+      if (dx > most) most = dx;
     }
-  });
+  }
   return most;
 }
 
-function profileOf(rings: readonly Ring[], height: number, side: 'left' | 'right'): Profile {
-  const profile: (number | null)[] = new Array<number | null>(NUM_ROWS).fill(null);
-  const isFarther = (x: number, than: number | null | undefined) =>
-    than === null || than === undefined || (side === 'left' ? x < than : x > than);
-  const rowOf = (y: number) => Math.floor(((y + height) / height) * NUM_ROWS);
+function profileOf(rings: readonly Ring[], height: number): Profile {
+  const left = new Float64Array(NUM_ROWS).fill(Infinity);
+  const right = new Float64Array(NUM_ROWS).fill(-Infinity);
+  const pitch = height / NUM_ROWS;
+  const rowOf = (y: number) => Math.floor((y + height) / pitch);
   for (const ring of rings) {
     for (let k = 0, j = ring.length - 2; k < ring.length; j = k, k += 2) {
-      const [ax, ay, bx, by] = [ring[j]!, ring[j + 1]!, ring[k]!, ring[k + 1]!];
-      const [first, last] = [rowOf(Math.min(ay, by)), rowOf(Math.max(ay, by))];
-      for (let row = Math.max(0, first); row <= Math.min(NUM_ROWS - 1, last); row++) {
-        // The part of the edge within this row.
-        const [top, bottom] = [row, row + 1].map((edge) => (edge / NUM_ROWS) * height - height);
-        const at = (y: number) => (by === ay ? ax : ax + ((y - ay) / (by - ay)) * (bx - ax));
-        const ys = [Math.max(top!, Math.min(ay, by)), Math.min(bottom!, Math.max(ay, by))];
-        for (const x of ay === by ? [ax, bx] : ys.map(at)) if (isFarther(x, profile[row])) profile[row] = x;
+      const ax = ring[j]!;
+      const ay = ring[j + 1]!;
+      const bx = ring[k]!;
+      const by = ring[k + 1]!;
+      const high = Math.min(ay, by);
+      const low = Math.max(ay, by);
+      const slope = ay === by ? 0 : (bx - ax) / (by - ay);
+      const end = Math.min(NUM_ROWS - 1, rowOf(low));
+      for (let row = Math.max(0, rowOf(high)); row <= end; row++) {
+        // The part of the edge within this row; one that lies level is in it as a whole.
+        const top = row * pitch - height;
+        const from = ay === by ? ax : ax + (Math.max(top, high) - ay) * slope;
+        const to = ay === by ? bx : ax + (Math.min(top + pitch, low) - ay) * slope;
+        if (from < left[row]!) left[row] = from;
+        if (to < left[row]!) left[row] = to;
+        if (from > right[row]!) right[row] = from;
+        if (to > right[row]!) right[row] = to;
       }
     }
   }
-  return profile;
+  return { left, right };
 }
