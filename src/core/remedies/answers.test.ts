@@ -7,7 +7,7 @@ import { fitAll } from '../fit';
 import { resolveSlots } from '../resolve';
 import { type RunSpec, wordingOf } from '../spec';
 import { proofRows, tickRows } from '../wording';
-import { aRun, seededBytes, shippedFaces, withPlace, withRule } from '../test';
+import { aBorder, aRun, seededBytes, shippedFaces, withBorders, withPlace, withRule } from '../test';
 import { answers } from './offer';
 import { remediesFor } from '.';
 
@@ -91,6 +91,12 @@ describe('a film that is hard to tell from the blank', () => {
       measured(spec)[0]!.fit.emMm * measured(spec)[0]!.fit.artwork.capHeightEm,
       9,
     );
+  });
+
+  test('of several layers the films are chosen by hand', () => {
+    const bordered = withBorders(spec, aBorder(2));
+    expect(measured(bordered)[0]!.findings.length).toBeGreaterThan(0);
+    expect(offersFor(bordered, 'lowContrast')).toEqual([]);
   });
 
   test('what is cut another way is no film for it', () => {
@@ -267,4 +273,39 @@ test('letters that stand as close as their face bears are not drawn closer', () 
   const at = (trackingEm: number) => setOverrides(spec, [ref], { kind: 'tracking', trackingEm }, seededBytes(2));
   expect(kindsOf(at(closest + 0.01), null)).toContain('tighten');
   for (const em of [closest, closest - 0.01]) expect(kindsOf(at(em), null)).not.toContain('tighten');
+});
+
+test('what leaves nothing to decide of its measures passes, whatever is noted besides', () => {
+  let [passing, failing] = [0, 0];
+  for (const spec of [withPlace(aRun(['Wilhelmina Abernethy']), 180, 52), withPlace(aRun(['Brook Hall']), 60, 18)]) {
+    for (const { kind, passes, findings } of offersFor(spec, null)) {
+      if (kind === 'shorten') continue;
+      const open = findings.filter(({ severity }) => severity !== 'note').map((one) => one.kind);
+      const isFine = open.some((one) => one === 'thinStroke' || one === 'narrowGap' || one === 'smallHole');
+      const isStopped = findings.some(({ severity }) => severity === 'stop');
+      expect([kind, passes]).toEqual([kind, !isFine && !isStopped]);
+      if (passes && findings.some(({ severity }) => severity === 'note')) passing++;
+      if (!passes) failing++;
+    }
+  }
+  expect(passing).toBeGreaterThan(0);
+  expect(failing).toBeGreaterThan(0);
+});
+
+test('of other faces that one is offered whose letters are the most above the least that it is cut at', () => {
+  const spec = withPlace(aRun(['Wilhelmina Abernethy']), 180, 52, 'stand-block');
+  const [offer] = offersFor(spec, null).filter(({ kind }) => kind === 'narrowerFace');
+  const [set] = offer!.sets;
+  const { ref } = measured(spec)[0]!.fit.slot;
+  const easeIn = (letteringId: string) => {
+    const [first] = measured(setOverrides(spec, [ref], { kind: 'lettering', letteringId }, seededBytes(5)));
+    const { emMm, artwork, slot } = first!.fit;
+    return { letteringId, ease: (emMm * artwork.capHeightEm) / slot.leastHeightMm };
+  };
+  const block = spec.shop.letterings.filter(({ id }) =>
+    ['heavy-slab', 'narrow-block', 'round-block', 'tall-capitals'].includes(id),
+  );
+  const eases = block.map(({ id }) => easeIn(id)).sort((a, b) => b.ease - a.ease);
+  expect(eases.length).toBeGreaterThan(2);
+  expect(set).toEqual({ kind: 'lettering', letteringId: eases[0]!.letteringId });
 });
