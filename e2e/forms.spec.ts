@@ -108,6 +108,42 @@ test('a monogram in a ring over a name and a year, of three and of two letters; 
   expect(await inkOf(page, id)).toEqual(round);
 });
 
+test('a form that spoils the strokes of a script is told, and answered by another face; it is taken back', async ({
+  page,
+}) => {
+  const id = await startRun(page, server.url, 'Oven gloves', ['Tilda Edda Lund', 'Hedda Ina Holm']);
+  await page.goto(`${server.url}/runs/${id}/wording`);
+  await page.getByRole('textbox', { name: 'Line 1 of chest' }).click();
+  await page.keyboard.press('Control+A');
+  await page.getByRole('group', { name: 'Put in' }).getByRole('button', { name: 'monogram', exact: true }).click();
+  await expectSaved(page);
+  await step(page, 'Fit');
+  await settled(page);
+  await form(page, 'round').click();
+  await expectSaved(page);
+  await settled(page);
+  const round = await inkOf(page, id);
+  const told = page.getByTestId('fit').filter({ hasText: 'TEL' }).first();
+  await expect(told).toContainText('times as uneven');
+  await told.getByRole('button', { name: /^Decide on TEL/ }).click();
+  await expect(page.getByRole('region', { name: 'To decide' })).toContainText(
+    'another form, or the monogram in another',
+  );
+  await page
+    .getByRole('radio', { name: /^The monogram in another face/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /^Take it/ }).click();
+  await expectSaved(page);
+  await settled(page);
+  await expect(told).not.toContainText('times as uneven');
+  await undo(page);
+  await expectSaved(page);
+  await settled(page);
+  await expect(told).toContainText('times as uneven');
+  expect(await inkOf(page, id)).toEqual(round);
+});
+
 test('a set on one circle, one text of it straight, each taken back', async ({ page }) => {
   test.setTimeout(180_000);
   const id = await startRun(page, server.url, 'Bakery bags', ['Odalys', 'Bo', 'Wilhelmina', 'Per']);

@@ -169,7 +169,10 @@ for (const between of ['nothing', 'rule', 'dot', 'lozenge'] as const) {
   }
 }
 const named = SHIPPED_FACES.filter(({ name }) => FACES.includes(name) || /script/i.test(name)).map(({ sha }) => sha);
-const bent = [...named, ...SHIPPED_FACES.filter(({ sha }) => isJoinedFace(faceOf(sha))).map(({ sha }) => sha)].slice(0, 7);
+const bent = [...named, ...SHIPPED_FACES.filter(({ sha }) => isJoinedFace(faceOf(sha))).map(({ sha }) => sha)].slice(
+  0,
+  7,
+);
 for (const way of ['arch', 'dip'] as const) {
   for (const letters of ['bent', 'turned'] as const) {
     for (const curve of [

@@ -90,7 +90,7 @@ type FindingFacts =
       readonly leastMm: number;
     }
   /** Neighbours of a script that join otherwise and do not touch here: off the film they come one by one. Each pair once. */
-  | { readonly kind: 'lettersApart'; readonly severity: 'note'; readonly pairs: readonly string[] }
+  | { readonly kind: 'lettersUnjoined'; readonly severity: 'note'; readonly pairs: readonly string[] }
   /** Figures whose tops this face draws lower than its capitals, and those that hang below the line, in a text with a year or a date. */
   | {
       readonly kind: 'lowFigures';
@@ -214,6 +214,14 @@ type FindingFacts =
       readonly severity: 'check';
       readonly numLetters: number;
       readonly shape: MonogramShape;
+    }
+  /** The form of a monogram makes its thick strokes so many times as thick against its thin ones as the letters are drawn. */
+  | {
+      readonly kind: 'strokesUneven';
+      readonly severity: 'check';
+      readonly shape: MonogramShape;
+      readonly times: number;
+      readonly most: number;
     }
   /** Bent so much that its letters are nearer to each other on one side than on the other by a share that is seen. */
   | {

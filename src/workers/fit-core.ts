@@ -138,7 +138,14 @@ export async function remedyForAllOnScreen(
 
 /** Such as answer one kind of finding alone, and stand in no order. */
 function isOwnKind(kind: RemedyOffer['kind']): kind is Exclude<RemedyOffer['kind'], RemedyKind> {
-  return kind === 'film' || kind === 'loosen' || kind === 'border' || kind === 'otherFace' || kind === 'bridge';
+  return (
+    kind === 'film' ||
+    kind === 'loosen' ||
+    kind === 'border' ||
+    kind === 'otherFace' ||
+    kind === 'evenFace' ||
+    kind === 'bridge'
+  );
 }
 
 /** The fits of one place in another lettering, as their rule would size them. */

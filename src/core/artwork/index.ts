@@ -10,6 +10,7 @@ export { type Hole, placeBody } from './place-body';
 export { type ArtCache, artCache } from './art-cache';
 export { type Artwork, type LayerArt, drawArtwork } from './draw-artwork';
 export { type FaceOf, type PlacedLetter, placedLetters } from './lay-line';
+export type { FormedLetters } from './laid-line';
 export { stemOf } from './bridge';
 export { type ApartLetters, apartLetters } from './apart-letters';
 export { isJoinedFace, tightenLimitEm } from './joined-face';

@@ -20,6 +20,15 @@ export interface LaidLine {
   readonly scale: number;
   /** The letters of a monogram that its shape could not take; null: they could be, or there is none. */
   readonly unformed: number | null;
+  /** Those that have their form; null: none has. */
+  readonly formed: FormedLetters | null;
+}
+
+/** The letters of a monogram as they are drawn, and in their form, before either is brought to its size. */
+export interface FormedLetters {
+  readonly drawn: readonly Ring[];
+  readonly formed: readonly Ring[];
+  readonly capHeight: number;
 }
 
 /** What is said of a text besides its lines. */
@@ -34,7 +43,17 @@ export function laidLine(line: SetLine, { monogram, widthShare }: LineSetting, f
   const scale = line.sizeShare ?? 1;
   // Of several faces the tallest keeps clear of the line above.
   const capHeight = Math.max(0, ...line.runs.map(({ face }) => faceOf(face).capHeightEm)) * EM_UNITS;
-  const plain: LaidLine = { line, glyphs, beside: [], missing, capHeight, lowestShare: 1, scale: 1, unformed: null };
+  const plain: LaidLine = {
+    line,
+    glyphs,
+    beside: [],
+    missing,
+    capHeight,
+    lowestShare: 1,
+    scale: 1,
+    unformed: null,
+    formed: null,
+  };
   const isMonogram = line.runs.length > 0 && line.runs.every((run) => run.isMonogram);
   const drawn = resized(plain, widthShare, 1);
   const formed =
@@ -58,6 +77,7 @@ function withForm(
     ...standing,
     beside: [...standing.beside, ...around],
     unformed: shape && !formed ? input.letters.length : null,
+    formed: formed ? { drawn: input.letters.flat(), formed: formed.letters.flat(), capHeight } : null,
   };
 }
 

@@ -4,7 +4,7 @@ import type { LetterApart, SetLine } from '../resolve';
 import type { Bend } from '../shop';
 import { type ArtJob, facesOfJob } from './art-job';
 import { type BendAt, type KnownBend, bendAt, bentRing, isKnownBend, turnedRings } from './bend';
-import { type LaidLine, inkBoxOf, laidLine } from './laid-line';
+import { type FormedLetters, type LaidLine, inkBoxOf, laidLine } from './laid-line';
 import { type FaceOf, type LaidGlyph, type MissingCharacter, byLetter } from './lay-line';
 import { isJoinedFace } from './joined-face';
 import { type Letters, lettersOf } from './letters';
@@ -33,6 +33,8 @@ export interface TextFacts {
   readonly lineScales: readonly number[];
   /** Monograms that are not of as many letters as their shape takes. */
   readonly unformed: readonly { readonly line: number; readonly numLetters: number }[];
+  /** Monograms in their form, by line. */
+  readonly formed: readonly { readonly line: number; readonly letters: FormedLetters }[];
   /** The circle that it is bent to; null: it is straight. */
   readonly bent: Bent | null;
   /** Lines that run round a monogram. */
@@ -108,6 +110,7 @@ export function setLetters(job: LettersJob, faceOf: FaceOf): SetLetters {
     unformed: laid.flatMap(({ line, unformed }) =>
       unformed === null ? [] : [{ line: line.no, numLetters: unformed }],
     ),
+    formed: laid.flatMap(({ line, formed }) => (formed ? [{ line: line.no, letters: formed }] : [])),
     bent: at && { radiusEm: at.radius / EM_UNITS, heightEm: capHeightEm + lastBaselineEm },
     round: round.flatMap(({ laid: { line, capHeight }, at: own }) =>
       own ? [{ line: line.no, way: own.way, radiusEm: own.radius / EM_UNITS, heightEm: capHeight / EM_UNITS }] : [],

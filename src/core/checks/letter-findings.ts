@@ -11,6 +11,7 @@ import { EM_UNITS } from '../faces';
 import type { Finding } from '../finding';
 import type { SetLine } from '../resolve';
 import type { MeasuredFit } from './measure-findings';
+import { strokeFindings } from './stroke-findings';
 
 /** A run of figures as long as a year is read as one. */
 const YEAR = /[0-9]{4}|[0-9]{1,2}[./-][0-9]{1,2}/;
@@ -19,7 +20,12 @@ const YEAR = /[0-9]{4}|[0-9]{1,2}[./-][0-9]{1,2}/;
  * What is to say of the letters one by one: figures that are not of full height in a year, neighbours that nearly touch,
  * or that do not in a script. */
 export function letterFindings(fit: MeasuredFit, faceOf: FaceOf): Finding[] {
-  return [...figureFindings(fit, faceOf), ...nearFindings(fit, faceOf), ...apartFindings(fit, faceOf)];
+  return [
+    ...figureFindings(fit, faceOf),
+    ...nearFindings(fit, faceOf),
+    ...apartFindings(fit, faceOf),
+    ...strokeFindings(fit),
+  ];
 }
 
 /** One for each run with such figures. */
@@ -64,5 +70,5 @@ function apartFindings({ slot, artwork }: MeasuredFit, faceOf: FaceOf): Finding[
   if (artwork.absent.length > 0 || slot.layers.some(({ isApart }) => isApart)) return [];
   const apart = artJobOf(slot).lines.flatMap((line) => apartLetters(line, faceOf));
   const pairs = [...new Set(apart.filter(({ isUsual }) => !isUsual).map(({ letters }) => letters.join('')))];
-  return pairs.length === 0 ? [] : [{ kind: 'lettersApart', severity: 'note', pairs }];
+  return pairs.length === 0 ? [] : [{ kind: 'lettersUnjoined', severity: 'note', pairs }];
 }

@@ -14,3 +14,4 @@ export {
   thinnestStroke,
 } from './measure-outline';
 export { numCrumbs } from './num-crumbs';
+export { strokeContrast } from './stroke-contrast';

@@ -14,14 +14,14 @@ const bridgesOf = (spec: RunSpec, index = 0) =>
   );
 const reported = (spec: RunSpec, index = 0) =>
   measuredReport(checkedReport(resolveSlots(spec), cache), cache).fits[index]!;
-const notesOf = (spec: RunSpec) => reported(spec).findings.filter(({ kind }) => kind === 'lettersApart');
+const notesOf = (spec: RunSpec) => reported(spec).findings.filter(({ kind }) => kind === 'lettersUnjoined');
 const withLetters = (spec: RunSpec, letters: readonly OwnLetter[], index = 0) =>
   setOverrides(spec, [resolveSlots(spec)[index]!.ref], { kind: 'letters', letters }, seededBytes(3));
 const numIslands = (spec: RunSpec) => reported(spec).fit.artwork.outline.islands.length;
 
 test('letters of a script that do not touch are noted, and one island less once they are bridged', () => {
   const spec = aRun(['Albert', 'Anna']);
-  expect(notesOf(spec)).toEqual([{ kind: 'lettersApart', severity: 'note', pairs: ['rt'] }]);
+  expect(notesOf(spec)).toEqual([{ kind: 'lettersUnjoined', severity: 'note', pairs: ['rt'] }]);
   const [offer, ...others] = bridgesOf(spec);
   expect(others).toEqual([]);
   expect(offer!.sets).toEqual([

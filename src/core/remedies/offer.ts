@@ -5,7 +5,7 @@ import { type Draft, type Fit, type FitReport, type SetSize, setSize, sizeText, 
 import type { OverrideSet, RemedyKind, RunSpec } from '../spec';
 
 /** Those that the maker puts in order, and what answers one finding alone: another film, letters farther apart, a narrower border, letters of another face, strokes between letters. */
-export type OfferKind = RemedyKind | 'film' | 'loosen' | 'border' | 'otherFace' | 'bridge';
+export type OfferKind = RemedyKind | 'film' | 'loosen' | 'border' | 'otherFace' | 'evenFace' | 'bridge';
 
 /** What one remedy would do to a text, and to the others of its set. */
 export interface RemedyOffer {

@@ -7,6 +7,7 @@ import { resetSlot } from '../resolve';
 import { ownSettingsAt } from '../spec';
 import { type Process, isCut, processFacts, processOf } from '../shop';
 import { bridgedLetters } from './bridged';
+import { evenFaces } from './even-face';
 import { lettersOfOtherFace } from './other-face';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
 
@@ -15,6 +16,7 @@ export function ownRemedies(trying: Trying, index: number, answering: Finding['k
   if (answering === 'lowContrast' || answering === 'filmUnsuited') return films(trying, index, answering);
   if (answering === 'characterMissing') return lettersOfOtherFace(trying, index);
   if (answering === null) return bridgedLetters(trying, index);
+  if (answering === 'strokesUneven') return evenFaces(trying, index);
   if (answering === 'borderCloses') return narrowedBorder(trying, index);
   if (answering !== 'narrowGap' && answering !== 'lettersNear') return [];
   const looser = loosened(trying, index, answering);

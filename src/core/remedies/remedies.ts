@@ -29,8 +29,8 @@ export function remediesFor(
   // What lacks every letter has no ink, and other letters are just what it wants.
   if (!fit?.draft.space || !(fit.draft.ink || answering === 'characterMissing')) return [];
   const own = ownRemedies(trying, index, answering);
-  // No size makes a film another one.
-  if (answering === 'lowContrast' || answering === 'filmUnsuited') return own;
+  // No size makes a film another one, or strokes even.
+  if (answering === 'lowContrast' || answering === 'filmUnsuited' || answering === 'strokesUneven') return own;
   const ordered = trying.spec.remedies.order.flatMap((kind) => remedyOffer(trying, index, kind, answering) ?? []);
   return answering === null ? [...ordered, ...own] : [...own, ...ordered];
 }

@@ -39,7 +39,7 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
       const [gap, least] = say.apart(finding.gapMm, finding.leastMm, 2);
       return `${finding.letters.join(' and ')} ${finding.gapMm > 0 ? `stand ${gap} apart` : 'touch'}, the material takes ${least}: more tracking, or larger letters`;
     }
-    case 'lettersApart':
+    case 'lettersUnjoined':
       return `${quoted(finding.pairs)} ${finding.pairs.length === 1 ? 'does' : 'do'} not join, as letters of this face do: off the film they come apart`;
     case 'lowFigures':
       return `this face ${lowWords(finding).join(' and ')}: another lettering for years and dates`;
@@ -63,6 +63,8 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
       return `${capitalsOf(finding.at)} would be ${apart([finding.capHeightMm, finding.leastMm, 'the least is'], say)}: shorten the text, choose a narrower lettering or a larger place`;
     case 'monogramUnformed':
       return `${finding.numLetters === 1 ? '1 letter does' : `${finding.numLetters} letters do`} not make “${SHAPE_WORDS[finding.shape]}” and ${finding.numLetters === 1 ? 'stands' : 'stand'} in a row: another form, or other letters`;
+    case 'strokesUneven':
+      return `“${SHAPE_WORDS[finding.shape]}” makes thick strokes ${timesWords(finding.times, finding.most)} times as thick against thin ones as they are drawn, and ${finding.most} times still looks well: another form, or the monogram in another face`;
     case 'bendCrowds':
       return `bent to a radius of ${say.length(finding.radiusMm)}, its ${finding.side} crowd by ${Math.round(finding.crowdedPct)} %: from ${say.length(finding.leastRadiusMm)} on that is not seen`;
     case 'unreadQuantity':
@@ -96,6 +98,12 @@ export function findingSentence(finding: Finding, units: Units = METRIC): string
     default:
       return assertNever(finding);
   }
+}
+
+/** Never rounded to the limit that it is over. */
+function timesWords(times: number, most: number): string {
+  const shown = times.toFixed(1);
+  return Number(shown) > most ? shown : times.toFixed(2);
 }
 
 function quoted(texts: readonly string[]): string {
@@ -135,7 +143,7 @@ export function findingWords(finding: Finding, units: Units = METRIC): string {
       return finding.numCrumbs === 1 ? '1 crumb' : `${finding.numCrumbs} crumbs`;
     case 'lettersNear':
       return `${finding.letters.join('')} ${finding.gapMm > 0 ? `${say.apart(finding.gapMm, finding.leastMm, 2)[0]} apart` : 'touch'}`;
-    case 'lettersApart':
+    case 'lettersUnjoined':
       return `${quoted(finding.pairs)} not joined`;
     case 'lowFigures':
       return `uneven figures ${[...finding.figures, ...finding.hanging].join(' ')}`;
@@ -157,6 +165,8 @@ export function findingWords(finding: Finding, units: Units = METRIC): string {
       return `${capitalsOf(finding.at)} ${say.apart(finding.capHeightMm, finding.leastMm)[0]}`;
     case 'monogramUnformed':
       return `not “${SHAPE_WORDS[finding.shape]}”`;
+    case 'strokesUneven':
+      return `strokes ${timesWords(finding.times, finding.most)} times as uneven`;
     case 'bendCrowds':
       return `${finding.side} crowd by ${Math.round(finding.crowdedPct)} %`;
     case 'unreadQuantity':

@@ -112,12 +112,22 @@ const SAID: readonly (readonly [Finding, string, string])[] = [
     'LT touch',
   ],
   [
-    { kind: 'lettersApart', severity: 'note', pairs: ['rt'] },
+    { kind: 'strokesUneven', severity: check, shape: 'circle', times: 2.34, most: 1.6 },
+    '“round” makes thick strokes 2.3 times as thick against thin ones as they are drawn, and 1.6 times still looks well: another form, or the monogram in another face',
+    'strokes 2.3 times as uneven',
+  ],
+  [
+    { kind: 'strokesUneven', severity: check, shape: 'lozenge', times: 1.62, most: 1.6 },
+    '“lozenge” makes thick strokes 1.62 times as thick against thin ones as they are drawn, and 1.6 times still looks well: another form, or the monogram in another face',
+    'strokes 1.62 times as uneven',
+  ],
+  [
+    { kind: 'lettersUnjoined', severity: 'note', pairs: ['rt'] },
     '“rt” does not join, as letters of this face do: off the film they come apart',
     '“rt” not joined',
   ],
   [
-    { kind: 'lettersApart', severity: 'note', pairs: ['rt', 'os'] },
+    { kind: 'lettersUnjoined', severity: 'note', pairs: ['rt', 'os'] },
     '“rt”, “os” do not join, as letters of this face do: off the film they come apart',
     '“rt”, “os” not joined',
   ],

@@ -27,6 +27,7 @@ export const REMEDY_WORDS: Record<OfferKind, string> = {
   loosen: 'Letters farther apart',
   border: 'A narrower border',
   otherFace: 'What is missing from another face',
+  evenFace: 'The monogram in another face',
   bridge: 'Short strokes where letters do not join',
   tighten: 'Letters closer together',
   condense: 'Drawn narrower',

@@ -1,0 +1,75 @@
+import { artCache, isJoinedFace } from '../artwork';
+import { checkedReport, measuredReport } from '../checks';
+import { changeLettering, changePlaceUse, setOverrides } from '../edit';
+import { fitAll } from '../fit';
+import { resolveSlots } from '../resolve';
+import { type MonogramShape, firstLineLarge } from '../shop';
+import { type RunSpec, wordingOf } from '../spec';
+import { aRun, seededBytes, shippedFaces } from '../test';
+import { remediesFor } from '.';
+
+const faceOf = shippedFaces();
+const cache = artCache(faceOf);
+const monograms = (names: readonly string[], letteringId: string, shape: MonogramShape): RunSpec =>
+  changeLettering(
+    changePlaceUse(aRun(names), null, (place) => ({
+      ...place,
+      letteringId,
+      wording: wordingOf(['{monogram}', '1996']),
+    })),
+    null,
+    (lettering) => ({ ...firstLineLarge(lettering), monogram: { shape, gapShare: 0.06, frame: 'ring' } }),
+  );
+const unevenIn = (spec: RunSpec, index = 0) =>
+  measuredReport(checkedReport(resolveSlots(spec), cache), cache).fits[index]!.findings.filter(
+    ({ kind }) => kind === 'strokesUneven',
+  );
+const offersFor = (spec: RunSpec, index = 0) =>
+  remediesFor({ spec, report: fitAll(resolveSlots(spec), cache), cache }, index, 'strokesUneven');
+const NAMES = ['Tilda Edda Lund', 'Nora Dagny Uhl'];
+
+test('a script in a round form is told to spoil its strokes, a block is not, and neither by itself', () => {
+  const [uneven] = unevenIn(monograms(NAMES, 'brass-script', 'circle'));
+  expect(uneven).toMatchObject({ severity: 'check', shape: 'circle', most: 1.6, at: { line: 0 } });
+  expect(uneven!.kind === 'strokesUneven' && uneven!.times).toBeGreaterThan(1.6);
+  for (const shape of ['circle', 'lozenge', 'square', 'shield'] as const)
+    expect(unevenIn(monograms(NAMES, 'tall-capitals', shape))).toEqual([]);
+  // Cut through on purpose.
+  expect(unevenIn(monograms(['Tilda Lund'], 'brass-script', 'interlaced'))).toEqual([]);
+  const plain = changeLettering(
+    monograms(NAMES, 'brass-script', 'circle'),
+    null,
+    ({ monogram: _, ...lettering }) => lettering,
+  );
+  expect(unevenIn(plain)).toEqual([]);
+});
+
+test('other faces of the run whose strokes stay even are offered, and the finding is gone with each', () => {
+  const spec = monograms(NAMES, 'brass-script', 'circle');
+  const { ref } = resolveSlots(spec)[0]!;
+  const lifted = setOverrides(
+    spec,
+    [ref],
+    { kind: 'letters', letters: [{ line: 1, no: 0, character: '1', up: 0.1 }] },
+    seededBytes(2),
+  );
+  const offers = offersFor(lifted);
+  expect(offers.length).toBeGreaterThan(0);
+  expect(offers.length).toBeLessThanOrEqual(3);
+  for (const { kind, sets } of offers) {
+    expect(kind).toBe('evenFace');
+    const [set] = sets;
+    const letters = set!.kind === 'letters' ? set!.letters : [];
+    // What was set otherwise in another line stays so.
+    expect(letters).toContainEqual({ line: 1, no: 0, character: '1', up: 0.1 });
+    const own = letters.filter(({ line }) => line === 0);
+    expect(own.map(({ character }) => character).join('')).toMatch(/^[TLE]{3}$/);
+    expect(new Set(own.map(({ face }) => face)).size).toBe(1);
+    const taken = setOverrides(spec, [ref], set!, seededBytes(3));
+    expect(unevenIn(taken)).toEqual([]);
+    expect(unevenIn(taken, 1)).toHaveLength(unevenIn(spec, 1).length);
+  }
+  const [first] = offers[0]!.sets;
+  const face = first!.kind === 'letters' ? first!.letters.find(({ line }) => line === 0)!.face! : '';
+  expect(isJoinedFace(faceOf(face))).toBe(false);
+});
