@@ -1,6 +1,7 @@
 import type { Face } from '../faces';
 import { boxOfRings, boxesTouch, joinRings } from '../geometry';
-import type { SetLine } from '../resolve';
+import type { SetLine, Slot } from '../resolve';
+import { artJobOf } from './art-job';
 import { isJoinedFace } from './joined-face';
 import { gapBetween } from './letter-gap';
 import { type FaceOf, type PlacedLetter, placedLetters } from './lay-line';
@@ -37,6 +38,15 @@ export function apartLetters(line: SetLine, faceOf: FaceOf): readonly ApartLette
     const { run: no, at, character } = left;
     return [{ letters: [character, right.character], run: no, at, isUsual: joinsNothing(faceOf(run.face), character) }];
   });
+}
+
+/** The same of a whole text, by line; nothing where each of its letters is a piece of its own, and none should join. */
+export function apartInText(
+  slot: Slot,
+  faceOf: FaceOf,
+): readonly { readonly line: SetLine; readonly apart: readonly ApartLetters[] }[] {
+  if (slot.layers.some(({ isApart }) => isApart)) return [];
+  return artJobOf(slot).lines.map((line) => ({ line, apart: apartLetters(line, faceOf) }));
 }
 
 function areTouching({ rings: left }: PlacedLetter, { rings: right }: PlacedLetter): boolean {

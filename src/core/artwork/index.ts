@@ -12,7 +12,7 @@ export { type Artwork, type LayerArt, drawArtwork } from './draw-artwork';
 export { type FaceOf, type PlacedLetter, placedLetters } from './lay-line';
 export type { FormedLetters } from './laid-line';
 export { stemOf } from './bridge';
-export { type ApartLetters, apartLetters } from './apart-letters';
+export { type ApartLetters, apartInText, apartLetters } from './apart-letters';
 export { isJoinedFace, tightenLimitEm } from './joined-face';
 export { type NearLetters, nearestLetters } from './nearest-letters';
 export { type UnevenFigures, unevenFigures } from './low-figures';

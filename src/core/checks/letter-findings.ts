@@ -1,7 +1,7 @@
 import {
   type NearLetters,
   type FaceOf,
-  apartLetters,
+  apartInText,
   artJobOf,
   isJoinedFace,
   nearestLetters,
@@ -66,9 +66,8 @@ function nearFindings({ slot, artwork, emMm }: MeasuredFit, faceOf: FaceOf): Fin
 
 /** What joins nothing in its face was drawn so, and is no news. */
 function apartFindings({ slot, artwork }: MeasuredFit, faceOf: FaceOf): Finding[] {
-  // Where every letter is a piece of its own, none should.
-  if (artwork.absent.length > 0 || slot.layers.some(({ isApart }) => isApart)) return [];
-  const apart = artJobOf(slot).lines.flatMap((line) => apartLetters(line, faceOf));
+  if (artwork.absent.length > 0) return [];
+  const apart = apartInText(slot, faceOf).flatMap((one) => one.apart);
   const pairs = [...new Set(apart.filter(({ isUsual }) => !isUsual).map(({ letters }) => letters.join('')))];
   return pairs.length === 0 ? [] : [{ kind: 'lettersUnjoined', severity: 'note', pairs }];
 }

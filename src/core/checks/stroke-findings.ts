@@ -8,8 +8,8 @@ export const MOST_STRETCH = 1.6;
 
 const known = new WeakMap<FormedLetters, number | null>();
 
-/** How many times as much strokes differ in the form as in the letters by themselves. */
-function stretchOf(letters: FormedLetters): number | null {
+/** How many times as much the strokes of letters differ in their form as by themselves; null where there is nothing to compare. */
+export function stretchOf(letters: FormedLetters): number | null {
   const before = known.get(letters);
   if (before !== undefined) return before;
   const { drawn, formed, capHeight } = letters;

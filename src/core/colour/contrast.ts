@@ -12,10 +12,9 @@ const toOklab = converter('oklab');
 const distance = differenceEuclidean('oklab');
 
 const known = new Map<string, Oklab | undefined>();
-/** A shop has some dozens of colours, and everything that lies on another asks. */
 const MOST_KEPT = 1000;
 
-/** Read once: that takes a hundred times as long as to compare two. */
+/** Read once: a run has a handful of colours, and every fit asks. */
 function readColour(hex: string): Oklab | undefined {
   if (known.has(hex)) return known.get(hex);
   if (known.size >= MOST_KEPT) known.clear();

@@ -47,7 +47,6 @@ export function localWidths(
     const from = known ? known.sampleOf[i]! : -1;
     if (known && from >= 0) {
       width[i] = known.widths.width[from]!;
-      // Not asked for what is not there: to read before the beginning takes fifty times as long.
       const touched = known.widths.opposite[from]!;
       if (touched >= 0) opposite[i] = known.nowAt[touched]!;
       continue;

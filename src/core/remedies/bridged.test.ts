@@ -1,6 +1,6 @@
 import { artCache } from '../artwork';
 import { checkedReport, measuredReport } from '../checks';
-import { setOverrides } from '../edit';
+import { changeLettering, setOverrides } from '../edit';
 import { fitAll } from '../fit';
 import { resolveSlots } from '../resolve';
 import { type OwnLetter, type RunSpec, MOST_OWN_LETTERS } from '../spec';
@@ -53,4 +53,24 @@ test('letters that are set otherwise stay so, as many as a text may have', () =>
     );
   expect(bridgesOf(full(MOST_OWN_LETTERS))).toEqual([]);
   expect(bridgesOf(full(MOST_OWN_LETTERS - 1))).toHaveLength(1);
+});
+
+test('where each letter is a piece of its own none is bridged, and nothing is noted', () => {
+  const spec = changeLettering(aRun(['Albert']), null, (lettering) => ({
+    ...lettering,
+    layers: lettering.layers.map((layer) => ({ ...layer, isApart: true as const })),
+  }));
+  expect(notesOf(spec)).toEqual([]);
+  expect(bridgesOf(spec)).toEqual([]);
+});
+
+test('what stands too far apart for a stroke is left as it is, and the rest is bridged', () => {
+  const far: OwnLetter = { line: 0, no: 1, character: 'l', right: -0.3, turnDeg: 0 };
+  const away: OwnLetter = { line: 0, no: 2, character: 'b', right: 0.4, turnDeg: 0 };
+  const spec = withLetters(aRun(['Albert']), [far, away]);
+  expect(notesOf(spec)[0]).toMatchObject({ pairs: expect.arrayContaining(['lb', 'rt']) });
+  const [set] = bridgesOf(spec)[0]!.sets;
+  const letters = set!.kind === 'letters' ? set!.letters : [];
+  expect(letters.filter(({ toNext }) => toNext).map(({ character }) => character)).toEqual(['r']);
+  expect(letters).toEqual(expect.arrayContaining([far, away]));
 });

@@ -1,44 +1,40 @@
-import { type ApartLetters, apartLetters, artJobOf } from '../artwork';
-import { type Fit, draftFit } from '../fit';
+import { type ApartLetters, apartInText } from '../artwork';
+import { draftFit } from '../fit';
 import { type SetLine, type Slot, resetSlot } from '../resolve';
-import { MOST_OWN_LETTERS, type OwnLetter, ownSettingsAt } from '../spec';
+import { type OwnLetter, ownSettingsAt } from '../spec';
 import { lineLetters } from '../wording';
 import { type RemedyOffer, type Trying, offerOf } from './offer';
+import { withLetters } from './with-letters';
 
-/** Letters of a script that do not touch, joined by short strokes as wide as its own joins; nothing where none is short enough. */
+/** Letters of a script that do not touch, joined by short strokes as wide as its own joins: those that are near enough. */
 export function bridgedLetters(trying: Trying, index: number): readonly RemedyOffer[] {
   const { spec, cache, report } = trying;
   const { slot, artwork } = report.fits[index]!;
   if (slot.isSpread || artwork.absent.length > 0) return [];
-  const apartIn = (of: Slot) => artJobOf(of).lines.flatMap((line) => apartLetters(line, cache.faceOf).length);
   const own = ownSettingsAt(spec, slot.ref).letters ?? [];
-  const bridged = artJobOf(slot).lines.flatMap((line) => firstLetters(slot, line, apartLetters(line, cache.faceOf)));
-  const isBridged = ({ line, no }: OwnLetter) => bridged.some((one) => one.line === line && one.no === no);
-  const letters = [
-    ...own.filter((one) => !isBridged(one)),
-    ...bridged.map((letter) => ({
-      ...own.find(
-        ({ line, no, character }) => line === letter.line && no === letter.no && character === letter.character,
-      ),
-      ...letter,
-      toNext: { kind: 'bridged' } as const,
-    })),
-  ];
-  if (bridged.length === 0 || letters.length > MOST_OWN_LETTERS) return [];
-  const then = resetSlot(spec, slot, { letters });
-  const sum = (counts: readonly number[]) => counts.reduce((total, count) => total + count, 0);
-  if (sum(apartIn(then)) >= sum(apartIn(slot))) return [];
-  return [
-    offerOf(trying, index, { kind: 'bridge', sets: [{ kind: 'letters', letters }], draft: draftFit(then, cache) }),
-  ];
+  const apartIn = (of: Slot) =>
+    apartInText(of, cache.faceOf).flatMap(({ line, apart }) => firstLetters(slot, line, apart));
+  const bridge = (changed: readonly OwnLetter[]) => {
+    const letters = withLetters(own, changed);
+    return letters && { letters, slot: resetSlot(spec, slot, { letters }) };
+  };
+  const tried = bridge(apartIn(slot));
+  if (!tried) return [];
+  // Some stand too far apart for a stroke: those stay as they are.
+  const left = apartIn(tried.slot);
+  const joined = apartIn(slot).filter((one) => !left.some(({ line, no }) => line === one.line && no === one.no));
+  const done = joined.length > 0 && bridge(joined);
+  if (!done) return [];
+  const sets = [{ kind: 'letters', letters: done.letters }] as const;
+  return [offerOf(trying, index, { kind: 'bridge', sets, draft: draftFit(done.slot, cache) })];
 }
 
 /** As they are worded: of a line that has another number of letters in its case it is not known which they are. */
 function firstLetters(
-  { words }: Fit['slot'],
+  { words }: Slot,
   { no: line, runs }: SetLine,
   apart: readonly ApartLetters[],
-): Pick<OwnLetter, 'line' | 'no' | 'character'>[] {
+): readonly OwnLetter[] {
   const composed = runs.map(({ text }) => text.normalize('NFC'));
   const set = lineLetters(composed.join(''));
   const worded = lineLetters(words.find(({ no }) => no === line)?.text ?? '');
@@ -46,6 +42,6 @@ function firstLetters(
   return apart.flatMap(({ run, at }) => {
     const from = composed.slice(0, run).join('').length;
     const letter = worded[set.findIndex((one) => one.at === from + at)];
-    return letter ? [{ line, no: letter.no, character: letter.character }] : [];
+    return letter ? [{ line, no: letter.no, character: letter.character, toNext: { kind: 'bridged' } }] : [];
   });
 }

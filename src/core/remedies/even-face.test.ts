@@ -1,5 +1,5 @@
 import { artCache, isJoinedFace } from '../artwork';
-import { checkedReport, measuredReport } from '../checks';
+import { checkedReport, measuredReport, stretchOf } from '../checks';
 import { changeLettering, changePlaceUse, setOverrides } from '../edit';
 import { fitAll } from '../fit';
 import { resolveSlots } from '../resolve';
@@ -47,10 +47,11 @@ test('a script in a round form is told to spoil its strokes, a block is not, and
 test('other faces of the run whose strokes stay even are offered, and the finding is gone with each', () => {
   const spec = monograms(NAMES, 'brass-script', 'circle');
   const { ref } = resolveSlots(spec)[0]!;
+  const nudged = { line: 0, no: 1, character: 'E', turnDeg: 3 };
   const lifted = setOverrides(
     spec,
     [ref],
-    { kind: 'letters', letters: [{ line: 1, no: 0, character: '1', up: 0.1 }] },
+    { kind: 'letters', letters: [{ line: 1, no: 0, character: '1', up: 0.1 }, nudged] },
     seededBytes(2),
   );
   const offers = offersFor(lifted);
@@ -63,12 +64,23 @@ test('other faces of the run whose strokes stay even are offered, and the findin
     // What was set otherwise in another line stays so.
     expect(letters).toContainEqual({ line: 1, no: 0, character: '1', up: 0.1 });
     const own = letters.filter(({ line }) => line === 0);
+    expect(own.find(({ no }) => no === 1)).toMatchObject(nudged);
     expect(own.map(({ character }) => character).join('')).toMatch(/^[TLE]{3}$/);
     expect(new Set(own.map(({ face }) => face)).size).toBe(1);
     const taken = setOverrides(spec, [ref], set!, seededBytes(3));
     expect(unevenIn(taken)).toEqual([]);
     expect(unevenIn(taken, 1)).toHaveLength(unevenIn(spec, 1).length);
   }
+  // The most even first, of those after which nothing is left to decide.
+  const stretches = offers
+    .filter(({ passes }) => passes === offers[0]!.passes)
+    .map(({ sets: [set] }) => {
+      const { artwork } = fitAll(resolveSlots(setOverrides(spec, [ref], set!, seededBytes(4))), cache).fits[0]!;
+      return stretchOf(artwork.formed[0]!.letters)!;
+    });
+  expect(stretches.length).toBeGreaterThan(1);
+  expect(stretches).toEqual([...stretches].sort((a, b) => a - b));
+  expect(Math.max(...stretches)).toBeLessThanOrEqual(1.6);
   const [first] = offers[0]!.sets;
   const face = first!.kind === 'letters' ? first!.letters.find(({ line }) => line === 0)!.face! : '';
   expect(isJoinedFace(faceOf(face))).toBe(false);

@@ -1,10 +1,12 @@
-import type { Finding } from '../finding';
+import type { Artwork } from '../artwork';
+import { stretchOf } from '../checks';
 import { draftFit } from '../fit';
 import { resetSlot } from '../resolve';
 import type { FaceChoice } from '../shop';
-import { MOST_OWN_LETTERS, facesUsed, ownSettingsAt } from '../spec';
+import { facesUsed, ownSettingsAt } from '../spec';
 import { lineLetters } from '../wording';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
+import { withLetters } from './with-letters';
 
 const MOST_FACES = 3;
 
@@ -12,28 +14,27 @@ const MOST_FACES = 3;
 export function evenFaces(trying: Trying, index: number): readonly RemedyOffer[] {
   const { spec, cache, report } = trying;
   const { slot, artwork } = report.fits[index]!;
+  if (slot.isSpread) return [];
   const lines = new Set(artwork.formed.map(({ line }) => line));
   const own = ownSettingsAt(spec, slot.ref).letters ?? [];
-  const letters = slot.words
+  const meant = slot.words
     .filter(({ no }) => lines.has(no))
     .flatMap(({ no: line, text }) => lineLetters(text).map(({ no, character }) => ({ line, no, character })));
-  const others = own.filter(({ line }) => !lines.has(line));
-  if (slot.isSpread || letters.length + others.length > MOST_OWN_LETTERS) return [];
-  const offers = facesBeside(trying, index).map((choice) => {
-    const set = {
-      kind: 'letters',
-      letters: [...others, ...letters.map((letter) => ({ ...letter, ...choice }))],
-    } as const;
-    return offerOf(trying, index, {
-      kind: 'evenFace',
-      sets: [set],
-      draft: draftFit(resetSlot(spec, slot, { letters: set.letters }), cache),
-    });
-  });
-  return offers
-    .filter((offer) => answers(offer, 'strokesUneven') && !has(offer, 'characterMissing'))
-    .sort((a, b) => Number(b.passes) - Number(a.passes) || b.capHeightMm - a.capHeightMm)
-    .slice(0, MOST_FACES);
+  return facesBeside(trying, index)
+    .flatMap((choice) => {
+      const letters = withLetters(
+        own,
+        meant.map((letter) => ({ ...letter, ...choice })),
+      );
+      if (!letters) return [];
+      const draft = draftFit(resetSlot(spec, slot, { letters }), cache);
+      if (draft.artwork.missing.length > 0) return [];
+      const offer = offerOf(trying, index, { kind: 'evenFace', sets: [{ kind: 'letters', letters }], draft });
+      return answers(offer, 'strokesUneven') ? { offer, stretch: mostStretch(draft.artwork) } : [];
+    })
+    .sort((a, b) => Number(b.offer.passes) - Number(a.offer.passes) || a.stretch - b.stretch)
+    .slice(0, MOST_FACES)
+    .map(({ offer }) => offer);
 }
 
 /** Each once, without those that the text is set in. */
@@ -43,6 +44,6 @@ function facesBeside({ spec, report }: Trying, index: number): readonly FaceChoi
   return [...new Map(beside.map((choice) => [choice.face, choice])).values()];
 }
 
-function has({ findings }: RemedyOffer, kind: Finding['kind']): boolean {
-  return findings.some((finding) => finding.kind === kind);
+function mostStretch({ formed }: Artwork): number {
+  return Math.max(...formed.map(({ letters }) => stretchOf(letters) ?? 1));
 }

@@ -3,9 +3,10 @@ import { type Face, facesCovering } from '../faces';
 import { type Fit, draftFit } from '../fit';
 import { resetSlot } from '../resolve';
 import { type FaceChoice, isShippedFace } from '../shop';
-import { LETTER_LIMITS, MOST_OWN_LETTERS, type OverrideSet, type OwnLetter, facesUsed, ownSettingsAt } from '../spec';
+import { LETTER_LIMITS, type OverrideSet, type OwnLetter, facesUsed, ownSettingsAt } from '../spec';
 import { lineLetters } from '../wording';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
+import { withLetters } from './with-letters';
 
 const MOST_FACES = 3;
 /** Letters whose heights differ by less stay as they are drawn. */
@@ -32,11 +33,9 @@ export function lettersOfOtherFace(trying: Trying, index: number): readonly Reme
   for (const { drawn, ...choice } of nearest) {
     const size = lead.capHeightEm / drawn.capHeightEm;
     const letters = lacking.map((letter) => ({ ...letter, ...choice, ...sizeOf(size) }));
-    const kept = (ownSettingsAt(spec, slot.ref).letters ?? []).filter(
-      (own) => !letters.some(({ line, no }) => own.line === line && own.no === no),
-    );
-    if (kept.length + letters.length > MOST_OWN_LETTERS) return [];
-    const set = { kind: 'letters', letters: [...kept, ...letters] } as const;
+    const all = withLetters(ownSettingsAt(spec, slot.ref).letters ?? [], letters);
+    if (!all) return [];
+    const set = { kind: 'letters', letters: all } as const;
     const draft = draftFit(resetSlot(spec, slot, { letters: set.letters }), cache);
     const offer = offerOf(trying, index, { kind: 'otherFace', sets: [set], draft });
     if (answers(offer, 'characterMissing')) offers.push(offer);
