@@ -49,3 +49,18 @@ test('a hole that is cut is open on both sides', () => {
   expect(split.islands.every(({ holes }) => holes.length === 0)).toBe(true);
   expect(outlineArea(split)).toBe(100 * 100 - 60 * 60);
 });
+
+test('slanted strokes are cut just where they cross the height, also of a number between two', () => {
+  const slanted = [Int32Array.from([0, -1000, 1000, 0, 1200, 0, 200, -1000])];
+  for (const y of [-750, -420.5, -100]) {
+    const [above, below] = splitRings(slanted, y, { up: 0, down: 0 });
+    const at = Math.round(1000 + y);
+    const cut = (ring: Ring) =>
+      Array.from({ length: ring.length / 2 }, (_, i) => [ring[2 * i]!, ring[2 * i + 1]!] as const)
+        .filter(([, py]) => py === Math.trunc(y))
+        .map(([px]) => px)
+        .sort((a, b) => a - b);
+    expect(cut(above!)).toEqual([at, at + 200]);
+    expect(cut(below!)).toEqual([at, at + 200]);
+  }
+});

@@ -91,3 +91,14 @@ test('twenty thousand items are taken, more are told with the row that takes mos
   expect(limitFaults(withQuantity(more, 0, 2), more)).toHaveLength(1);
   expect(limitFaults(withQuantity(withEach(spec, 100), 0, 10_000), spec)).toHaveLength(1);
 });
+
+test('what is taken out of the list counts for no items, and a count is the same when it is asked again', () => {
+  const out = (of: RunSpec, at: number): RunSpec => ({
+    ...of,
+    entries: of.entries.map((entry, i) => (i === at ? { ...entry, withdrawn: true } : entry)),
+  });
+  const more = out(withQuantity(spec, 1, MOST_ITEMS + 1), 0);
+  expect([numItems(more), numItems(more)]).toEqual([MOST_ITEMS + 2, MOST_ITEMS + 2]);
+  expect(limitFaults(more, spec)).toMatchObject([{ numItems: MOST_ITEMS + 2, row: 2, ofRow: MOST_ITEMS + 1 }]);
+  expect(limitFaults(out(withQuantity(spec, 1, MOST_ITEMS + 1), 1), spec)).toEqual([]);
+});

@@ -294,6 +294,12 @@ test('a line in capitals is cut where its runs were, though capitals may be more
   expect(inCapitals(run('stra'), run('ße', red), run(' 8'))).toEqual(['STRA', 'SSE', ' 8']);
   expect(inCapitals(run('ß'), run('a', red))).toEqual(['SS', 'A']);
   expect(inCapitals(run('a'), run('b', { isTall: true }), run('c'))).toEqual(['A', 'B', 'C']);
+  // With a tall part each is set by itself: no letter of it is within a word.
+  const titled = lineInCase(lineOf(0, [run('a'), run('b', { isTall: true }), run('c')]), 'title', 'en');
+  expect(titled.runs.map(({ text }) => text)).toEqual(['A', 'B', 'C']);
+  // What says nothing is no run, and parts nothing.
+  expect(lineOf(0, [run('An'), run('', red), run('na')]).runs).toEqual([run('Anna')]);
+  expect(lineOf(0, [run('', red)]).runs).toEqual([]);
   const line = lineOf(0, [run('Ann'), run(' Lee', red)]);
   expect(lineInCase(line, 'asTyped', 'en')).toBe(line);
 });
