@@ -1,4 +1,4 @@
-import { type Entry, type RunSpec, fieldOf, findSizeGroup } from '../spec';
+import { type Entry, type RunSpec, type SizeGroup, columnValues, fieldOf, findSizeGroup } from '../spec';
 import { wordKey } from '../shop';
 import type { SlotGroup } from './slot';
 
@@ -11,15 +11,16 @@ export function groupOf(spec: RunSpec, sizeGroupId: string, { fields }: Pick<Ent
   return { ...group, id: classGroupId(group.id, key), rule: { kind: 'level', heightMm } };
 }
 
-const BETWEEN = '/';
-
 /** The set of one class of a group, by which its size is told. */
 export function classGroupId(groupId: string, value: string): string {
-  return `${groupId}${BETWEEN}${wordKey(value)}`;
+  return `${groupId}/${wordKey(value)}`;
 }
 
-/** Which class a set is of, in small letters; null where its group is not sized by class. No id of a group has what stands between. */
-export function classOfSet(setId: string): string | null {
-  const at = setId.indexOf(BETWEEN);
-  return at < 0 ? null : setId.slice(at + BETWEEN.length);
+/** By the set that a text is sized with, its class as the list says it; none where the group goes by no class. */
+export function classOfSets(
+  spec: Pick<RunSpec, 'entries'>,
+  { id, rule }: Pick<SizeGroup, 'id' | 'rule'>,
+): ReadonlyMap<string, string> {
+  const classes = rule.kind === 'classes' ? columnValues(spec, rule.field) : [];
+  return new Map(classes.map(({ value }) => [classGroupId(id, value), value]));
 }

@@ -20,7 +20,7 @@ export {
 } from './slot';
 export { type Reset, resetSlot, resolveSlots } from './resolve-slots';
 export { type LimitFault, MOST_ITEMS, MOST_TEXT, limitFaults, numItems } from './run-limits';
-export { classGroupId, classOfSet } from './group-of';
+export { classGroupId, classOfSets } from './group-of';
 export { UNPRINTABLE, isTooLong, numCharacters } from './text-limits';
 export { type MadeText, type RewordedItem, rewordedItems } from './reworded-items';
 export { type BlanksTaken, blanksOfUse, blanksTaken } from './blanks-taken';

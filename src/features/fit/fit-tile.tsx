@@ -3,7 +3,6 @@ import { type Lengths, useFindingWords } from '@/client';
 import { areaWords } from '@/core/units';
 import { factsOf, layerWord, nameOfFit, saidBeside, shownMeasures } from '@/core/figures';
 import { type Finding, findingKey, worstSeverity } from '@/core/finding';
-import { classOfSet } from '@/core/resolve';
 import type { ShapeBox } from '@/core/shop';
 import type { DrawnLayer } from '@/drawing';
 import { SeverityTag, TickBox } from '@/ui';
@@ -30,6 +29,8 @@ interface FitTileProps {
   readonly onToggle: (key: string, isRange: boolean) => void;
   /** The same text in another lettering. */
   readonly other: OtherFit | null;
+  /** What it is sized with, as the list says it; null where sizes go by no class. */
+  readonly ofClass: string | null;
 }
 
 export interface OtherFit {
@@ -39,12 +40,25 @@ export interface OtherFit {
 
 /** One fit. Every tile shows the same millimetres, so that two can be compared by eye; a click decides on it, a tick chooses it. */
 export const FitTile = memo(function FitTile(props: FitTileProps) {
-  const { no, numFits, fit, layers, place, shown, lengths, lifted, isFocused, isChosen, onFocus, onToggle, other } =
-    props;
+  const {
+    no,
+    numFits,
+    fit,
+    layers,
+    place,
+    shown,
+    lengths,
+    lifted,
+    isFocused,
+    isChosen,
+    onFocus,
+    onToggle,
+    other,
+    ofClass,
+  } = props;
   const worst = worstSeverity(fit.findings);
   const text = nameOfFit(fit);
   const key = fitKey(fit);
-  const ofClass = classOfSet(fit.setId);
   return (
     <div
       role="listitem"

@@ -5,6 +5,7 @@ import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'rea
 import { useFits, useLengths, useRun } from '@/client';
 import { isCutHere } from '@/core/blanks';
 import { type MainPlace, type PlaceAt, changedBorders } from '@/core/edit';
+import { classOfSets } from '@/core/resolve';
 import { type DrawnLayer, filmsOf, grownPreview, keptLayers } from '@/drawing';
 import type { Comparison, DrawnFit, ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';
@@ -36,6 +37,7 @@ export const FitWall = memo(function FitWall(props: FitWallProps) {
   const { chosen, focus, toggle } = selection;
   const lengths = useLengths();
   const { spec } = useRun();
+  const classes = useMemo(() => classOfSets(spec, place.sizeGroup), [spec, place.sizeGroup]);
   const isBare = isCutHere(spec, place.use);
   const tiles = useMemo(() => tilePlaces(place, isBare), [place, isBare]);
   const shown = useMemo(() => {
@@ -96,6 +98,7 @@ export const FitWall = memo(function FitWall(props: FitWallProps) {
               onFocus={focus}
               onToggle={toggle}
               other={others?.get(fitKey(fit)) ?? null}
+              ofClass={classes.get(fit.setId) ?? null}
             />
           ))}
         </div>
