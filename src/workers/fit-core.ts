@@ -3,7 +3,7 @@ import { type CheckedFit, fitNumbers, measureFit } from '@/core/checks';
 import { type PlaceAt, chooseLettering } from '@/core/edit';
 import { type Finding, hasStop } from '@/core/finding';
 import { type Fit, draftFit } from '@/core/fit';
-import { type RemedyOffer, facesForMissing, isSameOffer, remediesFor, remedyOffer } from '@/core/remedies';
+import { type RemedyOffer, alikeOffer, facesForMissing, remediesFor, remedyOffer } from '@/core/remedies';
 import { KeptReports, type RunReport } from '@/core/report';
 import { type Slot, resolveSlots } from '@/core/resolve';
 import { type RemedyKind, type RunSpec, facesUsed } from '@/core/spec';
@@ -125,12 +125,11 @@ export async function remedyForAllOnScreen(
     await letMessagesIn();
     if (!answered || !isCurrent()) return null;
     const { spec, fits } = answered;
-    const trying = { spec, report: fits, cache };
+    const trying = { spec, report: fits, cache, wanted: sets };
     const found = isOwnKind(kind)
       ? remediesFor(trying, index, answering).filter((one) => one.kind === kind)
-      : [remedyOffer(trying, index, kind, answering)];
-    // The very film where it is told from this blank as well, or the very face; else the best that is.
-    const offer = found.find((one) => one && isSameOffer(one.sets, sets)) ?? found[0];
+      : [remedyOffer(trying, index, kind, answering) ?? []].flat();
+    const offer = alikeOffer(found, sets);
     if (offer && offer.sets.length > 0) taken.push({ index, sets: offer.sets });
   }
   return taken;

@@ -6,17 +6,23 @@ import type { MeasuredFit } from './measure-findings';
 /** A form that makes thick strokes thicker against thin ones than so, as the letters are drawn, spoils them. */
 export const MOST_STRETCH = 1.6;
 
-const known = new WeakMap<FormedLetters, number | null>();
+/** How many times as thick thick strokes are as thin ones: of the letters by themselves, and in their form. */
+export interface Strokes {
+  readonly drawn: number;
+  readonly formed: number;
+}
 
-/** How many times as much the strokes of letters differ in their form as by themselves; null where there is nothing to compare. */
-export function stretchOf(letters: FormedLetters): number | null {
+const known = new WeakMap<FormedLetters, Strokes | null>();
+
+/** Null where there is nothing to compare. */
+export function strokesOf(letters: FormedLetters): Strokes | null {
   const before = known.get(letters);
   if (before !== undefined) return before;
-  const { drawn, formed, capHeight } = letters;
-  const [own, now] = [strokeContrast(drawn, capHeight), strokeContrast(formed, capHeight)];
-  const stretch = own !== null && now !== null ? now / own : null;
-  known.set(letters, stretch);
-  return stretch;
+  const { capHeight } = letters;
+  const [drawn, formed] = [strokeContrast(letters.drawn, capHeight), strokeContrast(letters.formed, capHeight)];
+  const strokes = drawn !== null && formed !== null ? { drawn, formed } : null;
+  known.set(letters, strokes);
+  return strokes;
 }
 
 /** Forms whose letters are cut through where they cross have no strokes to compare. */
@@ -24,8 +30,9 @@ export function strokeFindings({ artwork, slot }: Pick<MeasuredFit, 'artwork' | 
   const shape = slot.form.monogram?.shape;
   if (!shape || shape === 'interlaced') return [];
   return artwork.formed.flatMap(({ line, letters }): Finding[] => {
-    const times = stretchOf(letters);
-    if (times === null || times <= MOST_STRETCH) return [];
+    const strokes = strokesOf(letters);
+    const times = strokes ? strokes.formed / strokes.drawn : 1;
+    if (times <= MOST_STRETCH) return [];
     return [{ kind: 'strokesUneven', severity: 'check', shape, times, most: MOST_STRETCH, at: { line } }];
   });
 }

@@ -1,12 +1,12 @@
 import { artCache, isJoinedFace } from '../artwork';
-import { checkedReport, measuredReport, stretchOf } from '../checks';
+import { checkedReport, measuredReport, strokesOf } from '../checks';
 import { changeLettering, changePlaceUse, setOverrides } from '../edit';
 import { fitAll } from '../fit';
 import { resolveSlots } from '../resolve';
 import { type MonogramShape, firstLineLarge } from '../shop';
-import { type RunSpec, wordingOf } from '../spec';
+import { type OverrideSet, type RunSpec, wordingOf } from '../spec';
 import { aRun, seededBytes, shippedFaces } from '../test';
-import { remediesFor } from '.';
+import { alikeOffer, remediesFor } from '.';
 
 const faceOf = shippedFaces();
 const cache = artCache(faceOf);
@@ -72,16 +72,32 @@ test('other faces of the run whose strokes stay even are offered, and the findin
     expect(unevenIn(taken, 1)).toHaveLength(unevenIn(spec, 1).length);
   }
   // The most even first, of those after which nothing is left to decide.
-  const stretches = offers
+  const strokes = offers
     .filter(({ passes }) => passes === offers[0]!.passes)
     .map(({ sets: [set] }) => {
       const { artwork } = fitAll(resolveSlots(setOverrides(spec, [ref], set!, seededBytes(4))), cache).fits[0]!;
-      return stretchOf(artwork.formed[0]!.letters)!;
+      return strokesOf(artwork.formed[0]!.letters)!;
     });
-  expect(stretches.length).toBeGreaterThan(1);
-  expect(stretches).toEqual([...stretches].sort((a, b) => a - b));
-  expect(Math.max(...stretches)).toBeLessThanOrEqual(1.6);
+  expect(strokes.length).toBeGreaterThan(1);
+  expect(strokes).toEqual([...strokes].sort((a, b) => a.formed - b.formed));
+  for (const { drawn, formed } of strokes) expect(formed / drawn).toBeLessThanOrEqual(1.6);
   const [first] = offers[0]!.sets;
   const face = first!.kind === 'letters' ? first!.letters.find(({ line }) => line === 0)!.face! : '';
   expect(isJoinedFace(faceOf(face))).toBe(false);
+});
+
+test('the face that was taken for one text comes first for the others, which have it or stay as they are', () => {
+  const spec = monograms(NAMES, 'brass-script', 'circle');
+  const report = fitAll(resolveSlots(spec), cache);
+  const faceOfOffer = ({ sets: [set] }: { readonly sets: readonly OverrideSet[] }) =>
+    set!.kind === 'letters' ? set!.letters[0]!.face : null;
+  const offers = remediesFor({ spec, report, cache }, 0, 'strokesUneven');
+  const last = offers.at(-1)!;
+  const wanted = remediesFor({ spec, report, cache, wanted: last.sets }, 1, 'strokesUneven');
+  expect(faceOfOffer(wanted[0]!)).toBe(faceOfOffer(last));
+  expect(alikeOffer(wanted, last.sets)).toBe(wanted[0]);
+  const others = wanted.filter((one) => one !== wanted[0]);
+  expect(others.length).toBeGreaterThan(0);
+  expect(alikeOffer(others, last.sets)).toBeNull();
+  expect(alikeOffer([], last.sets)).toBeNull();
 });

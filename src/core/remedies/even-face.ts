@@ -1,16 +1,17 @@
 import type { Artwork } from '../artwork';
-import { stretchOf } from '../checks';
+import { strokesOf } from '../checks';
 import { draftFit } from '../fit';
 import { resetSlot } from '../resolve';
 import type { FaceChoice } from '../shop';
 import { facesUsed, ownSettingsAt } from '../spec';
 import { lineLetters } from '../wording';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
+import { isSameOffer } from './same-offer';
 import { withLetters } from './with-letters';
 
 const MOST_FACES = 3;
 
-/** Other faces of the run whose strokes a monogram's form leaves even, those first that it changes least; nothing where none is. */
+/** Other faces of the run whose strokes a monogram's form leaves even, those first that are most even in it; nothing where none is. */
 export function evenFaces(trying: Trying, index: number): readonly RemedyOffer[] {
   const { spec, cache, report } = trying;
   const { slot, artwork } = report.fits[index]!;
@@ -20,6 +21,8 @@ export function evenFaces(trying: Trying, index: number): readonly RemedyOffer[]
   const meant = slot.words
     .filter(({ no }) => lines.has(no))
     .flatMap(({ no: line, text }) => lineLetters(text).map(({ no, character }) => ({ line, no, character })));
+  const isWanted = ({ offer }: { readonly offer: RemedyOffer }) =>
+    Number(trying.wanted !== undefined && isSameOffer(offer.sets, trying.wanted));
   return facesBeside(trying, index)
     .flatMap((choice) => {
       const letters = withLetters(
@@ -30,9 +33,9 @@ export function evenFaces(trying: Trying, index: number): readonly RemedyOffer[]
       const draft = draftFit(resetSlot(spec, slot, { letters }), cache);
       if (draft.artwork.missing.length > 0) return [];
       const offer = offerOf(trying, index, { kind: 'evenFace', sets: [{ kind: 'letters', letters }], draft });
-      return answers(offer, 'strokesUneven') ? { offer, stretch: mostStretch(draft.artwork) } : [];
+      return answers(offer, 'strokesUneven') ? { offer, uneven: unevenness(draft.artwork) } : [];
     })
-    .sort((a, b) => Number(b.offer.passes) - Number(a.offer.passes) || a.stretch - b.stretch)
+    .sort((a, b) => isWanted(b) - isWanted(a) || Number(b.offer.passes) - Number(a.offer.passes) || a.uneven - b.uneven)
     .slice(0, MOST_FACES)
     .map(({ offer }) => offer);
 }
@@ -44,6 +47,6 @@ function facesBeside({ spec, report }: Trying, index: number): readonly FaceChoi
   return [...new Map(beside.map((choice) => [choice.face, choice])).values()];
 }
 
-function mostStretch({ formed }: Artwork): number {
-  return Math.max(...formed.map(({ letters }) => stretchOf(letters) ?? 1));
+function unevenness({ formed }: Artwork): number {
+  return Math.max(...formed.map(({ letters }) => strokesOf(letters)?.formed ?? 1));
 }

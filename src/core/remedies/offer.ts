@@ -28,6 +28,8 @@ export interface Trying {
   readonly spec: RunSpec;
   readonly report: FitReport;
   readonly cache: ArtCache;
+  /** What was taken for another text and is wanted here as well: it comes before others where it answers. */
+  readonly wanted?: readonly OverrideSet[];
 }
 
 /** They are answered by larger letters, so that also a shorter text may help. */

@@ -3,9 +3,10 @@ import { type Face, facesCovering } from '../faces';
 import { type Fit, draftFit } from '../fit';
 import { resetSlot } from '../resolve';
 import { type FaceChoice, isShippedFace } from '../shop';
-import { LETTER_LIMITS, type OverrideSet, type OwnLetter, facesUsed, ownSettingsAt } from '../spec';
+import { LETTER_LIMITS, type OwnLetter, facesUsed, ownSettingsAt } from '../spec';
 import { lineLetters } from '../wording';
 import { type RemedyOffer, type Trying, answers, offerOf } from './offer';
+import { faceIn } from './same-offer';
 import { withLetters } from './with-letters';
 
 const MOST_FACES = 3;
@@ -26,9 +27,11 @@ export function lettersOfOtherFace(trying: Trying, index: number): readonly Reme
   if (slot.isSpread || fit.artwork.absent.length > 0) return [];
   const lead = cache.faceOf(slot.leadFace);
   const lacking = missingLetters(fit);
+  const wanted = trying.wanted && faceIn(trying.wanted);
+  const isWanted = ({ face }: FaceChoice) => Number(face === wanted);
   const nearest = facesWith(trying, fit)
     .map((one) => ({ ...one, drawn: cache.faceOf(one.face) }))
-    .sort((a, b) => unlike(a.drawn, lead) - unlike(b.drawn, lead));
+    .sort((a, b) => isWanted(b) - isWanted(a) || unlike(a.drawn, lead) - unlike(b.drawn, lead));
   const offers: RemedyOffer[] = [];
   for (const { drawn, ...choice } of nearest) {
     const size = lead.capHeightEm / drawn.capHeightEm;
@@ -54,14 +57,6 @@ function facesWith({ spec, cache }: Trying, fit: Fit): readonly FaceChoice[] {
     ...facesForMissing(fit).map((face) => ({ face })),
     ...[...own.values()].filter(({ face }) => !isShippedFace(face) && has(cache.faceOf(face))),
   ];
-}
-
-/** What is set otherwise by it, whichever letters they are: the same face for another text. */
-export function isSameOffer(a: readonly OverrideSet[], b: readonly OverrideSet[]): boolean {
-  const faces = [a, b].map((sets) =>
-    sets.flatMap((set) => (set.kind === 'letters' ? set.letters.map(({ face }) => face) : [])).at(-1),
-  );
-  return faces[0] === undefined ? JSON.stringify(a) === JSON.stringify(b) : faces[0] === faces[1];
 }
 
 function sizeOf(size: number): Pick<OwnLetter, 'size'> {
