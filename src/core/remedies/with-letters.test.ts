@@ -9,7 +9,11 @@ const letter = (no: number, character: string, more: Partial<OwnLetter> = {}): O
 });
 
 test('a letter keeps what it had of its own, and has nothing of an equal one elsewhere or of another one there', () => {
-  const own = [letter(1, 'a', { turnDeg: 5 }), letter(3, 'a', { size: 1.2 }), { ...letter(1, 'a', { size: 0.8 }), line: 2 }];
+  const own = [
+    letter(1, 'a', { turnDeg: 5 }),
+    letter(3, 'a', { size: 1.2 }),
+    { ...letter(1, 'a', { size: 0.8 }), line: 2 },
+  ];
   expect(withLetters(own, [letter(1, 'a', { face: 'other' }), letter(2, 'a', { face: 'other' })])).toEqual([
     letter(3, 'a', { size: 1.2 }),
     { ...letter(1, 'a', { size: 0.8 }), line: 2 },
