@@ -1,4 +1,4 @@
-import type { Outline } from '../geometry';
+import { type Outline, largestDisc } from '../geometry';
 import { type KnownWidths, type LocalWidths, gridFor, localWidths } from './local-width';
 import { lostRuns, narrowestOfRun, runLength } from './lost-runs';
 import { type NarrowRun, narrowRuns } from './narrow-runs';
@@ -127,20 +127,25 @@ function spotOf(samples: OutlineSamples, widths: LocalWidths, narrow: NarrowRun 
 }
 
 /** The smallest hole by the largest disc that lies in it. Null without holes, or when all are wider than twice the limit. */
-export function smallestHole({ samples, outside }: MeasurableOutline, limit: WidthLimit): NarrowSpot | null {
+export function smallestHole({ samples, outside }: MeasurableOutline, { least }: WidthLimit): NarrowSpot | null {
   const { rings, ringStarts, x, y } = samples;
   let smallest: NarrowSpot | null = null;
-  rings.forEach(({ isHole }, ringNo) => {
+  rings.forEach(({ isHole, ring }, ringNo) => {
     if (!isHole) return;
     let widest = ringStarts[ringNo]!;
     for (let i = widest; i < ringStarts[ringNo + 1]!; i++) if (outside.width[i]! > outside.width[widest]!) widest = i;
-    const width = outside.width[widest]!;
-    if (width < Math.min(ABOVE_LIMIT * limit.least, smallest?.width ?? Infinity)) {
-      smallest = { width, x: x[widest]!, y: y[widest]! };
-    }
+    const most = Math.min(ABOVE_LIMIT * least, smallest?.width ?? Infinity);
+    // A disc that touches halfway between two samples is larger than those at them, which tell what need not be looked at.
+    if (outside.width[widest]! >= most) return;
+    const precision = Math.max(1, DISC_PRECISION * outside.width[widest]!);
+    const width = 2 * largestDisc(ring, precision).radius;
+    if (width < most) smallest = { width, x: x[widest]!, y: y[widest]! };
   });
   return smallest;
 }
+
+/** How near a hole's radius is found, as a share of its width; never nearer than its points stand, which are whole numbers. */
+const DISC_PRECISION = 0.005;
 
 /** How far above its limit a width is still looked for, so that the maker sees what is spare. */
 export const ABOVE_LIMIT = 2;

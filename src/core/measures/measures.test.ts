@@ -19,6 +19,13 @@ test('a ring has its thickness as stroke and its bore as hole', () => {
   expect(Math.abs(hole! - 5.6)).toBeLessThan(0.1);
 });
 
+test.each([0.7, 1.2, 1.9, 2.6])('a square hole of %d mm is as wide as it is, however its edge is sampled', (side) => {
+  for (const shift of [0, 0.05, 0.11]) {
+    const { hole } = measured(island(rect(0, 0, 8, 8), rect(2 + shift, 3, side, side + shift)));
+    expect(Math.abs(hole! / side - 1)).toBeLessThan(0.02);
+  }
+});
+
 test('corners, points and short nicks are no thin strokes', () => {
   expect(measured(island(rect(0, 0, 8, 8))).stroke).toBeNull();
   expect(

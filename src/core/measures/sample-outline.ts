@@ -18,6 +18,7 @@ export interface OutlineSamples {
 }
 
 interface SampledRing {
+  readonly ring: Ring;
   readonly islandNo: number;
   readonly isHole: boolean;
   /** The way along the edge from one sample to the next, where it is not looked at more closely. */
@@ -25,7 +26,7 @@ interface SampledRing {
 }
 
 /** Enough for a dot to look round. */
-const LEAST_SAMPLES = 12;
+const LEAST_SAMPLES = 24;
 
 /**
  * `finer`: by sample of the same outline at the same step, 1 where so many samples stand in its stead as `FINER` says.
@@ -41,7 +42,7 @@ export function sampleOutline({ islands }: Outline, step: number, finer?: Uint8A
       numEven += plan.count;
       plans.push(plan);
       ringStarts.push(ringStarts.at(-1)! + plan.positions.length);
-      rings.push({ islandNo, isHole: i > 0, step: plan.even });
+      rings.push({ ring, islandNo, isHole: i > 0, step: plan.even });
     });
   });
   const num = ringStarts.at(-1)!;
