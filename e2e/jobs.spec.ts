@@ -63,9 +63,12 @@ async function decideFits(hand: Hand): Promise<void> {
   for (let i = 0; i < 60; i++) {
     await settled(page);
     await page.waitForTimeout(600);
-    if (/all fit/.test(await tick.innerText())) return;
+    // What the step says comes later than the card goes: one of the two is waited for, whichever it is.
+    const isDone = async () => /all fit/.test(await tick.innerText());
+    await expect.poll(async () => (await isDone()) || (await card.count()) > 0, { timeout: 30_000 }).toBe(true);
+    if (await isDone()) return;
     await expect(page.getByText('Working out what would help…')).toHaveCount(0, { timeout: 20_000 });
-    const before = await card.innerText();
+    const before = (await card.allInnerTexts()).join();
     const [stop, alike, one] = [
       card.getByText('stop', { exact: true }),
       card.getByRole('button', { name: /^Let all \d+ alike stand$/ }),
