@@ -6,7 +6,7 @@ import { type Fit, draftFit } from '@/core/fit';
 import { type RemedyOffer, alikeOffer, facesForMissing, remediesFor, remedyOffer } from '@/core/remedies';
 import { KeptReports, type RunReport } from '@/core/report';
 import { type Slot, resolveSlots } from '@/core/resolve';
-import { type RemedyKind, type RunSpec, facesUsed } from '@/core/spec';
+import { REMEDIES, type RemedyKind, type RunSpec, facesUsed } from '@/core/spec';
 import type {
   ComparedFit,
   Comparison,
@@ -128,7 +128,7 @@ export async function remedyForAllOnScreen(
     const trying = { spec, report: fits, cache, wanted: sets };
     const found = isOwnKind(kind)
       ? remediesFor(trying, index, answering).filter((one) => one.kind === kind)
-      : [remedyOffer(trying, index, kind, answering) ?? []].flat();
+      : [remedyOffer(trying, index, kind, answering)].filter((one) => one !== null);
     const offer = alikeOffer(found, sets);
     if (offer && offer.sets.length > 0) taken.push({ index, sets: offer.sets });
   }
@@ -137,14 +137,7 @@ export async function remedyForAllOnScreen(
 
 /** Such as answer one kind of finding alone, and stand in no order. */
 function isOwnKind(kind: RemedyOffer['kind']): kind is Exclude<RemedyOffer['kind'], RemedyKind> {
-  return (
-    kind === 'film' ||
-    kind === 'loosen' ||
-    kind === 'border' ||
-    kind === 'otherFace' ||
-    kind === 'evenFace' ||
-    kind === 'bridge'
-  );
+  return !REMEDIES.some((ordered) => ordered === kind);
 }
 
 /** The fits of one place in another lettering, as their rule would size them. */

@@ -26,6 +26,16 @@ test.each([0.7, 1.2, 1.9, 2.6])('a square hole of %d mm is as wide as it is, how
   }
 });
 
+test('of several holes the smallest is told, in whatever order they stand, and none that is wider than twice the limit', () => {
+  const holes = [rect(1, 1, 2, 2), rect(5, 1, 1, 1), rect(8, 1, 1.5, 3)];
+  for (const inOrder of [holes, [...holes].reverse()]) {
+    expect(measured(island(rect(0, 0, 12, 6), ...inOrder)).hole).toBeCloseTo(1, 1);
+  }
+  // Of 3 mm; what is nearly twice as wide is told, and what is wider is not.
+  expect(measured(island(rect(0, 0, 20, 12), rect(2, 2, 5.8, 5.8))).hole).toBeCloseTo(5.8, 1);
+  expect(measured(island(rect(0, 0, 20, 12), rect(2, 2, 6.2, 8))).hole).toBeNull();
+});
+
 test('corners, points and short nicks are no thin strokes', () => {
   expect(measured(island(rect(0, 0, 8, 8))).stroke).toBeNull();
   expect(
