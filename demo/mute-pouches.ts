@@ -1,12 +1,22 @@
 import { addDays, format, subDays, subHours } from 'date-fns';
 import type { Deed } from '@/core/ledger';
 import { type RunSpec, wordingOf } from '@/core/spec';
-import { changeHead, changeLettering, changeList, changeMonogram, changePlace, changePlaceUse } from '@/core/edit';
+import { changeRunBlank, replaceBlank } from '@/core/blanks';
+import {
+  changeHead,
+  changeLettering,
+  changeList,
+  changeMonogram,
+  changePlace,
+  changePlaceUse,
+  mainPlace,
+} from '@/core/edit';
 import { makeId } from '@/core/ids';
 import { firstLineLarge } from '@/core/shop';
 import { guessMapping, tableOf } from '@/core/intake';
 import { proofRows, tickRows } from '@/core/wording';
 import { type Context, type RunView, createRun, makeNextPass, recordAct, replaceList, saveSpec } from '@/services';
+import { starterBlank } from './starter-blank';
 import { valueOf } from './value-of';
 
 const STATION = 'demotable1';
@@ -74,9 +84,17 @@ export async function seedMutePouches(context: Context): Promise<RunView> {
 }
 
 function worded(spec: RunSpec): RunSpec {
-  const placed = changePlace(changeHead(spec, { language: 'en' }), null, (place) => ({
+  const { at } = mainPlace(spec);
+  const pouch = starterBlank('drawstring-pouch');
+  const taken = replaceBlank(spec, at.useId, { ...pouch, fromRev: 1 });
+  // The band's own: gold is told from it.
+  const onPouch = changeRunBlank(taken, pouch.id, (blank) => ({
+    ...blank,
+    variants: blank.variants.map((variant) => ({ ...variant, colour: { name: 'charcoal', hex: '#26292e' } })),
+  }));
+  const placed = changePlace(changeHead(onPouch, { language: 'en' }), null, (place) => ({
     ...place,
-    outline: { kind: 'rect', widthMm: 110, heightMm: 80 },
+    outline: { kind: 'rect', widthMm: 120, heightMm: 80 },
   }));
   const composed = changePlaceUse(placed, null, (place) => ({
     ...place,

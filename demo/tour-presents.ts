@@ -1,5 +1,5 @@
 import { addDays, format, subDays } from 'date-fns';
-import { STARTER_BLANKS, addBlank, changeRunBlank, replaceBlank } from '@/core/blanks';
+import { addBlank, changeRunBlank, replaceBlank } from '@/core/blanks';
 import { guessMapping, tableOf } from '@/core/intake';
 import { STARTER_MOTIFS } from '@/core/motifs';
 import { presentOrThrow } from '@/core/outcome';
@@ -38,6 +38,7 @@ import {
   saveSpec,
   saveThing,
 } from '@/services';
+import { starterBlank } from './starter-blank';
 import { valueOf } from './value-of';
 
 const STATION = 'demotable1';
@@ -58,14 +59,6 @@ Milan | L | white
 Gunnel | S | gold
 Noé | M | gold
 `;
-
-/** Out of the shop's catalogue, with what the band has of it. */
-function starter(id: string) {
-  return presentOrThrow(
-    STARTER_BLANKS.find((blank) => blank.id === id),
-    `starter blank ${id}`,
-  );
-}
 
 /**
  * Presents for the helpers of the tour: a pair of socks in each one's size, a tapered bottle, and a bag whose handles are sewn
@@ -117,7 +110,7 @@ async function stockShop(context: Context): Promise<void> {
   valueOf(await saveThing(context, 'beds', { id: OFFCUT, rev: 0, candidate: offcut }));
   const onHand: Readonly<Record<string, number>> = { socks: 3, 'steel-bottle': 6, 'tote-bag': 14 };
   for (const [id, count] of Object.entries(onHand)) {
-    const { value } = starter(id);
+    const { value } = starterBlank(id);
     const variants = value.variants.map((variant, i) => ({
       ...variant,
       stock: { onHand: count, seconds: i === 0 ? 1 : 0, marked: id === 'socks' && variant.size === 'M' ? ['L'] : [] },
@@ -127,7 +120,7 @@ async function stockShop(context: Context): Promise<void> {
 }
 
 function withSocks(spec: RunSpec): RunSpec {
-  const socks = { ...starter('socks'), fromRev: 1 };
+  const socks = { ...starterBlank('socks'), fromRev: 1 };
   const taken = replaceBlank(spec, presentOrThrow(spec.uses[0], 'a use').id, socks);
   const places = taken.uses[0]!.places.map(({ placeId }) => ({ useId: taken.uses[0]!.id, placeId, variantId: null }));
   return places.reduce(
@@ -148,9 +141,9 @@ function withSocks(spec: RunSpec): RunSpec {
 }
 
 function withBottle(spec: RunSpec, { randomBytes }: Context): RunSpec {
-  const more = addBlank(spec, { ...starter('steel-bottle'), fromRev: 1 }, randomBytes);
+  const more = addBlank(spec, { ...starterBlank('steel-bottle'), fromRev: 1 }, randomBytes);
   const use = more.uses.at(-1)!;
-  const small = starter('steel-bottle').value.variants.find(({ size }) => size === '350 ml')!;
+  const small = starterBlank('steel-bottle').value.variants.find(({ size }) => size === '350 ml')!;
   const uses = more.uses.map((one) =>
     one === use ? { ...one, variant: { kind: 'fixed' as const, variantId: small.id } } : one,
   );
@@ -167,9 +160,9 @@ function withBottle(spec: RunSpec, { randomBytes }: Context): RunSpec {
 
 /** The handles of this lot sit 4 mm to the right: the eye reads them, so the name is centred between them. */
 function withBag(spec: RunSpec, { randomBytes }: Context): RunSpec {
-  const more = addBlank(spec, { ...starter('tote-bag'), fromRev: 1 }, randomBytes);
+  const more = addBlank(spec, { ...starterBlank('tote-bag'), fromRev: 1 }, randomBytes);
   const use = more.uses.at(-1)!;
-  const navy = starter('tote-bag').value.variants.find(({ colour }) => colour.name === 'navy')!;
+  const navy = starterBlank('tote-bag').value.variants.find(({ colour }) => colour.name === 'navy')!;
   const uses = more.uses.map((one) =>
     one === use ? { ...one, variant: { kind: 'fixed' as const, variantId: navy.id } } : one,
   );
@@ -203,7 +196,7 @@ const TAG_FILM = {
 
 /** A tag of card on each present, cut here: the name in adhesive film, the year drawn beneath it, and a hole for the ribbon. */
 function withTag(spec: RunSpec, { randomBytes }: Context): RunSpec {
-  const more = addBlank(spec, { ...starter('gift-tag'), fromRev: 1 }, randomBytes);
+  const more = addBlank(spec, { ...starterBlank('gift-tag'), fromRev: 1 }, randomBytes);
   const use = more.uses.at(-1)!;
   const at = { useId: use.id, placeId: use.places[0]!.placeId, variantId: null };
   const chosen = chooseLettering(more, at, 'round-block');
