@@ -18,35 +18,49 @@ export function comesApart(
 ): 'whole' | 'apart' | 'gone' {
   const { width: widths, opposite } = local;
   const { ringStarts } = samples;
-  const parts = new Parts(ringStarts, ringNos);
   const stays = (i: number) => widths[i]! >= width;
-  const wide: number[] = [];
-  for (const ringNo of ringNos) {
-    const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
-    for (let i = start; i < end; i++) if (stays(i)) parts.add(i);
-  }
-  for (const ringNo of ringNos) {
-    const [start, end] = [ringStarts[ringNo]!, ringStarts[ringNo + 1]!];
-    for (let i = start; i < end; i++) {
-      if (!stays(i)) continue;
-      parts.join(i, i === end - 1 ? start : i + 1);
-      if (opposite[i]! >= 0) joinAcross(parts, stays, i, opposite[i]!);
-      else wide.push(i);
-    }
-  }
+  const parts = new Parts(ringStarts, ringNos, stays);
   for (const run of runs) {
+    if (parts.count <= 1) break;
     if (run.isWholeRing) continue;
     const [before, after] = endsOfRun(samples, run);
     if (discDistance(samples, local, sign, run, () => runs, width) <= width) parts.join(before, after);
   }
-  // Where it was too wide to have been looked across, it is looked across now, as far as it takes.
-  const lost = parts.count > 1 && wide.length > 0 ? lostOf(samples, ringNos, stays) : [];
-  for (const i of wide) {
-    if (parts.count <= 1) break;
-    const across = hitByRay(samples, sign, ringNos, i, { lost, width });
-    if (across >= 0) joinAcross(parts, stays, i, across);
+  // Most regions hang together by what faces each other alone, and most of those by the first few.
+  for (const ringNo of ringNos) {
+    for (let i = ringStarts[ringNo]!; i < ringStarts[ringNo + 1]! && parts.count > 1; i++) {
+      if (stays(i) && opposite[i]! >= 0) joinAcross(parts, stays, i, opposite[i]!);
+    }
   }
+  if (parts.count > 1) joinWideInPlace(parts, samples, local, { sign, ringNos, stays, width });
   return parts.count === 0 ? 'gone' : parts.count === 1 ? 'whole' : 'apart';
+}
+
+/** Where it was too wide to have been looked across, it is looked across now, as far as it takes. */
+function joinWideInPlace(
+  parts: Parts,
+  samples: OutlineSamples,
+  { opposite }: LocalWidths,
+  { sign, ringNos, stays, width }: Opening,
+): void {
+  const { ringStarts } = samples;
+  let lost: readonly Lost[] | null = null;
+  for (const ringNo of ringNos) {
+    for (let i = ringStarts[ringNo]!; i < ringStarts[ringNo + 1]! && parts.count > 1; i++) {
+      if (!stays(i) || opposite[i]! >= 0) continue;
+      lost ??= lostOf(samples, ringNos, stays);
+      const across = hitByRay(samples, sign, ringNos, i, { lost, width });
+      if (across >= 0) joinAcross(parts, stays, i, across);
+    }
+  }
+}
+
+/** An opening of one region by a disc of this diameter. */
+interface Opening {
+  readonly sign: 1 | -1;
+  readonly ringNos: readonly number[];
+  readonly stays: (i: number) => boolean;
+  readonly width: number;
 }
 
 /** A sample that an opening loses, with the way to the next one of its ring. */
@@ -138,41 +152,55 @@ function castInPlace(
   alongs[from] = nearest;
 }
 
-/** Samples that were found to hang together. Only those that were added take part; joining others does nothing. */
+/** Stretches of samples that stay, and which of them were found to hang together. What does not stay takes no part: to join it does nothing. */
 class Parts {
   readonly #first: number;
-  /** Of the samples from the first on. */
-  readonly #parent: Int32Array;
-  count = 0;
+  /** Of the samples from the first on, their stretch; -1 where none is. */
+  readonly #stretch: Int32Array;
+  readonly #parent: number[] = [];
+  count: number;
 
-  constructor(ringStarts: readonly number[], ringNos: readonly number[]) {
+  constructor(ringStarts: readonly number[], ringNos: readonly number[], stays: (i: number) => boolean) {
     this.#first = ringStarts[Math.min(...ringNos)] ?? 0;
     const end = ringStarts[Math.max(...ringNos) + 1] ?? 0;
-    this.#parent = new Int32Array(Math.max(0, end - this.#first)).fill(-1);
+    this.#stretch = new Int32Array(Math.max(0, end - this.#first)).fill(-1);
+    for (const ringNo of ringNos) this.#addRing(ringStarts[ringNo]!, ringStarts[ringNo + 1]!, stays);
+    this.count = this.#parent.length;
   }
 
-  add(i: number): void {
-    this.#parent[i - this.#first] = i - this.#first;
-    this.count++;
+  #addRing(start: number, end: number, stays: (i: number) => boolean): void {
+    const numBefore = this.#parent.length;
+    let isWithin = false;
+    for (let i = start; i < end; i++) {
+      const isThere = stays(i);
+      if (isThere && !isWithin) this.#parent.push(this.#parent.length);
+      if (isThere) this.#stretch[i - this.#first] = this.#parent.length - 1;
+      isWithin = isThere;
+    }
+    // The stretch that goes over the ring's beginning is one.
+    const isRound = isWithin && this.#stretch[start - this.#first]! >= 0;
+    if (!isRound || this.#parent.length - numBefore < 2) return;
+    this.#parent.pop();
+    for (let i = end - 1; this.#stretch[i - this.#first] === this.#parent.length; i--)
+      this.#stretch[i - this.#first] = numBefore;
   }
 
   join(sample: number, other: number): void {
-    const [i, j] = [sample - this.#first, other - this.#first];
-    // What is not there is not a number, and takes no part either.
-    if (!(this.#parent[i]! >= 0) || !(this.#parent[j]! >= 0)) return;
-    const [a, b] = [this.#root(i), this.#root(j)];
+    const [one, two] = [this.#stretch[sample - this.#first] ?? -1, this.#stretch[other - this.#first] ?? -1];
+    if (one < 0 || two < 0 || one === two) return;
+    const [a, b] = [this.#root(one), this.#root(two)];
     if (a === b) return;
     this.#parent[a] = b;
     this.count--;
   }
 
-  #root(i: number): number {
+  #root(stretch: number): number {
     const parent = this.#parent;
-    while (parent[i] !== i) {
-      parent[i] = parent[parent[i]!]!;
-      i = parent[i]!;
+    while (parent[stretch] !== stretch) {
+      parent[stretch] = parent[parent[stretch]!]!;
+      stretch = parent[stretch]!;
     }
-    return i;
+    return stretch;
   }
 }
 
@@ -196,7 +224,8 @@ export function discDistance(
   const half = (sign * width) / 2;
   const [x0, y0] = discCentre(samples, widths, before, told.first, width, half);
   const [x1, y1] = discCentre(samples, widths, after, lastOfRun(samples, told), width, half);
-  return Math.hypot(x0 - x1, y0 - y1);
+  const [dx, dy] = [x0 - x1, y0 - y1];
+  return Math.sqrt(dx * dx + dy * dy);
 }
 
 /** Cosine of the turn from which the way from one sample to the next goes round a corner. */
@@ -221,7 +250,7 @@ function discCentre(
   const share = shareOfWay(widths, stays, lost, width);
   const between = (values: Float64Array) => values[stays]! + share * (values[lost]! - values[stays]!);
   const [nx, ny] = [between(normalX), between(normalY)];
-  const reach = half / (Math.hypot(nx, ny) || 1);
+  const reach = half / (Math.sqrt(nx * nx + ny * ny) || 1);
   return [between(x) + reach * nx, between(y) + reach * ny];
 }
 
