@@ -22,10 +22,16 @@ export function gapBetween(
   let least2 = most * most;
   let found: LetterGap | null = null;
   const look = (points: readonly Int32Array[], edges: readonly Int32Array[], isTurned: boolean) => {
+    const box = boxOfRings(edges);
+    if (!box) return;
     for (const ring of points) {
       for (let i = 0; i < ring.length; i += 2) {
         const px = ring[i]!;
         const py = ring[i + 1]!;
+        // Nearly every point lies farther from all of the other than the nearest so far.
+        const aside = Math.max(box.minX - px, px - box.maxX, 0);
+        const beyond = Math.max(box.minY - py, py - box.maxY, 0);
+        if (aside * aside + beyond * beyond >= least2) continue;
         for (const edge of edges) {
           for (let k = 0, j = edge.length - 2; k < edge.length; j = k, k += 2) {
             const ax = edge[j]!;
