@@ -1,5 +1,6 @@
 import type { Island, Outline } from '../geometry';
-import { gridFor, localWidths, ringOf } from './local-width';
+import { PointGrid } from './point-grid';
+import { fillFor, localWidths, ringOf } from './local-width';
 import { sampleOutline } from './sample-outline';
 import { MM, STEP, circle, island, rect, ring } from './test/shapes';
 import { turnedBy } from './test/turned-by';
@@ -7,7 +8,10 @@ import { turnedBy } from './test/turned-by';
 const look = (islands: readonly Island[], side: 'inside' | 'outside' = 'inside', cutOffMm = 6) => {
   const outline: Outline = { islands };
   const samples = sampleOutline(outline, STEP);
-  return { samples, widths: localWidths(samples, gridFor(samples, cutOffMm * MM), side, cutOffMm * MM).width };
+  return {
+    samples,
+    widths: localWidths(samples, fillFor(new PointGrid(), samples, cutOffMm * MM), side, cutOffMm * MM).width,
+  };
 };
 
 test('a bar is as wide as it is at every sample away from its ends, also nearly as wide as is looked, however it lies', () => {

@@ -1,4 +1,4 @@
-import { type PointGrid, pointGrid } from './point-grid';
+import type { PointGrid } from './point-grid';
 import type { OutlineSamples } from './sample-outline';
 
 /**
@@ -94,8 +94,8 @@ interface Disc {
 }
 
 /** The samples in cells that suit a search up to this cut-off. */
-export function gridFor({ x, y }: OutlineSamples, cutOff: number): PointGrid {
-  return pointGrid(x, y, cutOff / CELLS_PER_CUT_OFF);
+export function fillFor(grid: PointGrid, { x, y }: OutlineSamples, cutOff: number): PointGrid {
+  return grid.fill(x, y, cutOff / CELLS_PER_CUT_OFF);
 }
 
 /** Measured: fewer make cells with many points in them, more make many empty cells. */
@@ -113,13 +113,13 @@ function guessInPlace(disc: Disc, { x, y }: OutlineSamples, i: number, nx: numbe
   let width = cutOff;
   let opposite = -1;
   if (last >= 0) {
-    const end = Math.min(x.length - 1, last + 3);
-    for (let q = Math.max(0, last - 3); q <= end; q++) {
+    const end = Math.min(x.length - 1, last + 1);
+    for (let q = Math.max(0, last - 1); q <= end; q++) {
       const dx = x[q]! - x[i]!;
       const dy = y[q]! - y[i]!;
       const along = nx * dx + ny * dy;
       const distance2 = dx * dx + dy * dy;
-      if (along <= 0 || distance2 >= width * along || along * along < COS2_OF_CONE * distance2) continue;
+      if (distance2 >= width * along || along * along < COS2_OF_CONE * distance2) continue;
       width = distance2 / along;
       opposite = q;
     }
@@ -157,7 +157,7 @@ function shrinkInPlace(
       const dy = sortedY[k]! - py;
       const along = nx * dx + ny * dy;
       const distance2 = dx * dx + dy * dy;
-      if (along <= 0 || distance2 >= width * along) continue;
+      if (distance2 >= width * along) continue;
       if (along * along >= COS2_OF_CONE * distance2) {
         width = distance2 / along;
         opposite = order[k]!;

@@ -1,7 +1,8 @@
 import { type Outline, largestDisc } from '../geometry';
-import { type KnownWidths, type LocalWidths, gridFor, localWidths } from './local-width';
+import { type KnownWidths, type LocalWidths, fillFor, localWidths } from './local-width';
 import { lostRuns, narrowestOfRun, runLength } from './lost-runs';
 import { type NarrowRun, narrowRuns } from './narrow-runs';
+import { PointGrid } from './point-grid';
 import { FINER, type OutlineSamples, sampleOutline } from './sample-outline';
 
 /** An outline looked at once, in its own units; sizes are asked of it afterwards, as often as the size changes. */
@@ -10,6 +11,9 @@ export interface MeasurableOutline {
   readonly inside: LocalWidths;
   readonly outside: LocalWidths;
 }
+
+/** For one look after the other. */
+const grid = new PointGrid();
 
 /** A width and where it is, in the outline's units. */
 export interface NarrowSpot {
@@ -29,7 +33,7 @@ export function lookAtOutline(
   cutOffOutside: number,
 ): MeasurableOutline {
   const look = (samples: OutlineSamples, known?: (side: 'inside' | 'outside') => KnownWidths): MeasurableOutline => {
-    const grid = gridFor(samples, Math.max(cutOffInside, cutOffOutside));
+    fillFor(grid, samples, Math.max(cutOffInside, cutOffOutside));
     return {
       samples,
       inside: localWidths(samples, grid, 'inside', cutOffInside, known?.('inside')),
@@ -129,18 +133,21 @@ function spotOf(samples: OutlineSamples, widths: LocalWidths, narrow: NarrowRun 
 /** The smallest hole by the largest disc that lies in it. Null without holes, or when all are wider than twice the limit. */
 export function smallestHole({ samples, outside }: MeasurableOutline, { least }: WidthLimit): NarrowSpot | null {
   const { rings, ringStarts, x, y } = samples;
-  let smallest: NarrowSpot | null = null;
-  rings.forEach(({ isHole, ring }, ringNo) => {
-    if (!isHole) return;
-    let widest = ringStarts[ringNo]!;
-    for (let i = widest; i < ringStarts[ringNo + 1]!; i++) if (outside.width[i]! > outside.width[widest]!) widest = i;
-    const most = Math.min(ABOVE_LIMIT * least, smallest?.width ?? Infinity);
-    // A disc that touches halfway between two samples is larger than those at them, which tell what need not be looked at.
-    if (outside.width[widest]! >= most) return;
-    const precision = Math.max(1, DISC_PRECISION * outside.width[widest]!);
-    const width = 2 * largestDisc(ring, precision).radius;
-    if (width < most) smallest = { width, x: x[widest]!, y: y[widest]! };
+  const { width } = outside;
+  const holes = rings.flatMap(({ isHole, ring }, ringNo) => {
+    if (!isHole) return [];
+    let at = ringStarts[ringNo]!;
+    for (let i = at; i < ringStarts[ringNo + 1]!; i++) if (width[i]! > width[at]!) at = i;
+    return [{ ring, at, atLeast: width[at]! }];
   });
+  let smallest: NarrowSpot | null = null;
+  // A disc that touches halfway between two samples is larger than those at them, which tell what need not be looked at.
+  for (const { ring, at, atLeast } of holes.sort((a, b) => a.atLeast - b.atLeast)) {
+    const most = Math.min(ABOVE_LIMIT * least, smallest?.width ?? Infinity);
+    if (atLeast >= most) break;
+    const found = 2 * largestDisc(ring, Math.max(1, DISC_PRECISION * atLeast)).radius;
+    if (found < most) smallest = { width: found, x: x[at]!, y: y[at]! };
+  }
   return smallest;
 }
 

@@ -56,10 +56,9 @@ export function sampleOutline({ islands }: Outline, step: number, finer?: Uint8A
     step,
     corners: new Float64Array(2 * num).fill(NaN),
   };
-  const straight = new Float64Array(2 * num);
   plans.forEach((plan, ringNo) => {
-    sampleRing(samples, straight, plan, ringStarts[ringNo]!);
-    setNormals(samples, straight, ringStarts[ringNo]!, ringStarts[ringNo + 1]!);
+    sampleRing(samples, plan, ringStarts[ringNo]!);
+    setNormals(samples, ringStarts[ringNo]!, ringStarts[ringNo + 1]!);
   });
   return samples;
 }
@@ -106,8 +105,7 @@ function planRing(ring: Ring, step: number, finer: Uint8Array | undefined): Ring
  * longer than the step, since such an edge is a part of a curve.
  */
 function sampleRing(
-  { x, y, corners }: OutlineSamples,
-  straight: Float64Array,
+  { x, y, normalX, normalY, corners }: OutlineSamples,
   { ring, lengths, even, positions }: RingPlan,
   start: number,
 ): void {
@@ -134,8 +132,8 @@ function sampleRing(
     const dx = ring[2 * next]! - ring[2 * edge]!;
     const dy = ring[2 * next + 1]! - ring[2 * edge + 1]!;
     if (length > even) {
-      straight[2 * (start + k)] = dx / length;
-      straight[2 * (start + k) + 1] = dy / length;
+      normalX[start + k] = -dy / length;
+      normalY[start + k] = dx / length;
     }
     x[start + k] = ring[2 * edge]! + share * dx;
     y[start + k] = ring[2 * edge + 1]! + share * dy;
@@ -159,21 +157,15 @@ function isCorner(ring: Ring, vertex: number): boolean {
 }
 
 /**
- * Across the straight edge that a sample lies on, else across the line through its neighbours: near a corner that line would
- * lean to the other side. Material lies to the left of the way round, of holes as of outer rings.
+ * Across the line through its neighbours, for a sample that does not lie on a straight edge: near a corner that line would lean to the
+ * other side. Material lies to the left of the way round, of holes as of outer rings.
  */
-function setNormals(
-  { x, y, normalX, normalY }: OutlineSamples,
-  straight: Float64Array,
-  start: number,
-  end: number,
-): void {
+function setNormals({ x, y, normalX, normalY }: OutlineSamples, start: number, end: number): void {
   for (let i = start; i < end; i++) {
+    if (normalX[i] !== 0 || normalY[i] !== 0) continue;
     const before = i === start ? end - 1 : i - 1;
     const after = i === end - 1 ? start : i + 1;
-    const isCurve = straight[2 * i] === 0 && straight[2 * i + 1] === 0;
-    const dx = isCurve ? x[after]! - x[before]! : straight[2 * i]!;
-    const dy = isCurve ? y[after]! - y[before]! : straight[2 * i + 1]!;
+    const [dx, dy] = [x[after]! - x[before]!, y[after]! - y[before]!];
     const length = Math.sqrt(dx * dx + dy * dy) || 1;
     normalX[i] = -dy / length;
     normalY[i] = dx / length;
