@@ -3,7 +3,7 @@ import { type CheckedFit, fitNumbers, measureFit } from '@/core/checks';
 import { type PlaceAt, chooseLettering } from '@/core/edit';
 import { type Finding, hasStop } from '@/core/finding';
 import { type Fit, draftFit } from '@/core/fit';
-import { type RemedyOffer, alikeOffer, facesForMissing, remediesFor, remedyOffer } from '@/core/remedies';
+import { type RemedyOffer, alikeOffer, facesForEven, facesForMissing, remediesFor, remedyOffer } from '@/core/remedies';
 import { KeptReports, type RunReport } from '@/core/report';
 import { type Slot, resolveSlots } from '@/core/resolve';
 import { REMEDIES, type RemedyKind, type RunSpec, facesUsed } from '@/core/spec';
@@ -98,18 +98,22 @@ export async function remediesForScreen(
   answering: Finding['kind'] | null,
   isCurrent: () => boolean,
 ): Promise<readonly RemedyOffer[] | null> {
-  if (!answered || !(await haveAllFaces(answered, [index], isCurrent)) || !isCurrent()) return null;
+  if (!answered || !(await haveAllFaces(answered, [index], { answering, isCurrent })) || !isCurrent()) return null;
   return remediesFor({ spec: answered.spec, report: answered.fits, cache }, index, answering);
 }
 
-/** Remedies try every lettering of the run, and for letters that are missing the faces that have them. */
+/** Remedies try every lettering of the run, for letters that are missing the faces that have them, and others for uneven strokes. */
 function haveAllFaces(
   { spec, fits: { fits } }: RunReport,
   indexes: readonly number[],
-  isCurrent: () => boolean,
+  { answering, isCurrent }: { readonly answering: Finding['kind'] | null; readonly isCurrent: () => boolean },
 ): Promise<boolean> {
   const faces = facesUsed(spec).map(({ face }) => face);
-  const beside = indexes.flatMap((index) => (fits[index] ? facesForMissing(fits[index]) : []));
+  const beside = indexes.flatMap((index) => {
+    const fit = fits[index];
+    if (!fit) return [];
+    return [...facesForMissing(fit), ...(answering === 'strokesUneven' ? facesForEven(fit) : [])];
+  });
   return haveFaces([...faces, ...beside], isCurrent);
 }
 
@@ -120,7 +124,7 @@ export async function remedyForAllOnScreen(
   isCurrent: () => boolean,
 ): Promise<readonly TakenRemedy[] | null> {
   const taken: TakenRemedy[] = [];
-  if (!answered || !(await haveAllFaces(answered, indexes, isCurrent))) return null;
+  if (!answered || !(await haveAllFaces(answered, indexes, { answering, isCurrent }))) return null;
   for (const index of indexes) {
     await letMessagesIn();
     if (!answered || !isCurrent()) return null;

@@ -16,5 +16,5 @@ export { measureLayer, measurings } from './measure-layer';
 export { type MeasuredFit, measureFindings } from './measure-findings';
 export { fitNumbers } from './fit-numbers';
 export { letterFindings } from './letter-findings';
-export { strokesOf } from './stroke-findings';
+export { strokeFindings, strokesOf } from './stroke-findings';
 export { openAndLooked } from './looked-findings';
