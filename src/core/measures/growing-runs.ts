@@ -83,6 +83,8 @@ export class GrowingRuns {
     const beyond = run.isWholeRing ? 0 : 2 * this.#samples.step;
     const [across, down] = [reach[1]! - reach[0]! + beyond, reach[DOWN + 1]! - reach[DOWN]! + beyond];
     if (across * across + down * down <= length * length) return false;
+    const within = longestReach(reach);
+    if (within > length || within + beyond <= length) return within > length;
     return lengthOfReach(this.#samples, this.#widths, run, reach) > length;
   }
 

@@ -145,7 +145,7 @@ function regionsByRing({ samples, regions }: Side): (readonly number[])[] {
 /** Between two samples that a run gained: enough for 1 % of any step. */
 const NUM_HALVINGS = 5;
 /** Nearer than so, of the width, nobody tells them apart. */
-const NEAR_ENOUGH = 0.002;
+const NEAR_ENOUGH = 0.005;
 
 /** Where, between a width at which it was not and one at which it is, it begins to be broken. */
 function begins(not: number, broken: number, isBroken: (width: number) => boolean): number {
@@ -189,7 +189,8 @@ function closesToPoint({ samples, widths, tellsPoints }: Side, run: LostRun, wid
   let before = -1;
   for (const i of samplesOfRun(samples, run)) {
     if (before >= 0) {
-      const step = Math.hypot(x[i]! - x[before]!, y[i]! - y[before]!);
+      const [dx, dy] = [x[i]! - x[before]!, y[i]! - y[before]!];
+      const step = Math.sqrt(dx * dx + dy * dy);
       const over = (at: number) => widths.width[at]! - NARROW_SHARE * width;
       length += step;
       narrower += step * shareBelow(over(before), over(i));
