@@ -1,10 +1,13 @@
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
 import type { Measures } from '../figures';
-import { measurePart } from './measure-layer';
+import { measureLarger } from './measure-layer';
 
 /** Looks for the least passing size end here: something else than the size is wrong. */
 export const MOST_GROWTH = 2;
+
+/** Above proportion, since a width is found to a quarter of a per cent, here and at the larger size. */
+const SPARE_GROWTH = 1.0075;
 
 /** A fit as far as measuring goes; a remedy that is tried is none yet. */
 export type MeasuredFit = Pick<Fit, 'artwork' | 'emMm' | 'slot'>;
@@ -62,9 +65,12 @@ function passingHeight(
   const { finest } = material;
   const leastMm = finest[PARTS.find((one) => one.part === part)!.least];
   if (widthMm <= 0) return null;
-  for (let factor = (leastMm / widthMm) * 1.005; factor <= MOST_GROWTH; factor *= 1.06) {
+  for (let factor = (leastMm / widthMm) * SPARE_GROWTH; factor <= MOST_GROWTH; factor *= 1.06) {
     const at = emMm * factor;
-    const spot = measurePart(part, artwork.at(at), index, { emMm: at, finest });
+    const larger = artwork.at(at);
+    // What keeps its millimetres is another outline in larger letters.
+    const lookedMm = larger === artwork ? emMm : at;
+    const spot = measureLarger(part, larger, index, { emMm: at, lookedMm, finest });
     if (!spot || spot.widthMm >= leastMm) return emMm * factor * artwork.capHeightEm;
   }
   return null;

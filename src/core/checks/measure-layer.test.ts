@@ -4,7 +4,7 @@ import type { Outline, Ring } from '../geometry';
 import { kindFacts } from '../shop';
 import { aRun, fitRun, shippedFaces } from '../test';
 import { measureLayer, measurings } from '.';
-import { measurePart } from './measure-layer';
+import { measureLarger } from './measure-layer';
 
 /** Two plates with a gap between them and a hole in the lower one; in millimetres at this em. */
 const EM_MM = 30;
@@ -61,34 +61,48 @@ test('small letters are looked at as closely as large ones', () => {
   expect(Math.abs(small.hole!.widthMm - 0.24)).toBeLessThan(0.02);
 });
 
-test('one measure by itself is what all of them say, of letters as of plates, and is not made twice', () => {
+test('one measure in larger letters is what all of them say at that size, of letters as of plates', () => {
   const cache = artCache(shippedFaces());
   const { fits } = fitRun(aRun(['Ottilie', 'Willa Hall', 'Ægir 1927', 'Brook']), cache);
+  const limits = { ...finest, strokeMm: 2, gapMm: 1.4, holeMm: 2 };
   let numFound = 0;
-  for (const { artwork, emMm } of fits) {
-    for (const at of [emMm, emMm * 1.31]) {
-      const limits = { ...finest, strokeMm: 2, gapMm: 1.4, holeMm: 2 };
-      const all = measureLayer(artwork, 0, at, limits);
-      for (const part of ['stroke', 'gap', 'notch', 'hole'] as const) {
-        const own = measurePart(part, artwork, 0, { emMm: at, finest: limits });
-        expect(own === null).toBe(all[part] === null);
-        if (own) expect(own.widthMm).toBeCloseTo(all[part]!.widthMm, 2);
-        if (own) numFound++;
+  for (const { artwork } of fits) {
+    // From a size at which samples stand as close as they may, and from one at which they stand closer in larger letters.
+    for (const emMm of [16, 33]) {
+      for (const at of [emMm, emMm * 1.31, emMm * 2]) {
+        const all = measureLayer(artwork, 0, at, limits);
+        for (const part of ['stroke', 'gap', 'notch', 'hole'] as const) {
+          const own = measureLarger(part, artwork, 0, { emMm: at, lookedMm: emMm, finest: limits });
+          expect(own === null).toBe(all[part] === null);
+          if (own) expect(own.widthMm).toBeCloseTo(all[part]!.widthMm, 6);
+          if (own) numFound++;
+        }
       }
     }
   }
-  expect(numFound).toBeGreaterThan(12);
+  expect(numFound).toBeGreaterThan(24);
+});
+
+test('in larger letters nothing is looked at again while samples would stand as they stood', () => {
   const one = art();
+  const larger = (part: 'stroke' | 'gap' | 'hole', emMm: number, lookedMm = 16) =>
+    measureLarger(part, one, 0, { emMm, lookedMm, finest: { ...asked } });
+  measureLayer(one, 0, 16, asked);
   const numBefore = measurings.count;
-  const first = measurePart('hole', one, 0, { emMm: EM_MM, finest: asked });
-  expect(measurePart('hole', one, 0, { emMm: EM_MM, finest: { ...asked } })).toBe(first);
+  const first = larger('hole', 24);
+  expect(first!.widthMm).toBeCloseTo(1.2 * (24 / EM_MM), 1);
+  expect(larger('hole', 24)).toBe(first);
+  expect([larger('stroke', 24), larger('stroke', 24)]).toEqual([null, null]);
+  expect(larger('gap', 22)!.widthMm).toBeCloseTo(0.8 * (22 / EM_MM), 1);
+  expect(measurings.count).toBe(numBefore);
+  expect(larger('gap', 32)!.widthMm).toBeCloseTo(0.8 * (32 / EM_MM), 1);
   expect(measurings.count).toBe(numBefore + 1);
-  expect(measurePart('stroke', one, 0, { emMm: EM_MM, finest: asked })).toBeNull();
-  expect(measurePart('stroke', one, 0, { emMm: EM_MM, finest: asked })).toBeNull();
-  expect(measurePart('gap', one, 0, { emMm: EM_MM, finest: asked })!.widthMm).toBeCloseTo(0.8, 1);
+  // Another layer in between takes nothing but time.
+  measureLayer(art(), 0, 16, asked);
+  expect(larger('gap', 20)!.widthMm).toBeCloseTo(0.8 * (20 / EM_MM), 1);
   expect(measurings.count).toBe(numBefore + 3);
-  expect(measurePart('gap', one, 1, { emMm: EM_MM, finest: asked })).toBeNull();
-  expect(measurePart('gap', one, 0, { emMm: 0, finest: asked })).toBeNull();
+  expect(measureLarger('gap', one, 1, { emMm: EM_MM, lookedMm: EM_MM, finest: asked })).toBeNull();
+  expect(larger('gap', 20, 0)).toBeNull();
 });
 
 test('what was measured is not measured again; another size or limit is', () => {

@@ -1,8 +1,8 @@
 import type { Artwork, LayerArt } from '../artwork';
 import { EM_UNITS } from '../faces';
-import type { Outline } from '../geometry';
 import {
   ABOVE_LIMIT,
+  type MeasurableOutline,
   type NarrowGaps,
   type NarrowSpot,
   lookAtOutline,
@@ -27,7 +27,7 @@ const LOOK_ABOVE = 1.05 * ABOVE_LIMIT;
 /** How wide strokes are looked across at least, so that every stem of a usual face has its other side. */
 const STEM_EM = 0.25;
 
-/** How many layers were measured so far: what is kept need not be measured again. */
+/** How many layers were looked at so far: what is kept need not be looked at again. */
 export const measurings = { count: 0 };
 
 /** A layer is asked for at a size or two: as it is, and where it would pass. */
@@ -50,22 +50,28 @@ export function measureLayer(
   if (!art?.inkBox || !inkBox || emMm <= 0) return NOTHING;
   return keptFor(known, art, keyOf(emMm, finest), () =>
     // What lies between two pieces is nobody's gap.
-    (art.parts ?? [art.outline]).map((outline) => measured(outline, inkBox, { emMm, finest })).reduce(worst, NOTHING),
+    looksOf(art, emMm, finest)
+      .map((look) => measured(look, inkBox, { emMm, finest }))
+      .reduce(worst, NOTHING),
   );
 }
 
-/** One measure of it alone, as all of them tell it, for half of what they cost. Kept likewise. */
-export function measurePart(
+/**
+ * One measure of it alone, in larger letters than were measured: where samples would stand as they stood, nothing is looked at again.
+ * Kept likewise.
+ */
+export function measureLarger(
   part: keyof Measures,
   { layers, inkBox }: Pick<Artwork, 'layers' | 'inkBox'>,
   index: number,
-  { emMm, finest }: AtSize,
+  { emMm, lookedMm, finest }: AtSize & { readonly lookedMm: number },
 ): MeasuredSpot | null {
   const art = layers[index];
-  if (!art?.inkBox || !inkBox || emMm <= 0) return null;
-  return keptFor(knownParts, art, `${part} ${keyOf(emMm, finest)}`, () =>
-    (art.parts ?? [art.outline])
-      .map((outline) => looked(outline, inkBox, { emMm, finest }, part)[part]())
+  if (!art?.inkBox || !inkBox || lookedMm <= 0) return null;
+  const from = stepAt(lookedMm) === stepAt(emMm) ? lookedMm : emMm;
+  return keptFor(knownParts, art, `${part} ${from} ${keyOf(emMm, finest)}`, () =>
+    looksOf(art, from, finest)
+      .map((look) => measuresOf(look, inkBox, { emMm, finest })[part]())
       .reduce(narrower, null),
   );
 }
@@ -78,7 +84,6 @@ function keptFor<T>(known: WeakMap<LayerArt, Map<string, T>>, art: LayerArt, key
   const kept = known.get(art) ?? new Map<string, T>();
   known.set(art, kept);
   if (kept.has(key)) return kept.get(key)!;
-  measurings.count++;
   const found = work();
   if (kept.size >= MOST_KEPT) kept.clear();
   kept.set(key, found);
@@ -101,8 +106,8 @@ function narrower(one: MeasuredSpot | null, other: MeasuredSpot | null): Measure
   return one && other ? (other.widthMm < one.widthMm ? other : one) : (one ?? other);
 }
 
-function measured(outline: Outline, inkBox: Corner, size: AtSize): Measures {
-  const { stroke, gap, notch, hole } = looked(outline, inkBox, size, null);
+function measured(look: MeasurableOutline, inkBox: Corner, size: AtSize): Measures {
+  const { stroke, gap, notch, hole } = measuresOf(look, inkBox, size);
   return { stroke: stroke(), gap: gap(), notch: notch(), hole: hole() };
 }
 
@@ -111,27 +116,34 @@ interface Corner {
   readonly minY: number;
 }
 
-/** The side of its edges that nobody asks of is looked across no farther than tells where samples have to stand closer. */
-const ASIDE_STEPS = 4;
+/** The layer that was looked at last: where it would pass is asked right after what it measures. */
+let last: { readonly art: LayerArt; readonly key: string; readonly looks: readonly MeasurableOutline[] } | null = null;
 
-/** An outline with its measures to ask for; `only` one of them, where the others are not asked. */
-function looked(
-  outline: Outline,
-  inkBox: Corner,
-  { emMm, finest }: AtSize,
-  only: keyof Measures | null,
-): Record<keyof Measures, () => MeasuredSpot | null> {
+/** The pieces of a layer, each looked at for this size and material. */
+function looksOf(art: LayerArt, emMm: number, finest: FinestCut): readonly MeasurableOutline[] {
+  const key = keyOf(emMm, finest);
+  if (last?.art === art && last.key === key) return last.looks;
+  measurings.count++;
   const units = EM_UNITS / emMm;
-  const step = Math.min(COARSEST_STEP_EM, Math.max(FINEST_STEP_EM, STEP_MM / emMm)) * EM_UNITS;
   const inside = Math.max(STEM_EM * EM_UNITS, LOOK_ABOVE * finest.strokeMm * units);
   const outside = LOOK_ABOVE * Math.max(finest.gapMm, finest.holeMm) * units;
-  const aside = ASIDE_STEPS * step;
-  const look = lookAtOutline(
-    outline,
-    step,
-    only === null || only === 'stroke' ? inside : Math.min(inside, aside),
-    only === 'stroke' ? Math.min(outside, aside) : outside,
-  );
+  const looks = (art.parts ?? [art.outline]).map((outline) => lookAtOutline(outline, stepAt(emMm), inside, outside));
+  last = { art, key, looks };
+  return looks;
+}
+
+/** How far samples stand apart, in the outline's units. */
+function stepAt(emMm: number): number {
+  return Math.min(COARSEST_STEP_EM, Math.max(FINEST_STEP_EM, STEP_MM / emMm)) * EM_UNITS;
+}
+
+/** What a look tells at a size, to ask for. */
+function measuresOf(
+  look: MeasurableOutline,
+  inkBox: Corner,
+  { emMm, finest }: AtSize,
+): Record<keyof Measures, () => MeasuredSpot | null> {
+  const units = EM_UNITS / emMm;
   const limit = (leastMm: number) => ({ least: leastMm * units, leastRun: LEAST_RUN_MM * units });
   const inMm = (spot: NarrowSpot | null): MeasuredSpot | null =>
     spot && {
