@@ -12,8 +12,10 @@ export type ToShape = MapPoint;
  */
 const WIDEST = 1.1;
 const NARROWEST = 0.625;
-/** What reaches beyond head or foot, as a mark or a tail, keeps this share of its reach. */
+/** What reaches beyond head or foot, as a mark or a tail, reaches beyond by this share of it. */
 const BEYOND_SHARE = 0.35;
+/** Round letters are drawn so much taller than straight ones, and look as tall. */
+const OVERSHOOT = 0.03;
 /** Edges are split to this share of the height. */
 const LONGEST_SHARE = 1 / 60;
 
@@ -37,39 +39,55 @@ export function inShape(toShape: ToShape, fewest: number, most: number): Monogra
 
 interface Row {
   readonly letters: readonly (readonly Ring[])[];
+  /** Of each letter's height as it is drawn, what its marks leave. */
+  readonly shares: readonly number[];
   readonly width: number;
 }
 
 function rowOf(letters: readonly (readonly Ring[])[], height: number, gap: number, stretch: number): Row | null {
-  const across = letters.map((rings) =>
-    rings.map((ring) => ring.map((value, i) => (i % 2 === 0 ? Math.round(value * stretch) : held(value, height)))),
-  );
+  const held = letters.map((rings) => heldBetween(rings, height));
+  const across = letters.map((rings, no) => {
+    const { foot, share } = held[no]!;
+    return rings.map((ring) =>
+      ring.map((value, i) => Math.round(i % 2 === 0 ? value * stretch : foot + value * share)),
+    );
+  });
   const placed = besideEachOther(across, gap, height);
   const box = placed && boxOfRings(placed.flat());
-  return placed && box && { letters: placed, width: box.maxX - box.minX };
+  return placed && box && { letters: placed, shares: held.map(({ share }) => share), width: box.maxX - box.minX };
 }
 
-/** Heights between head and foot; what is beyond stays near them. */
-function held(y: number, height: number): number {
-  const beyond = y > 0 ? y : y < -height ? y + height : 0;
-  return Math.round(y - beyond + beyond * BEYOND_SHARE);
+/**
+ * Where a letter's foot comes to stand, and the share of its height that is left, so that little of it reaches beyond head or foot: a
+ * letter with a mark is lower than its neighbours, as when it is written. A mark that is pressed flat by itself has strokes of another
+ * weight than its letter.
+ */
+function heldBetween(rings: readonly Ring[], height: number): { readonly foot: number; readonly share: number } {
+  const box = boxOfRings(rings);
+  const above = Math.max(0, -(box?.minY ?? 0) - height);
+  const below = Math.max(0, box?.maxY ?? 0);
+  const share = (height + (above + below) * BEYOND_SHARE) / (height + above + below);
+  return { foot: below * (BEYOND_SHARE - share), share };
 }
 
 /** From the row to the square, from there to the shape, and back to the height of the row. */
-function shaped({ letters, width }: Row, height: number, toShape: ToShape): FormedMonogram {
+function shaped({ letters, shares, width }: Row, height: number, toShape: ToShape): FormedMonogram {
   // As wide as it is tall. Of slim letters less of the shape is filled; for wide ones it is as wide as they are.
   const half = height / 2;
   const across = Math.max(half, width / 2);
   const map: MapPoint = (x, y) => {
-    const [u, v] = toShape((x - width / 2) / across, (y + half) / half);
-    return [u * across + width / 2, v * half - half];
+    // What is beyond head or foot is moved with it: outside of the square the shapes go on bending.
+    const beyond = y > 0 ? y : Math.min(0, y + height);
+    const [u, v] = toShape((x - width / 2) / across, (y - beyond + half) / half);
+    return [u * across + width / 2, v * half - half + beyond];
   };
   const formed = letters.map((rings) => rings.map((ring) => mappedRing(ring, height * LONGEST_SHARE, map)));
   // What the form leaves of a capital's height where a letter stands, be it a dot.
   const heightAt = (x: number) => map(x, 0)[1] - map(x, -height)[1];
-  const heights = letters.map((rings) => {
+  const heights = letters.map((rings, no) => {
     const { minX, maxX } = boxOfRings(rings)!;
-    return Math.max(heightAt(minX), heightAt((minX + maxX) / 2), heightAt(maxX));
+    const kept = shares[no]! < 1 - OVERSHOOT ? shares[no]! : 1;
+    return kept * Math.max(heightAt(minX), heightAt((minX + maxX) / 2), heightAt(maxX));
   });
   const left = boxOfRings(formed.flat())!.minX;
   return {

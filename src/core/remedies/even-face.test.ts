@@ -1,5 +1,5 @@
 import { artCache, isJoinedFace } from '../artwork';
-import { checkedReport, measuredReport, strokesOf } from '../checks';
+import { checkedReport, measuredReport, strokeFindings, strokesOf } from '../checks';
 import { changeLettering, changePlaceUse, setOverrides } from '../edit';
 import { fitAll } from '../fit';
 import { resolveSlots } from '../resolve';
@@ -24,6 +24,8 @@ const unevenIn = (spec: RunSpec, index = 0) =>
   measuredReport(checkedReport(resolveSlots(spec), cache), cache).fits[index]!.findings.filter(
     ({ kind }) => kind === 'strokesUneven',
   );
+const unevenNames = (names: readonly string[], spec: RunSpec) =>
+  fitAll(resolveSlots(spec), cache).fits.flatMap((fit, i) => (strokeFindings(fit).length > 0 ? names[i] : []));
 const offersFor = (spec: RunSpec, index = 0) =>
   remediesFor({ spec, report: fitAll(resolveSlots(spec), cache), cache }, index, 'strokesUneven');
 const NAMES = ['Tilda Edda Lund', 'Nora Dagny Uhl'];
@@ -101,22 +103,38 @@ test('the face that was taken for one text is the only one for the others, which
 });
 
 test('where no face of the run stays even, shipped ones are offered, and are known beforehand', () => {
-  const spec = monograms(['Gerda Ebba Åkvist', ...NAMES], 'tall-capitals', 'circle');
+  const all = monograms(NAMES, 'brass-script', 'circle');
+  const letterings = all.shop.letterings.filter(({ id }) => id === 'brass-script');
+  const spec = { ...all, shop: { ...all.shop, letterings } };
   const report = fitAll(resolveSlots(spec), cache);
   const ofRun = new Set(facesUsed(spec).map(({ face }) => face));
   const faceOfOffer = ({ sets: [set] }: { readonly sets: readonly OverrideSet[] }) =>
     set!.kind === 'letters' ? set!.letters[0]!.face! : '';
   expect(unevenIn(spec)).toHaveLength(1);
   const offers = offersFor(spec);
-  expect(offers.length).toBeGreaterThan(0);
+  expect(offers).toHaveLength(3);
   for (const offer of offers) {
     expect(ofRun).not.toContain(faceOfOffer(offer));
     expect(facesForEven(report.fits[0]!)).toContain(faceOfOffer(offer));
     const taken = setOverrides(spec, [resolveSlots(spec)[0]!.ref], offer.sets[0]!, seededBytes(5));
     expect(unevenIn(taken)).toEqual([]);
   }
-  // What has nothing to answer needs no face, and what the run answers by itself none that ships.
-  expect(facesForEven(report.fits[1]!)).toEqual([]);
-  const ownOffers = offersFor(monograms(NAMES, 'brass-script', 'circle')).map(faceOfOffer);
-  for (const face of ownOffers) expect(ofRun).toContain(face);
+  // The run's own come first, and with them none that ships.
+  const own = new Set(facesUsed(all).map(({ face }) => face));
+  for (const offer of offersFor(all)) expect(own).toContain(faceOfOffer(offer));
+  // What is even needs no face.
+  const blocks = fitAll(resolveSlots(monograms(NAMES, 'tall-capitals', 'circle')), cache);
+  expect(blocks.fits.flatMap((fit) => facesForEven(fit))).toEqual([]);
+});
+
+test('marks spoil no strokes of a block: above in any form, beneath where the form is straight there', () => {
+  const above = ['Gerda Ebba Åkvist', 'Åke Knud Bo', 'Édith Zoë Ünal', 'Ödön Ängla Šimek'];
+  const beneath = ['Çağrı Ñusta Ôde', 'Şen Țara Ęl'];
+  for (const lettering of ['tall-capitals', 'stand-block', 'narrow-block']) {
+    for (const shape of ['circle', 'lozenge', 'square', 'shield'] as const) {
+      const names = shape === 'lozenge' || shape === 'square' ? [...above, ...beneath] : above;
+      const uneven = unevenNames(names, monograms(names, lettering, shape));
+      expect([shape, lettering, uneven]).toEqual([shape, lettering, []]);
+    }
+  }
 });
