@@ -16,7 +16,7 @@ import {
  * Every monogram form, frame, stack and bend in several faces at reading size, to be looked at: `npm run contact-sheet` writes
  * `build/form-sheet.svg`.
  */
-const INITIALS = ['MFH', 'SPM', 'JIL', 'OQA', 'WMW', 'TLV', 'AB', 'LJ', 'I', 'Åß'];
+const INITIALS = ['MFH', 'SPM', 'JIL', 'OQA', 'WMW', 'TLV', 'AB', 'LJ', 'I', 'Åß', 'ÉŞÅ'];
 /** Of slab, block, capitals, serif and script. */
 const FACES = ['Alfa Slab One Regular', 'Nunito Black', 'Bebas Neue Regular', 'Cinzel Bold'];
 /** Pixels of a capital's height, and of a cell. */
@@ -123,34 +123,39 @@ for (const frame of FRAMES) {
   const shape = frame === 'lozenge' || frame === 'shield' ? frame : 'circle';
   const monogram = { shape, gapShare: 0.07, frame } as const;
   const withDate = { monogram, stack: { gapShare: 0.25, widths: 'own', between: 'nothing' } } as const;
-  row(`frame ${frame}`, [
-    ...['MFH', 'SPM', 'JIL', 'AB', 'Q', 'I'].map((text) => ({
-      sha,
-      sample: { lines: [{ text, isMonogram: true as const }], form: { monogram } },
-    })),
-    {
-      sha,
-      cap: 40,
-      sample: {
-        lines: [
-          { text: 'MFH', isMonogram: true },
-          { text: '12 · IX · 1998', sizeShare: 0.25 },
-        ],
-        form: withDate,
+  row(
+    `frame ${frame}`,
+    [
+      ...['MFH', 'SPM', 'JIL', 'AB', 'Q', 'I'].map((text) => ({
+        sha,
+        sample: { lines: [{ text, isMonogram: true as const }], form: { monogram } },
+      })),
+      {
+        sha,
+        cap: 40,
+        sample: {
+          lines: [
+            { text: 'MFH', isMonogram: true },
+            { text: '12 · IX · 1998', sizeShare: 0.25 },
+          ],
+          form: withDate,
+        },
       },
-    },
-    {
-      sha,
-      cap: 40,
-      sample: {
-        lines: [
-          { text: 'JIL', isMonogram: true },
-          { text: '7.2.2013', sizeShare: 0.3 },
-        ],
-        form: withDate,
+      {
+        sha,
+        cap: 40,
+        sample: {
+          lines: [
+            { text: 'JIL', isMonogram: true },
+            { text: '7.2.2013', sizeShare: 0.3 },
+          ],
+          form: withDate,
+        },
       },
-    },
-  ]);
+    ],
+    170,
+    210,
+  );
 }
 for (const between of ['nothing', 'rule', 'dot', 'lozenge'] as const) {
   for (const widths of ['own', 'equal'] as const) {

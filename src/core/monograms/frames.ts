@@ -123,6 +123,9 @@ const SHIELD_STEPS = 24;
 /** Half its width is tried in these shares of what the ink asks for: a narrow one is deep, since its foot closes early. */
 const SHIELD_TRIES = [1.04, 1.1, 1.2, 1.3, 1.45, 1.6, 1.8, 2.1, 2.5, 3];
 
+/** Of the room that a foot leaves beneath its letters, so much stands above them as well: otherwise wide ones hang under the head. */
+const SHIELD_HEADROOM = 0.45;
+
 /** Straight head and sides, and below them two arcs that meet in the middle: the least of those that hold all ink. */
 function shieldAround(ink: readonly Ring[], { x, y }: Middle): Corners {
   const asked = most(ink, (px) => Math.abs(px - x));
@@ -143,7 +146,9 @@ function shieldAround(ink: readonly Ring[], { x, y }: Middle): Corners {
     const at = (i / (2 * SHIELD_STEPS)) * Math.PI;
     return [x + half * Math.cos(at), y + sideTo + depth * Math.sin(at)];
   });
-  return [[x - half, y + head], [x + half, y + head], ...arc];
+  const room = sideTo + depth - most(ink, (_, py) => Math.max(0, py - y));
+  const top = y + head - SHIELD_HEADROOM * room;
+  return [[x - half, top], [x + half, top], ...arc];
 }
 
 /** Each edge moved outwards, corners where the moved edges meet. */

@@ -249,6 +249,17 @@ test.each(FRAMES.filter((frame) => frame !== 'wreath'))(
   },
 );
 
+test('letters do not hang under the head of a shield: nearly half of the room beneath them stands above as well', () => {
+  const cap = capOf(STAND_BLOCK_SHA);
+  for (const text of ['MFH', 'SPM', 'JIL', 'AB', 'I']) {
+    const ink = formed('shield', text)!.letters.flat();
+    const inner = box(frameRings('shield', ink, { gap: 0, height: cap }).slice(1));
+    const [above, below] = [box(ink).minY - inner.minY, inner.maxY - box(ink).maxY];
+    expect(above / below).toBeGreaterThan(0.4);
+    expect(above / below).toBeLessThan(0.5);
+  }
+});
+
 const WREATH_REACH = 1.37;
 
 test('a wreath is one piece without a hole, the same on both sides, open at its head, and clear of all ink', () => {
