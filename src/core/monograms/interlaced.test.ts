@@ -94,3 +94,15 @@ test('strokes that all cross right through pass over and under by turns', () => 
   expect(left!.islands.some(({ outer }) => isPointInRing(x, y, outer))).toBe(false);
   expect(outlineArea(takeOut(left!, right!, 0))).toBeCloseTo(outlineArea(left!), -2);
 });
+
+test('a letter without any area is none to lie over or under', () => {
+  const [letter] = drawn('H', STAND_BLOCK_SHA);
+  const flat = [Int32Array.of(0, 0, 40_000, 0, 80_000, 0)];
+  const capHeight = capOf(STAND_BLOCK_SHA);
+  for (const letters of [
+    [letter!, flat],
+    [flat, letter!],
+    [letter!, flat, letter!],
+  ])
+    expect(formMonogram('interlaced', { letters, capHeight, gap: 0.06 * capHeight })).toBeNull();
+});

@@ -165,6 +165,15 @@ test('the lowest letter of a form is told by its share of the height', () => {
   expect(formed('lozenge', 'HHH')!.lowestShare).toBeLessThan(0.95);
 });
 
+test('straight stems bend with the form: no edge that is left is longer than a thirtieth of the height', () => {
+  const cap = capOf(STAND_BLOCK_SHA);
+  for (const ring of formed('circle', 'HIH')!.letters.flat()) {
+    const points = pointsOf(ring);
+    const edges = points.map(([x, y], i) => Math.hypot(x - points.at(i - 1)![0], y - points.at(i - 1)![1]));
+    expect(Math.max(...edges)).toBeLessThan(cap / 30);
+  }
+});
+
 test('a dot between two letters is no low letter', () => {
   expect(formed('circle', 'M·H')!.lowestShare).toBeGreaterThan(0.75);
   expect(formed('square', 'M·H')!.lowestShare).toBe(1);
@@ -258,6 +267,19 @@ test('letters do not hang under the head of a shield: nearly half of the room be
     expect(above / below).toBeGreaterThan(0.4);
     expect(above / below).toBeLessThan(0.5);
   }
+});
+
+test('a shield is the smallest that holds its letters: tall and narrow of a slim one, of others about as tall as wide', () => {
+  const cap = capOf(STAND_BLOCK_SHA);
+  const tallness = (text: string) => {
+    const { minX, maxX, minY, maxY } = box(
+      frameRings('shield', formed('shield', text)!.letters.flat(), { gap: 0, height: cap }),
+    );
+    return (maxY - minY) / (maxX - minX);
+  };
+  expect(tallness('I')).toBeGreaterThan(2);
+  expect(tallness('I')).toBeLessThan(2.7);
+  for (const text of ['A', 'AB', 'MFH']) expect(Math.abs(tallness(text) - 1)).toBeLessThan(0.15);
 });
 
 const WREATH_REACH = 1.37;
