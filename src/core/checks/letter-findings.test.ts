@@ -1,6 +1,7 @@
 import { artCache } from '../artwork';
 import { changeLettering, changeLines, changePlaceUse, colourPart, mainPlace, setApart } from '../edit';
 import { resolveSlots } from '../resolve';
+import { withLineStyle } from '../shop';
 import { type RunSpec, wordingOf } from '../spec';
 import { aRun, seededBytes, shippedFaces } from '../test';
 import { checkedReport } from '.';
@@ -26,6 +27,26 @@ test('letters that nearly touch are told, the nearest two of all lines, with the
   expect(found(lettered(['HIHI'], 'stand-block'))).toEqual([[]]);
   // Of letters that join nothing is asked.
   expect(found(changeLines(lettered(['HIHI'], 'brass-script'), null, { trackingEm: -0.1 }))).toEqual([[]]);
+});
+
+test('a gap is as wide as its line is set, and the nearest line is told wherever it stands', () => {
+  const worded = changePlaceUse(lettered(['HIHI'], 'stand-block'), null, (place) => ({
+    ...place,
+    wording: wordingOf(['HIHI', 'HIHI']),
+  }));
+  const lines = (first: number, second: number, sizeShare: number) =>
+    changeLettering(worded, null, (lettering) =>
+      withLineStyle(withLineStyle(lettering, 0, { trackingEm: first }), 1, { trackingEm: second, sizeShare }),
+    );
+  const told = (spec: RunSpec) => {
+    const { fit } = checkedReport(resolveSlots(spec), cache).fits[0]!;
+    const [near] = letterFindings(fit, cache.faceOf);
+    return near?.kind === 'lettersNear' ? { line: near.at?.line, gapEm: near.gapMm / fit.emMm } : null;
+  };
+  const whole = told(lines(-0.12, -0.11, 1))!;
+  expect(whole.line).toBe(0);
+  expect(told(lines(-0.11, -0.12, 1))).toEqual({ line: 1, gapEm: expect.closeTo(whole.gapEm, 9) });
+  expect(told(lines(-0.12, -0.12, 0.5))).toEqual({ line: 1, gapEm: expect.closeTo(whole.gapEm / 2, 6) });
 });
 
 test('letters that run round a monogram stand otherwise than in their line: of them nothing is told by it', () => {

@@ -1,6 +1,7 @@
 import { artCache } from '../artwork';
 import { changePlace } from '../edit';
 import { fitAll } from '../fit';
+import { MOST_FOR_SIDE } from '../largest';
 import { presentOrThrow } from '../outcome';
 import { resolveSlots } from '../resolve';
 import { aRect, aRun, aZone, shippedFaces } from '../test';
@@ -40,4 +41,19 @@ test('only a text at its largest size is told: a smaller one lies elsewhere; sto
 test('where somebody chose so it is a note, and nothing is offered that was taken', () => {
   const chosen = { ...fit, slot: { ...fit.slot, liesLargest: true } };
   expect(middleFindings(chosen, [])).toMatchObject([{ kind: 'offMiddle', severity: 'note' }]);
+});
+
+test('a text in the middle is told what it would gain off it, where that is more than is given up, and nobody holds it there', () => {
+  const inMiddle = (share: number, isHeld: boolean) => ({
+    ...fit,
+    sized: { ...fit.sized, isHeld },
+    draft: { ...fit.draft, held: { ...held, isHeld: [true, true] as const, emMm: share * held.most.emMm } },
+  });
+  const [larger] = middleFindings(inMiddle(1 / 1.4, false), []);
+  expect(larger).toMatchObject({ kind: 'largerOffMiddle', severity: 'note' });
+  expect(larger?.kind === 'largerOffMiddle' && larger.largerPct).toBeCloseTo(40, 9);
+  expect(larger?.kind === 'largerOffMiddle' && larger.offMm).toBeGreaterThan(5);
+  expect(middleFindings(inMiddle(1 / 1.4, true), [])).toEqual([]);
+  expect(middleFindings(inMiddle(1 / (1 + MOST_FOR_SIDE * 0.99), false), [])).toEqual([]);
+  expect(middleFindings(inMiddle(1 / (1 + MOST_FOR_SIDE * 1.01), false), [])).toHaveLength(1);
 });

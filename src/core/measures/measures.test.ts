@@ -84,6 +84,33 @@ test('a short neck parts an island although its run is short; beside a way round
   expect(measured(island(neck)).stroke).toBeCloseTo(0.5, 1);
 });
 
+test('a thin spot beside a way round parts nothing, however much wider than is looked across the way is', () => {
+  const hole = (size: number) =>
+    ring([
+      [0.7, 20],
+      [0.7 + size, 20 - size],
+      [0.7 + 2 * size, 20],
+      [0.7 + size, 20 + size],
+    ]);
+  for (const size of [4, 9.3, 13]) expect(measured(island(rect(0, 0, 40, 40), hole(size))).stroke).toBeNull();
+  // With a slit through the way round both thin spots hold what is left. Discs on either side of a tip overlap up to here.
+  const { stroke } = measured(island(cutThrough(40, 0.9), hole(9.3)));
+  expect(Math.abs(stroke! - 1)).toBeLessThan(0.05);
+});
+
+/** A square of this size, slit from the middle of its right side nearly to its middle. */
+const cutThrough = (size: number, slitMm: number) =>
+  ring([
+    [0, 0],
+    [size, 0],
+    [size, size / 2 - slitMm / 2],
+    [size / 2, size / 2 - slitMm / 2],
+    [size / 2, size / 2 + slitMm / 2],
+    [size, size / 2 + slitMm / 2],
+    [size, size],
+    [0, size],
+  ]);
+
 test('plates of any size on a neck come apart; with one bank only they do not', () => {
   const tenths = (min: number, max: number) => fc.integer({ min, max }).map((value) => value / 10);
   fc.assert(

@@ -27,6 +27,7 @@ test.each([
   ['a narrow slot', [island(cutInto([15.4, 12], [15.4, 4], [14.8, 4], [14.8, 12]))]],
   ['a bar', [island(rect(0, 0, 20, 0.9))]],
   ['two plates on a long thin neck', [island(plates(3, 0.8))]],
+  ['two plates on a neck that is thin and short', [island(plates(1.2, 0.7))]],
   ['two plates on a short neck that is wide enough to hold', [island(plates(0.5, 1.3))]],
   ['plates that taper to each other', [island(plates(3, 0.8, 1.5))]],
   ['a bar between others', [island(rect(0, 0, 9, 9)), island(rect(20, 0, 16, 0.9)), island(rect(50, 0, 9, 9))]],
