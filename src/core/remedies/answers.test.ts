@@ -1,10 +1,11 @@
 import { artCache } from '../artwork';
 import { checkedReport, measuredReport } from '../checks';
 import { contrastOf } from '../colour';
-import { changeBlank, changePlaceUse, changeVariant, mainPlace, setOverrides } from '../edit';
+import { changeBlank, changeLettering, changePlaceUse, changeVariant, mainPlace, setOverrides } from '../edit';
 import type { Finding } from '../finding';
 import { fitAll } from '../fit';
 import { resolveSlots } from '../resolve';
+import { withLineStyle } from '../shop';
 import { type RunSpec, wordingOf } from '../spec';
 import { proofRows, tickRows } from '../wording';
 import { aBorder, aRun, seededBytes, shippedFaces, withBorders, withPlace, withRule } from '../test';
@@ -65,6 +66,25 @@ test('letters that stand too near are told apart by tracking, as little as it ne
   expect(at(trackingEm).map(({ kind }) => kind)).not.toContain('lettersNear');
   expect(at(trackingEm - 0.011).map(({ kind }) => kind)).toContain('lettersNear');
   expect(kindsOf(withPlace(aRun(['Ottilie']), 40, 20, 'pen-script'), 'narrowGap')).not.toContain('loosen');
+});
+
+test('no line is drawn closer to part the letters of another, and no text is offered the lettering that it has', () => {
+  const worded = changePlaceUse(withPlace(aRun(['Bo']), 100, 30, 'heavy-slab'), null, (place) => ({
+    ...place,
+    wording: wordingOf(['LAMP', 'LAMP']),
+  }));
+  const spec = changeLettering(worded, null, (lettering) =>
+    withLineStyle(withLineStyle(lettering, 0, { trackingEm: -0.1 }), 1, { trackingEm: 0.04 }),
+  );
+  const [first] = offersFor(spec, 'lettersNear').filter(({ kind }) => kind === 'loosen');
+  expect(first?.sets).toEqual([{ kind: 'tracking', trackingEm: 0.05 }]);
+  for (const [answering, asking] of ASKING) {
+    const own = resolveSlots(asking)[0]!.letteringId;
+    const letterings = offersFor(asking, answering).flatMap(({ sets }) =>
+      sets.flatMap((set) => (set.kind === 'lettering' ? [set.letteringId] : [])),
+    );
+    expect(letterings).not.toContain(own);
+  }
 });
 
 describe('a film that is hard to tell from the blank', () => {
