@@ -6,7 +6,7 @@ import type { ToShape } from './in-shape';
  * Straight sides become arcs: end letters keep most of their height, and curve with the circle. Brought to the circle whole, the corners
  * of their stems would be flattened to nothing; so the square is the inner part of one that would be.
  */
-const ROUND_SHARE = 0.88;
+const ROUND_SHARE = 0.85;
 export const toCircle: ToShape = (u, v) => {
   const [x, y] = [u * ROUND_SHARE, v * ROUND_SHARE];
   return [u * Math.sqrt(1 - (y * y) / 2), v * Math.sqrt(1 - (x * x) / 2)];
