@@ -1,11 +1,10 @@
 import { artCache } from '../artwork';
 import { checkedReport, measuredReport } from '../checks';
 import { contrastOf } from '../colour';
-import { changeBlank, changeLettering, changePlaceUse, changeVariant, mainPlace, setOverrides } from '../edit';
+import { changeBlank, changePlaceUse, changeVariant, mainPlace, setOverrides } from '../edit';
 import type { Finding } from '../finding';
 import { fitAll } from '../fit';
 import { resolveSlots } from '../resolve';
-import { withLineStyle } from '../shop';
 import { type RunSpec, wordingOf } from '../spec';
 import { proofRows, tickRows } from '../wording';
 import { aBorder, aRun, seededBytes, shippedFaces, withBorders, withPlace, withRule } from '../test';
@@ -51,40 +50,6 @@ test.each(ASKING)('what is offered against %s ends it once it is taken', (answer
   const taken = leftAfter(spec, answering);
   for (const { kind, left } of taken) expect([kind, left]).not.toEqual([kind, expect.arrayContaining([answering])]);
   if (asked.includes(answering)) expect(offersFor(spec, answering).length).toBeGreaterThan(0);
-});
-
-test('letters that stand too near are told apart by tracking, as little as it needs; those that join are not', () => {
-  const spec = withPlace(aRun(['LAMP']), 100, 14, 'heavy-slab');
-  const { ref } = measured(spec)[0]!.fit.slot;
-  const tight = setOverrides(spec, [ref], { kind: 'tracking', trackingEm: -0.1 }, seededBytes(2));
-  expect(measured(tight)[0]!.findings.map(({ kind }) => kind)).toContain('lettersNear');
-  const [first] = offersFor(tight, 'lettersNear');
-  expect(first?.kind).toBe('loosen');
-  const trackingEm = first?.sets[0]?.kind === 'tracking' ? first.sets[0].trackingEm : NaN;
-  const at = (em: number) =>
-    measured(setOverrides(spec, [ref], { kind: 'tracking', trackingEm: em }, seededBytes(3)))[0]!.findings;
-  expect(at(trackingEm).map(({ kind }) => kind)).not.toContain('lettersNear');
-  expect(at(trackingEm - 0.011).map(({ kind }) => kind)).toContain('lettersNear');
-  expect(kindsOf(withPlace(aRun(['Ottilie']), 40, 20, 'pen-script'), 'narrowGap')).not.toContain('loosen');
-});
-
-test('no line is drawn closer to part the letters of another, and no text is offered the lettering that it has', () => {
-  const worded = changePlaceUse(withPlace(aRun(['Bo']), 100, 30, 'heavy-slab'), null, (place) => ({
-    ...place,
-    wording: wordingOf(['LAMP', 'LAMP']),
-  }));
-  const spec = changeLettering(worded, null, (lettering) =>
-    withLineStyle(withLineStyle(lettering, 0, { trackingEm: -0.1 }), 1, { trackingEm: 0.04 }),
-  );
-  const [first] = offersFor(spec, 'lettersNear').filter(({ kind }) => kind === 'loosen');
-  expect(first?.sets).toEqual([{ kind: 'tracking', trackingEm: 0.05 }]);
-  for (const [answering, asking] of ASKING) {
-    const own = resolveSlots(asking)[0]!.letteringId;
-    const letterings = offersFor(asking, answering).flatMap(({ sets }) =>
-      sets.flatMap((set) => (set.kind === 'lettering' ? [set.letteringId] : [])),
-    );
-    expect(letterings).not.toContain(own);
-  }
 });
 
 describe('a film that is hard to tell from the blank', () => {
