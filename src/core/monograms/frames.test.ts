@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { type Ring, joinRings } from '../geometry';
 import { FRAMES, STAND_BLOCK_SHA } from '../shop';
-import { box, capOf, formed, initials, pointsOf } from './test/formed';
+import { box, capOf, formed, initials, pointsOf } from '../test/formed-monograms';
 import { frameRings } from '.';
 
 test.each(FRAMES.filter((frame) => frame !== 'wreath'))(

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Ring } from '../geometry';
 import { HEAVY_SLAB_SHA, MONOGRAM_SHAPES, type MonogramShape, STAND_BLOCK_SHA } from '../shop';
-import { GAP, box, capOf, formed, initials, lettersOf, pointsOf } from './test/formed';
+import { GAP, box, capOf, formed, initials, lettersOf, pointsOf } from '../test/formed-monograms';
 import { formMonogram, mappedRing } from '.';
 
 test('three letters are as tall as the form, begin at its left end, and keep their order', () => {

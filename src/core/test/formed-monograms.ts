@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { formMonogram } from '..';
-import { placedLetters } from '../../artwork';
-import { EM_UNITS } from '../../faces';
-import { type Ring, boxOfRings } from '../../geometry';
-import { type MonogramShape, STAND_BLOCK_SHA } from '../../shop';
-import { aRunOfLetters, shippedFaces } from '../../test';
+import { formMonogram } from '../monograms';
+import { placedLetters } from '../artwork';
+import { EM_UNITS } from '../faces';
+import { type Ring, boxOfRings } from '../geometry';
+import { type MonogramShape, STAND_BLOCK_SHA } from '../shop';
+import { aRunOfLetters, shippedFaces } from '.';
 
 /** Letters as their face draws them. */
 export function lettersOf(text: string, face = STAND_BLOCK_SHA): readonly (readonly Ring[])[] {
