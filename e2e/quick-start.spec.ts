@@ -36,7 +36,12 @@ test('a run begins on a blank and in a lettering by their pictures, and all its 
 
   // The strip stays where it is while one after the other is tried.
   const topOf = async () => (await letterings.boundingBox())!.y;
-  await page.evaluate(() => scrollTo(0, 300));
+  await expect(async () => {
+    await page.evaluate(() => scrollTo(0, 300));
+    // A page that has just been opened may be brought to its head once more.
+    await page.waitForTimeout(100);
+    expect(await page.evaluate(() => scrollY)).toBeGreaterThan(250);
+  }).toPass();
   const before = await topOf();
   await letterings.getByRole('radio', { name: 'Heavy slab' }).click();
   await settled(page);
