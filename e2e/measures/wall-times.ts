@@ -1,6 +1,6 @@
 import { chromium, type Page } from '@playwright/test';
 import { KnurlServer } from '../knurl-server';
-import { expectSaved, startRun, step } from '../pages';
+import { startRun } from '../pages';
 import { randomNames } from '../cut-file-checker/random-names';
 
 /** A program of its own: how long the wall of fits takes in a real browser, and what keeps the page from answering. */
@@ -80,18 +80,6 @@ async function told(page: Page, what: string, click: string): Promise<void> {
   await page.getByRole('heading', { name: /to measure|fitting/ }).waitFor({ state: 'detached', timeout: 60_000 });
 }
 
-/** The same run with monograms instead of names, and its wall again. */
-async function withMonograms(page: Page): Promise<void> {
-  await step(page, 'Wording');
-  await page.getByRole('textbox', { name: /^Line 1 of/ }).click();
-  await page.keyboard.press('Control+A');
-  await page.getByRole('group', { name: 'Put in' }).getByRole('button', { name: 'monogram', exact: true }).click();
-  await expectSaved(page);
-  await step(page, 'Fit');
-  await page.getByTestId('fit').first().waitFor();
-  await page.getByRole('heading', { name: /to measure|fitting/ }).waitFor({ state: 'detached', timeout: 60_000 });
-}
-
 /** From typing another width of a border to the frame that shows it, and to all outlines. */
 async function widened(page: Page): Promise<string> {
   await page.getByRole('button', { name: 'Add a border' }).click();
@@ -156,9 +144,6 @@ try {
   await told(page, '200 entries, as a dip', 'as a dip');
   await told(page, '200 entries, straight again', 'straight');
   process.stdout.write(`200 entries, another width of a border: ${await widened(page)}\n`);
-  await withMonograms(page);
-  await told(page, '200 monograms, round', 'round');
-  await told(page, '200 monograms, as a shield', 'shield');
   await page.close();
   const many = await openWall(2000);
   process.stdout.write(`2,000 entries scrolled: ${await scrolled(many)}\n`);
