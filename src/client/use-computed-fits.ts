@@ -50,7 +50,10 @@ export function useComputedFits(spec: RunSpec): {
         if (!isCurrent) return;
         // Nobody waits for a measure: the page stays free for whoever types meanwhile.
         startTransition(() =>
-          setAnswered((before) => before && { ...before, last: before.last && withMeasures(before.last, measured) }),
+          // It may have to wait until other fits are there, which it says nothing of.
+          setAnswered((before) =>
+            before?.spec === spec ? { ...before, last: before.last && withMeasures(before.last, measured) } : before,
+          ),
         );
       });
     };
