@@ -3,9 +3,9 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
 import type { RunSpec } from '@/core/spec';
 import { type FitClient, startFitClient } from '@/workers/fit-client';
-import { withMeasured } from '@/core/figures';
-import type { FitResult, FoundByMeasuring } from '@/workers/fit-protocol';
+import type { FitResult } from '@/workers/fit-protocol';
 import { ShapePaths } from '@/workers/shape-paths';
+import { withMeasures } from './with-measures';
 
 export type FitsState =
   /** `last` is what was known before, of the spec `of`; null on the first computation. */
@@ -67,18 +67,6 @@ export function useComputedFits(spec: RunSpec): {
 
   const [askFits] = useState(() => () => client.current);
   return { fits: stateOf(answered, spec), paths, askFits };
-}
-
-/** The fits with what measuring found; those it says nothing of stay the very same objects. */
-export function withMeasures(result: FitResult, measured: readonly FoundByMeasuring[]): FitResult {
-  const fits = [...result.fits];
-  for (const { index, ...found } of measured) {
-    const fit = fits[index];
-    if (!fit) continue;
-    const layers = fit.layers.map((layer, i) => ({ ...layer, measures: found.measures[i] ?? null }));
-    fits[index] = { ...withMeasured(fit, found), layers, isMeasured: true };
-  }
-  return { ...result, fits };
 }
 
 function stateOf(answered: Answered | null, spec: RunSpec): FitsState {

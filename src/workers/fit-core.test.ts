@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs';
+import { jest } from '@jest/globals';
 import { artCache } from '@/core/artwork';
 import { checkedReport, measureFit } from '@/core/checks';
 import { changePlaceUse, changeVariant } from '@/core/edit';
 import { remediesFor } from '@/core/remedies';
 import { resolveSlots } from '@/core/resolve';
-import { aRun, fitRun, shippedFaces, withPlace, withRule } from '@/core/test';
+import { aRun, fitRun, shippedFaces, shirtRun, starterBlank, withPlace, withRule } from '@/core/test';
 import { fitAll } from '@/core/fit';
 import * as worker from './fit-core';
 import type { FoundByMeasuring } from './fit-protocol';
@@ -48,6 +49,19 @@ test('measures are those of the core, each fit once, handed over at the end at t
       return [findings, measures];
     }),
   );
+});
+
+test('measures are handed over bit by bit where they take long', async () => {
+  await worker.fitForScreen(spec, always);
+  // Every look at the clock finds it a tenth of a second on.
+  let now = 0;
+  const clock = jest.spyOn(performance, 'now').mockImplementation(() => (now += 100));
+  const told: number[][] = [];
+  await worker.measureForScreen(always, (found) => told.push(found.map(({ index }) => index)));
+  clock.mockRestore();
+  expect(told.flat()).toEqual([0, 1, 2, 3]);
+  expect(told.length).toBeGreaterThan(1);
+  expect(told[0]!.length).toBeGreaterThan(1);
 });
 
 test('remedies answer what they are asked about, and the same one is taken for all whom it helps', async () => {
@@ -102,4 +116,20 @@ test('another lettering is compared at the same place, with its stops and the he
   expect(compared.numStops).toBe(stops.length);
   expect(compared.fits.map((fit) => fit?.hasStop)).toEqual(fits.map((fit) => stops.includes(fit)));
   expect(compared.drawn.shapeNos).toHaveLength(3);
+});
+
+test('of several places that an item has only the one that was asked about is compared', async () => {
+  const shirts = shirtRun([
+    ['Ottoline', 'M', 'red'],
+    ['Bo', 'S', 'red'],
+  ]);
+  const [use] = shirts.uses;
+  const [first] = use!.places;
+  const secondId = Object.keys(starterBlank('t-shirt').value.variants[0]!.places).find((id) => id !== first!.placeId)!;
+  const both = { ...shirts, uses: [{ ...use!, places: [first!, { ...first!, placeId: secondId }] }] };
+  const { fits } = (await worker.fitForScreen(both, always))!;
+  const at = { useId: use!.id, placeId: secondId, variantId: null };
+  const compared = (await worker.compareForScreen(at, 'narrow-block', always))!;
+  expect(fits.length).toBe(4);
+  expect(compared.fits.map((fit) => fit !== null)).toEqual(fits.map(({ placeId }) => placeId === secondId));
 });

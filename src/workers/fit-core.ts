@@ -50,7 +50,8 @@ export async function fitForScreen(copy: RunSpec, isCurrent: () => boolean): Pro
 async function drafted(slots: readonly Slot[], isCurrent: () => boolean): Promise<boolean> {
   const faces = slots.flatMap((slot) => [...facesOfJob(artJobOf(slot))]);
   if (!(await haveFaces(faces, isCurrent))) return false;
-  return inSlices(slots, isCurrent, (slot) => draftFit(slot, cache));
+  // Several may be under way: whoever ends after a newer one must not take its place.
+  return (await inSlices(slots, isCurrent, (slot) => draftFit(slot, cache))) && isCurrent();
 }
 
 function screenFit(checked: CheckedFit): ScreenFit {
@@ -59,7 +60,6 @@ function screenFit(checked: CheckedFit): ScreenFit {
   return {
     ...fit,
     layers: layers.map((layer, i) => ({ ...layer, ...nos[i]! })),
-    isMeasured: checked.measures !== null,
   };
 }
 
@@ -98,8 +98,9 @@ export async function remediesForScreen(
   answering: Finding['kind'] | null,
   isCurrent: () => boolean,
 ): Promise<readonly RemedyOffer[] | null> {
-  if (!answered || !(await haveAllFaces(answered, [index], { answering, isCurrent })) || !isCurrent()) return null;
-  return remediesFor({ spec: answered.spec, report: answered.fits, cache }, index, answering);
+  const asked = answered;
+  if (!asked || !(await haveAllFaces(asked, [index], { answering, isCurrent })) || !isCurrent()) return null;
+  return remediesFor({ spec: asked.spec, report: asked.fits, cache }, index, answering);
 }
 
 /** Remedies try every lettering of the run, for letters that are missing the faces that have them, and others for uneven strokes. */
@@ -124,12 +125,12 @@ export async function remedyForAllOnScreen(
   isCurrent: () => boolean,
 ): Promise<readonly TakenRemedy[] | null> {
   const taken: TakenRemedy[] = [];
-  if (!answered || !(await haveAllFaces(answered, indexes, { answering, isCurrent }))) return null;
+  const asked = answered;
+  if (!asked || !(await haveAllFaces(asked, indexes, { answering, isCurrent }))) return null;
+  const trying = { spec: asked.spec, report: asked.fits, cache, wanted: sets };
   for (const index of indexes) {
     await letMessagesIn();
-    if (!answered || !isCurrent()) return null;
-    const { spec, fits } = answered;
-    const trying = { spec, report: fits, cache, wanted: sets };
+    if (!isCurrent()) return null;
     const found = isOwnKind(kind)
       ? remediesFor(trying, index, answering).filter((one) => one.kind === kind)
       : [remedyOffer(trying, index, kind, answering)].filter((one) => one !== null);

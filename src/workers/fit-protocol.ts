@@ -22,8 +22,6 @@ export interface ScreenLayer extends LayerNumbers {
 export interface ScreenFit extends Omit<FitNumbers, 'layers'> {
   /** Bottom up. */
   readonly layers: readonly ScreenLayer[];
-  /** Its strokes, gaps and holes are looked at; the findings of that are among its own then. */
-  readonly isMeasured: boolean;
 }
 
 /** What measuring adds to one fit of the newest result. */
