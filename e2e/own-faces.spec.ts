@@ -131,12 +131,22 @@ test('a file of a face comes by its hash, to be kept for good; what is no face d
 test('other letters of a face are shown drawn in a text of one’s own, taken and given back', async ({ page }) => {
   await page.goto(`${server.url}/shop/letterings`);
   await page.getByRole('button', { name: 'A new lettering' }).click();
+  await expect(page.getByRole('img', { name: /^“Gwendolen Åse” in/ })).toBeVisible();
+  // What is drawn says its own text for as long as the new one is not there.
+  let letGo = (): void => undefined;
+  const held = new Promise<void>((resolve) => (letGo = resolve));
+  await page.route('**/api/lettering-samples', async (route) => {
+    await held;
+    await route.continue();
+  });
   await page.getByLabel('Try it with').fill('Halla');
   await page.getByLabel('Try it with').press('Enter');
   const other = page.getByRole('heading', { name: 'Other letters of this face' });
   await expect(other).toBeVisible();
   const sets = page.locator('section').filter({ has: other }).last().getByRole('checkbox');
   await expect(sets).toHaveCount(3);
+  await expect(page.getByRole('img', { name: /^“Gwendolen Åse” in/ })).toBeVisible();
+  letGo();
   const drawn = page.getByRole('img', { name: /^“Halla” in/ }).locator('path');
   const plain = await drawn.getAttribute('d');
   await sets.first().check();

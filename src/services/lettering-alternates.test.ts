@@ -22,6 +22,7 @@ test('what a face offers for the letters of a text is drawn with it; what would 
   expect(await offered('Bo')).toEqual([]);
   const plain = valueOf(await letteringSample(context, { lettering: NEW_LETTERING, text: 'all' })).sample;
   for (const { sample } of both) expect(sample!.path).not.toBe(plain!.path);
+  expect([plain, ...both.map(({ sample }) => sample)].map((sample) => sample?.text)).toEqual(Array(4).fill('all'));
 });
 
 test('one that is taken stays to be taken back, and is drawn as the lettering draws it', async () => {

@@ -17,7 +17,7 @@ export function LetteringSample({ lettering, text, className }: LetteringSampleP
   return (
     <SampleDrawing
       sample={sample}
-      aria-label={`“${text}” in ${lettering.name}`}
+      aria-label={`“${sample.text}” in ${lettering.name}`}
       className={`block max-w-full ${className}`}
     />
   );

@@ -16,6 +16,8 @@ export interface SampleRequest {
 
 /** A text in a lettering as it would be cut; null without ink. */
 export interface SampleAnswer {
+  /** What it shows: a screen may have another text by the time. */
+  readonly text: string;
   /** SVG path, y down. */
   readonly path: string;
   /** Its ink, in the same units. */
@@ -35,6 +37,7 @@ export function sampleOf({ lettering, text, isMonogram = false }: SampleRequest,
   // As the path is written: whole numbers of 0.1 µm become millimetres.
   const unit = 1e-4;
   return {
+    text,
     path: pathData(outline),
     box: { x: minX * unit, y: minY * unit, width: (maxX - minX) * unit, height: (maxY - minY) * unit },
   };
