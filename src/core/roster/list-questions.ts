@@ -1,6 +1,7 @@
 import { type DateForm, type DateValue, readDate, writeDate } from '../dates';
 import { readQuantity } from '../intake';
 import {
+  type NameParts,
   type NearReason,
   curlApostrophes,
   doubleNames,
@@ -49,9 +50,9 @@ export interface ListQuestion {
   readonly cases: readonly QuestionCase[];
 }
 
-/** What is not settled yet about the list of a run, in the order in which it is best answered. */
 const known = new WeakMap<RunSpec, ListQuestion[]>();
 
+/** What is not settled yet about the list of a run, in the order in which it is best answered. */
 export function listQuestions(spec: RunSpec): ListQuestion[] {
   const questions = known.get(spec) ?? askedBy(spec);
   known.set(spec, questions);
@@ -59,22 +60,59 @@ export function listQuestions(spec: RunSpec): ListQuestion[] {
 }
 
 function askedBy(spec: RunSpec): ListQuestion[] {
-  const entries = spec.entries.filter(({ withdrawn }) => !withdrawn);
-  const found: Record<QuestionKind, QuestionCase[]> = {
-    ...Object.fromEntries(QUESTION_KINDS.map((kind) => [kind, [] as QuestionCase[]])),
-  } as Record<QuestionKind, QuestionCase[]>;
-  for (const entry of entries) {
-    textCases(spec, entry, found);
-    readingCases(spec, entry, found);
-    dateCases(spec, entry, found);
-    quantityCases(entry, found);
-  }
-  doubleCases(entries, found);
-  if (saysText(spec)) formCases(entries, found);
+  const { found: alone, readings, forms } = listAlone(spec);
+  const found: Found = { ...alone, ...noCases('twoReadings', 'dateOrder', 'badDate', 'shortYear') };
+  for (const [entry, other] of readings) readingCases(spec, entry, { other, found });
+  for (const entry of lettered(spec)) dateCases(spec, entry, found);
+  if (saysText(spec)) found.nameForms = forms;
   return QUESTION_KINDS.map((kind) => ({
     kind,
     cases: found[kind].filter((one) => !isSettled(spec, kind, one)),
   })).filter(({ cases }) => cases.length > 0);
+}
+
+function lettered({ entries }: Pick<RunSpec, 'entries'>): readonly Entry[] {
+  return entries.filter(({ withdrawn }) => !withdrawn);
+}
+
+function noCases(...kinds: readonly QuestionKind[]): Found {
+  return Object.fromEntries(kinds.map((kind) => [kind, [] as QuestionCase[]])) as Found;
+}
+
+/** What is to be said of a list whatever is made of it. */
+interface ListAlone {
+  readonly found: Found;
+  /** Names that can be taken apart otherwise. */
+  readonly readings: readonly (readonly [entry: Entry, other: NameParts])[];
+  /** Questions of one kind of names among many of another, where whole texts are cut. */
+  readonly forms: QuestionCase[];
+}
+
+/** Reading names takes the longest by far, and whoever changes a size asks again. */
+const knownAlone = new WeakMap<RunSpec['entries'], Map<string, ListAlone>>();
+
+function listAlone(spec: RunSpec): ListAlone {
+  const { entries, language } = spec;
+  const byLanguage = knownAlone.get(entries) ?? new Map<string, ListAlone>();
+  knownAlone.set(entries, byLanguage);
+  const alone = byLanguage.get(language) ?? readAlone(spec);
+  byLanguage.set(language, alone);
+  return alone;
+}
+
+function readAlone(spec: Pick<RunSpec, 'entries' | 'language'>): ListAlone {
+  const entries = lettered(spec);
+  const found = noCases(...QUESTION_KINDS);
+  for (const entry of entries) {
+    textCases(spec, entry, found);
+    quantityCases(entry, found);
+  }
+  doubleCases(entries, found);
+  const readings = entries.flatMap((entry) => {
+    const other = otherReadingOf(spec, entry);
+    return other ? [[entry, other] as const] : [];
+  });
+  return { found, readings, forms: formCases(entries) };
 }
 
 /** Where an answer "as it is" is kept for one entry. */
@@ -92,7 +130,7 @@ function oneCase({ id }: Entry, was: string, ...becomes: readonly string[]): Que
   return { entryIds: [id], was, becomes, reason: null };
 }
 
-function textCases({ language }: RunSpec, entry: Entry, found: Found): void {
+function textCases({ language }: Pick<RunSpec, 'language'>, entry: Entry, found: Found): void {
   const text = entry.fields.text ?? '';
   if (text === '') return void found.emptyText.push(oneCase(entry, ''));
   const clean = withoutStrayMarks(text);
@@ -116,17 +154,22 @@ export function couplesIn({ fields }: Entry): readonly [said: string, readings: 
   return [given, peopleReadings(given)];
 }
 
+function otherReadingOf({ language }: Pick<RunSpec, 'language'>, { fields }: Entry): NameParts | null {
+  const isTold = fields.given !== undefined || fields.family !== undefined;
+  return isTold ? null : otherReading(fields.text ?? '', language);
+}
+
 /** A name that can be taken apart in two ways is asked about where an item would be lettered otherwise by the other one. */
-function readingCases(spec: RunSpec, entry: Entry, found: Found): void {
-  const text = entry.fields.text ?? '';
-  const isTold = entry.fields.given !== undefined || entry.fields.family !== undefined;
-  const other = isTold ? null : otherReading(text, spec.language);
-  if (!other) return;
+function readingCases(
+  spec: RunSpec,
+  entry: Entry,
+  { other, found }: { readonly other: NameParts; readonly found: Found },
+): void {
   const [now, then] = [
     saidOnItems(spec, entry),
     saidOnItems(spec, { ...entry, fields: withReading(entry.fields, other) }),
   ];
-  if (now !== then) found.twoReadings.push(oneCase(entry, text, now, then));
+  if (now !== then) found.twoReadings.push(oneCase(entry, entry.fields.text ?? '', now, then));
 }
 
 /** What all places of all blanks say for an entry. */
@@ -223,16 +266,14 @@ function saysText({ uses }: RunSpec): boolean {
 }
 
 /** Names of one kind among many of another: a set should be all full or all first names. */
-function formCases(entries: readonly Entry[], found: Found): void {
+function formCases(entries: readonly Entry[]): QuestionCase[] {
   const forms = entries.map((entry) => {
     const { given, family } = entryParts(entry);
     return family !== '' && given !== '' ? 'full' : given !== '' ? 'given' : 'other';
   });
   const count = (form: string) => forms.filter((f) => f === form).length;
   const [numFull, numGiven] = [count('full'), count('given')];
-  if (numFull === 0 || numGiven === 0) return;
+  if (numFull === 0 || numGiven === 0) return [];
   const rare = numFull >= numGiven ? 'given' : 'full';
-  entries.forEach((entry, i) => {
-    if (forms[i] === rare) found.nameForms.push(oneCase(entry, entry.fields.text ?? ''));
-  });
+  return entries.flatMap((entry, i) => (forms[i] === rare ? [oneCase(entry, entry.fields.text ?? '')] : []));
 }

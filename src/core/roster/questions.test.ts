@@ -91,6 +91,30 @@ test('given names only: the wording changes, not the list', () => {
   expect(placeUse.wording?.lines.map(({ runs }) => runs[0]?.template)).toEqual(['for {given}', '{date:year}']);
 });
 
+test('what was found before is not told of a list, a language or a wording that changed since', () => {
+  const spec = runOf([
+    ['Name', 'Date', 'Quantity'],
+    ['ANNA LIND', '3/4/1980', 'two'],
+    ['Cy', '31/2/19', '1'],
+    ['Cy', '', '1'],
+    ['Karl-Heinz and Bo Lind', '', '1'],
+  ]);
+  const [first, ...more] = spec.entries;
+  const others = [
+    spec,
+    { ...spec, language: 'nl' },
+    { ...spec, entries: [...more, first!] },
+    { ...spec, entries: [{ ...first!, withdrawn: true }, ...more] },
+    changePlaceUse(spec, null, (place) => ({ ...place, wording: wordingOf(['{given}']) })),
+    changeList(spec, { dateOrder: 'mdy' }),
+  ];
+  for (const one of others) {
+    const again = listQuestions(one);
+    expect(again.length).toBeGreaterThan(0);
+    expect(again).toEqual(listQuestions(structuredClone(one)));
+  }
+});
+
 test('mixed forms are no question where the text of the list is not cut', () => {
   const spec = changePlaceUse(aRun(['Anna Lind', 'Cy']), null, (place) => ({
     ...place,

@@ -1,4 +1,13 @@
-import { type Entry, type RunSpec, type TextRef, textKeyOf, placeNameIn, getsBlank } from '../spec';
+import {
+  type BlankUse,
+  type Entry,
+  type PlaceUse,
+  type RunSpec,
+  type TextRef,
+  getsBlank,
+  placeNameIn,
+  textKeyOf,
+} from '../spec';
 import { type ProofState, lookOf, proofStateOf } from './proof-state';
 import { type Worded, numberOf, wordEntry } from './word-entry';
 
@@ -24,13 +33,18 @@ export function proofRows(spec: RunSpec): ProofRow[] {
   const own = new Set(
     spec.overrides.filter(({ set }) => set.kind === 'wording').map(({ at }) => textKeyOf(at as TextRef)),
   );
+  // How a place looks and is called is the same for all entries.
+  const uses = spec.uses.map((use) => ({
+    use,
+    places: use.places.map((place) => ({ place, ...toldOf(spec, use, place) })),
+  }));
   return spec.entries
     .filter(({ withdrawn, quantity }) => !withdrawn && quantity > 0)
     .flatMap((entry) =>
-      spec.uses
-        .filter((use) => getsBlank(use, entry))
-        .flatMap((use) =>
-          use.places.map((place): ProofRow => {
+      uses
+        .filter(({ use }) => getsBlank(use, entry))
+        .flatMap(({ use, places }) =>
+          places.map(({ place, placeName, look }): ProofRow => {
             const at = { entryId: entry.id, useId: use.id, placeId: place.placeId } as TextRef;
             const worded = wordEntry(spec, entry, at, place);
             const key = textKeyOf(at);
@@ -39,9 +53,9 @@ export function proofRows(spec: RunSpec): ProofRow[] {
               at,
               entry,
               no: numberOf(spec, entry.id),
-              placeName: placeNameIn(spec, use, place.placeId),
+              placeName,
               worded,
-              look: lookOf(spec, place, place.letteringId),
+              look,
               state: worded
                 ? proofStateOf(spec, at, { place, letteringId: place.letteringId, words: worded.words })
                 : { kind: 'open' },
@@ -50,6 +64,10 @@ export function proofRows(spec: RunSpec): ProofRow[] {
           }),
         ),
     );
+}
+
+function toldOf(spec: RunSpec, use: BlankUse, place: PlaceUse): Pick<ProofRow, 'placeName' | 'look'> {
+  return { placeName: placeNameIn(spec, use, place.placeId), look: lookOf(spec, place, place.letteringId) };
 }
 
 /** Ticks texts as they read now, in somebody's name: without one nothing is ticked. Those that stay empty cannot be. */

@@ -39,13 +39,50 @@ export function wordEntry(spec: RunSpec, entry: Entry, at: TextRef, place: Place
       [],
     );
   }
-  if (!place.wording) return null;
+  return place.wording && keptSaid(spec, entry, place.wording);
+}
+
+type Wording = NonNullable<PlaceUse['wording']>;
+
+/** All of a run that a wording is said by, besides the entry. */
+type SaidBy = Pick<RunSpec, 'entries' | 'list' | 'language' | 'monogram'>;
+
+interface KeptSaid {
+  readonly by: SaidBy;
+  readonly of: WeakMap<Entry, Worded>;
+}
+
+/** Every step asks for all entries, and whoever changes a size or a face changes no word. */
+const known = new WeakMap<Wording, KeptSaid>();
+
+function keptSaid(by: SaidBy, entry: Entry, wording: Wording): Worded {
+  let kept = known.get(wording);
+  if (!kept || !isSaidBySame(kept.by, by)) {
+    const { entries, list, language, monogram } = by;
+    kept = { by: { entries, list, language, monogram }, of: new WeakMap() };
+    known.set(wording, kept);
+  }
+  const said = kept.of.get(entry) ?? sayWording(by, entry, wording);
+  kept.of.set(entry, said);
+  return said;
+}
+
+function isSaidBySame(one: SaidBy, other: SaidBy): boolean {
+  return (
+    one.entries === other.entries &&
+    one.list === other.list &&
+    one.language === other.language &&
+    one.monogram === other.monogram
+  );
+}
+
+function sayWording(by: SaidBy, entry: Entry, wording: Wording): Worded {
   const findings: Finding[] = [];
-  const numLines = place.wording.lines.length;
-  const lines = place.wording.lines.map(({ runs }, no) => {
+  const numLines = wording.lines.length;
+  const lines = wording.lines.map(({ runs }, no) => {
     const isWhole = numLines === 1 && runs.length === 1;
     const said = runs.flatMap((run, runNo) => {
-      const told = saidOf(spec, entry, { template: run.template, isWhole });
+      const told = saidOf(by, entry, { template: run.template, isWhole });
       findings.push(...told.flatMap(({ finding }) => (finding ? [{ ...finding, at: { line: no, run: runNo } }] : [])));
       const look = { colourSlot: run.slot, ...faceOf(run), ...(isMonogramLine(runs) ? MONOGRAM : {}) };
       return withSingleLetters(
@@ -98,11 +135,11 @@ function ownLine({ monogram }: RunSpec, { wording }: PlaceUse, text: string, no:
 }
 
 /** The number of an entry among those present, from 1; what `{number}` says. */
-export function numberOf(spec: RunSpec, entryId: string): number {
-  let numbers = knownNumbers.get(spec.entries);
+export function numberOf({ entries }: Pick<RunSpec, 'entries'>, entryId: string): number {
+  let numbers = knownNumbers.get(entries);
   if (!numbers) {
-    numbers = new Map(spec.entries.filter(({ withdrawn }) => !withdrawn).map(({ id }, i) => [id as string, i + 1]));
-    knownNumbers.set(spec.entries, numbers);
+    numbers = new Map(entries.filter(({ withdrawn }) => !withdrawn).map(({ id }, i) => [id as string, i + 1]));
+    knownNumbers.set(entries, numbers);
   }
   return numbers.get(entryId) ?? 0;
 }
@@ -123,11 +160,11 @@ interface Template {
   readonly isWhole: boolean;
 }
 
-function saidOf(spec: RunSpec, entry: Entry, { template, isWhole }: Template): Said[] {
+function saidOf(by: SaidBy, entry: Entry, { template, isWhole }: Template): Said[] {
   const parts = templateParts(template);
   return parts.map((part): Said => {
     if (part.kind === 'words') return { text: part.words };
-    const said = sayToken(spec, entry, part.token);
+    const said = sayToken(by, entry, part.token);
     // What is the whole wording and empty leaves nothing to draw, and that is said elsewhere.
     if (said.finding || said.text !== '' || (isWhole && parts.length === 1)) return said;
     return { ...said, finding: { kind: 'partMissing', severity: 'check', part: nameOf(part.token) } };
@@ -139,18 +176,18 @@ function nameOf(token: Token): string {
   return token.kind === 'field' ? token.name : token.kind;
 }
 
-function sayToken(spec: RunSpec, entry: Entry, token: Token): Said {
+function sayToken(by: SaidBy, entry: Entry, token: Token): Said {
   switch (token.kind) {
     case 'field':
       return { text: columnOf(entry, token.name) };
     case 'number':
-      return { text: String(numberOf(spec, entry.id)) };
+      return { text: String(numberOf(by, entry.id)) };
     case 'date':
-      return sayDate(spec, entry, token.form);
+      return sayDate(by, entry, token.form);
     case 'monogram':
-      return sayMonogram(spec, entry);
+      return sayMonogram(by, entry);
     case 'either': {
-      const told = token.of.map((one) => sayToken(spec, entry, one));
+      const told = token.of.map((one) => sayToken(by, entry, one));
       return told.find(({ text }) => text !== '') ?? told[0] ?? { text: '' };
     }
   }
@@ -166,7 +203,7 @@ function columnOf(entry: Entry, name: string): string {
   return fieldOf(entry.fields, name);
 }
 
-function sayDate({ list, language }: RunSpec, { fields }: Entry, form: DateForm): Said {
+function sayDate({ list, language }: SaidBy, { fields }: Entry, form: DateForm): Said {
   const said = fields.date ?? '';
   const unread = (why: DateProblem['kind'] | 'noYear'): Said => ({
     text: '',
@@ -184,7 +221,7 @@ function sayDate({ list, language }: RunSpec, { fields }: Entry, form: DateForm)
   return written.ok ? { text: written.value } : unread(written.problem.kind);
 }
 
-function sayMonogram({ monogram: rule, language }: RunSpec, entry: Entry): Said {
+function sayMonogram({ monogram: rule, language }: SaidBy, entry: Entry): Said {
   const typed = columnOf(entry, 'monogram');
   if (typed !== '') {
     const { letters, large } = typedMonogram(typed, rule);
