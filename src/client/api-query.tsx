@@ -48,7 +48,8 @@ export function againWhileGone({ state }: Asked<unknown>) {
 interface ApiQuestion<T> {
   /** Everything that the answer depends on: answers come back in any order, and each keeps to its own question. */
   readonly key: readonly unknown[];
-  readonly ask: () => Promise<Outcome<T, ApiProblem>>;
+  /** Whoever looks at `signal` is given up with the question; other answers are kept for the next who asks. */
+  readonly ask: (asked: { readonly signal: AbortSignal }) => Promise<Outcome<T, ApiProblem>>;
   /** False: it is not asked yet. */
   readonly isAsked?: boolean;
   /** False: the key does not name a state, so that it is asked again whenever a screen with it is opened. */

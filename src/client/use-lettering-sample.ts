@@ -4,13 +4,17 @@ import type { Lettering } from '@/core/shop';
 import type { AlternateSample, SampleAnswer } from '@/services';
 import { api } from './api';
 import { useApiQuery } from './api-query';
+import { Turns } from './turns';
+
+/** A page asks for dozens: each request takes the page some milliseconds to send. */
+const turns = new Turns(2);
 
 /** A text as a lettering would cut it, of several lines or with a monogram for the first; null while it is drawn, and without ink. */
 export function useLetteringSample(lettering: Lettering, text: string, isMonogram = false): SampleAnswer | null {
   const { lines, stack, monogram, bend } = lettering;
   const { value } = useApiQuery({
     key: ['lettering-sample', lines, stack, monogram, bend, text, isMonogram],
-    ask: () => api.letteringSample(lettering, text, isMonogram),
+    ask: ({ signal }) => turns.take(signal, () => api.letteringSample(lettering, text, isMonogram)),
     isKept: true,
   });
   return value?.sample ?? null;

@@ -24,6 +24,6 @@ export function fitApi(core: Promise<typeof FitCore>): FitWorkerApi {
 /** Shapes are handed over, not copied. */
 function handedOver<T extends { readonly drawn: DrawnShapes }>(result: T | null): T | null {
   if (!result) return null;
-  const { points, ringEnds, shapeEnds } = result.drawn;
-  return Comlink.transfer(result, [points.buffer, ringEnds.buffer, shapeEnds.buffer]);
+  const { text, shapeEnds } = result.drawn;
+  return Comlink.transfer(result, [text.buffer, shapeEnds.buffer]);
 }

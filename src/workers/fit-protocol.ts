@@ -30,14 +30,12 @@ export interface FoundByMeasuring extends Measured {
   readonly index: number;
 }
 
-/** Shapes of layers in one buffer: integers, millionths of an em, the corner of the whole ink at the origin. */
+/** Shapes of layers as SVG path data in one buffer: numbers are whole path units, the corner of the whole ink at the origin. */
 export interface DrawnShapes {
   readonly shapeNos: readonly number[];
-  /** `x0, y0, x1, y1, …` of all rings of all shapes. */
-  readonly points: Int32Array;
-  /** End of each ring, as an index into `points`. */
-  readonly ringEnds: Uint32Array;
-  /** End of each shape, as an index into `ringEnds`; same order as `shapeNos`. */
+  /** Path data of all shapes, one after the other, a byte a character. */
+  readonly text: Uint8Array;
+  /** End of each shape, as an index into `text`; same order as `shapeNos`. */
   readonly shapeEnds: Uint32Array;
 }
 

@@ -32,35 +32,54 @@ test('outlines survive the trip through one buffer: every ring of every text, to
     const xs = rings.flat().map(([x]) => x);
     const ys = rings.flat().map(([, y]) => y);
     const widthUnits = ((inkBox!.maxX - inkBox!.minX) * PATH_UNITS_PER_EM) / 1_000_000;
+    // A screen does without a three thousandth of the ink.
+    const finest = widthUnits / 3000 + 1;
     expect(Math.min(...xs, ...ys)).toBeGreaterThanOrEqual(0);
-    expect(Math.min(...xs)).toBeLessThan(2);
-    expect(Math.abs(Math.max(...xs) - widthUnits)).toBeLessThan(2);
+    expect(Math.min(...xs)).toBeLessThanOrEqual(finest);
+    expect(Math.abs(Math.max(...xs) - widthUnits)).toBeLessThanOrEqual(finest);
   });
   expect(paths.pathOf(99)).toBe('');
 });
 
-test('a shape is packed into just its points, from the corner of the whole ink, and drawn in thousandths of an em', () => {
-  const ring = Int32Array.from([10_000, 20_000, 40_000, 20_000, 40_000, 60_000]);
+test('a shape is packed as path data from the corner of the whole ink, in ten-thousandths of an em', () => {
+  const ring = Int32Array.from([10_000, 20_000, 40_000, 20_000, 40_000, 60_049]);
   const packed = packShapes(
     new Map([
-      [4, { rings: [ring], inkBox: { minX: 10_000, minY: 15_000, maxX: 0, maxY: 0 } }],
-      [7, { rings: [ring], inkBox: null }],
+      [4, { rings: [ring], inkBox: { minX: 10_000, minY: 30_000, maxX: 0, maxY: 0 } }],
+      [7, { rings: [ring, ring], inkBox: null }],
       [9, { rings: [], inkBox: null }],
     ]),
   );
-  expect([...packed.points]).toEqual([0, 5_000, 30_000, 5_000, 30_000, 45_000, ...ring]);
-  expect([[...packed.ringEnds], [...packed.shapeEnds], packed.shapeNos]).toEqual([
-    [6, 12],
-    [1, 2, 2],
-    [4, 7, 9],
-  ]);
+  expect(packed.shapeNos).toEqual([4, 7, 9]);
   const paths = new ShapePaths();
   paths.add(packed);
   expect([4, 7, 9].map((no) => paths.pathOf(no))).toEqual([
-    'M0.0 5.0L30.0 5.0L30.0 45.0Z',
-    'M10.0 20.0L40.0 20.0L40.0 60.0Z',
+    'M0 -100L300 -100L300 300Z',
+    'M100 200L400 200L400 600ZM100 200L400 200L400 600Z',
     '',
   ]);
+  expect(packed.shapeEnds.at(-1)).toBe(packed.text.length);
+});
+
+test('a screen is sent no point that lies within a three thousandth of the ink off what is left', () => {
+  const jagged = (off: number) => Array.from({ length: 49 }, (_, i) => [i * 2000, i % 2 === 0 ? 0 : off]).flat();
+  const numKept = (off: number, inkMax: number) => {
+    const ring = Int32Array.from([...jagged(off), 100_000, 0, 100_000, 100_000, 0, 100_000]);
+    const paths = new ShapePaths();
+    paths.add(packShapes(new Map([[0, { rings: [ring], inkBox: { minX: 0, minY: 0, maxX: inkMax, maxY: 100_000 } }]])));
+    const [kept] = ringsOf(paths.pathOf(0));
+    expect(kept).toEqual(
+      expect.arrayContaining([
+        [1000, 1000],
+        [0, 1000],
+      ]),
+    );
+    return kept!.length;
+  };
+  expect(numKept(30, 100_000)).toBeLessThan(8);
+  expect(numKept(900, 100_000)).toBeGreaterThan(45);
+  // The longer the text, the smaller are its letters.
+  expect(numKept(900, 3_000_000)).toBeLessThan(8);
 });
 
 test('texts that come later do not disturb those that came before', () => {

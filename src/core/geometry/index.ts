@@ -10,7 +10,7 @@ export { flattenCubic, flattenQuadratic } from './flatten';
 export { type FillRule, joinOutlines, joinRings } from './join-rings';
 export { type LineStyle, strokeRings } from './stroke-rings';
 export { type Growing, growOutline } from './grow-outline';
-export { takeOut, thinned } from './take-out';
+export { takeOut, thinned, thinnedRings } from './take-out';
 export { boxRing } from './box-ring';
 export { crossingsAt } from './crossings';
 export { movedRing } from './moved-ring';

@@ -5,6 +5,7 @@ import * as echarts from 'echarts/core';
 import { LabelLayout } from 'echarts/features';
 import { CanvasRenderer } from 'echarts/renderers';
 import { type Lengths, whenIdle } from '@/client';
+import { DOT_LOOKS, type DotLook, type HeightDot, hasLook, reachOf } from './height-dots';
 
 echarts.use([
   ScatterChart,
@@ -16,27 +17,19 @@ echarts.use([
   CanvasRenderer,
 ]);
 
-/** One dot: where it stands, how high it is stacked, whose it is. */
-export interface HeightDot {
-  readonly key: string;
-  readonly text: string;
-  readonly mm: number;
-  readonly level: number;
-  readonly tone: 'stop' | 'check' | 'fine';
-  readonly isChosen: boolean;
-  /** Outliers carry their name. */
-  readonly isNamed: boolean;
-}
-
 const TONES = { stop: HOUSE.madder, check: HOUSE.brass, fine: HOUSE.verdigris };
 
 export type HeightChart = echarts.ECharts;
 
+/** Without dots. The brush comes once there is time: taking it draws everything a second time. */
 export function startChart(element: HTMLElement): HeightChart {
-  return echarts.init(element, null, { renderer: 'canvas' });
+  const chart = echarts.init(element, null, { renderer: 'canvas' });
+  chart.setOption(STILL, SOON);
+  whenIdle(() => !chart.isDisposed() && takeBrush(chart));
+  return chart;
 }
 
-/** Ready to draw a stretch at once, without a button for it. Taken anew in the middle of a stretch, it would be lost. */
+/** Ready to draw a stretch at once, without a button for it, and as long as the chart is there. */
 function takeBrush(chart: HeightChart): void {
   chart.dispatchAction({
     type: 'takeGlobalCursor',
@@ -52,73 +45,95 @@ interface DrawnDots {
   readonly lengths: Pick<Lengths, 'figure' | 'word'>;
 }
 
-/** The dots at once; the brush in a task of its own, since taking it draws everything a second time. */
+/** Other dots: only what changes with them is told anew. */
 export function drawChart(chart: HeightChart, { dots, leastMm, lengths }: DrawnDots): void {
   if (chart.isDisposed()) return;
-  const heights = dots.map(({ mm }) => mm);
-  const low = Math.floor(heights.reduce((a, b) => Math.min(a, b), leastMm) - 1);
-  const high = Math.ceil(heights.reduce((a, b) => Math.max(a, b), leastMm) + 1);
-  const levels = Math.max(8, ...dots.map(({ level }) => level + 1));
-  chart.setOption({
-    animation: false,
-    grid: { left: 8, right: 12, top: 8, bottom: 22 },
+  const { low, high, levels } = reachOf(dots, leastMm);
+  const told = {
     tooltip: {
-      trigger: 'item',
-      confine: true,
-      formatter: ({ data }: { data: { text: string; value: number[] } }) =>
-        `${escaped(data.text)}: ${lengths.figure(data.value[0]!)} ${lengths.word}`,
+      formatter: ({ value: [mm, , no] }: { value: readonly [mm: number, level: number, no: number] }) =>
+        `${escaped(dots[no]?.text ?? '')}: ${lengths.figure(mm)} ${lengths.word}`,
     },
     xAxis: {
-      type: 'value',
       min: low,
       max: high,
-      splitLine: { show: false },
-      axisLine: { lineStyle: { color: HOUSE.ruleStrong } },
-      axisTick: { show: true },
       axisLabel: {
         color: HOUSE.soft,
         fontSize: 11,
         formatter: (mm: number) => (lengths.word === 'mm' ? String(mm) : lengths.figure(mm)),
       },
     },
-    yAxis: { type: 'value', min: -1, max: levels, show: false },
-    brush: {
-      xAxisIndex: 0,
-      brushType: 'lineX',
-      brushMode: 'single',
-      throttleType: 'debounce',
-      throttleDelay: 120,
-      outOfBrush: { colorAlpha: 0.35 },
-    },
+    yAxis: { max: levels },
     series: [
-      {
-        type: 'scatter',
-        symbolSize: 6,
-        data: dots.map(({ key, text, mm, level, tone, isChosen, isNamed }) => ({
-          name: key,
-          text,
-          value: [mm, level],
-          itemStyle: { color: TONES[tone], borderColor: HOUSE.ink, borderWidth: isChosen ? 2 : 0 },
-          label: {
-            show: isNamed,
-            formatter: text,
-            position: mm > (low + high) / 2 ? 'left' : 'right',
-            color: TONES[tone],
-            fontSize: 11,
-          },
-        })),
-        labelLayout: { hideOverlap: true },
-        progressive: 0,
-        markArea: {
-          silent: true,
-          itemStyle: { color: HOUSE.madderTint },
-          label: { show: leastMm - low > 3, position: 'insideTopLeft', color: HOUSE.madder, fontSize: 10 },
-          data: [[{ name: 'too small', xAxis: low }, { xAxis: leastMm }]],
-        },
-      },
+      tooSmall(low, leastMm),
+      ...DOT_LOOKS.flatMap((look) => {
+        const data = placesOf(dots, hasLook(look));
+        return data.length === 0 ? [] : [{ ...DOTS, id: idOf(look), itemStyle: styleOf(look), data }];
+      }),
+      { ...DOTS, id: 'named', data: namesOf(dots, (low + high) / 2), labelLayout: { hideOverlap: true } },
     ],
+  };
+  chart.setOption(told, SOON);
+}
+
+function tooSmall(low: number, leastMm: number) {
+  const label = { show: leastMm - low > 3, position: 'insideTopLeft', color: HOUSE.madder, fontSize: 10 } as const;
+  const data: [object, object] = [{ name: 'too small', xAxis: low }, { xAxis: leastMm }];
+  return {
+    ...DOTS,
+    id: 'least',
+    markArea: { silent: true, itemStyle: { color: HOUSE.madderTint }, label, data: [data] },
+  };
+}
+
+/** Drawn with the next frame, so that one task takes what is told and another draws it. */
+const SOON = { lazyUpdate: true, replaceMerge: ['series'] };
+
+/** What never changes. */
+const STILL = {
+  animation: false,
+  grid: { left: 8, right: 12, top: 8, bottom: 22 },
+  tooltip: { trigger: 'item', confine: true },
+  xAxis: {
+    type: 'value',
+    splitLine: { show: false },
+    axisLine: { lineStyle: { color: HOUSE.ruleStrong } },
+    axisTick: { show: true },
+  },
+  yAxis: { type: 'value', min: -1, show: false },
+  brush: {
+    xAxisIndex: 0,
+    brushType: 'lineX',
+    brushMode: 'single',
+    throttleType: 'debounce',
+    throttleDelay: 120,
+    outOfBrush: { colorAlpha: 0.35 },
+  },
+} as const;
+
+const DOTS = { type: 'scatter', symbolSize: 6, progressive: 0 } as const;
+
+function idOf({ tone, isChosen }: DotLook): string {
+  return isChosen ? `${tone} chosen` : tone;
+}
+
+function styleOf({ tone, isChosen }: DotLook) {
+  return { color: TONES[tone], borderColor: HOUSE.ink, borderWidth: isChosen ? 2 : 0 };
+}
+
+/** Height, level and number of each: figures alone, since a dot with a look of its own takes the library ten times as long. */
+function placesOf(dots: readonly HeightDot[], isWanted: (dot: HeightDot) => boolean): number[][] {
+  return dots.flatMap((dot, no) => (isWanted(dot) ? [[dot.mm, dot.level, no]] : []));
+}
+
+/** Names beside their dots, towards the middle. */
+function namesOf(dots: readonly HeightDot[], middleMm: number) {
+  return dots.flatMap(({ isNamed, isChosen, mm, level, text, tone }, no) => {
+    if (!isNamed) return [];
+    const position = mm > middleMm ? 'left' : 'right';
+    const label = { show: true, formatter: text, position, color: TONES[tone], fontSize: 11 };
+    return [{ value: [mm, level, no], itemStyle: styleOf({ tone, isChosen }), label }];
   });
-  whenIdle(() => !chart.isDisposed() && takeBrush(chart));
 }
 
 /** Tells the stretch of millimetres that somebody drew over the strip. */

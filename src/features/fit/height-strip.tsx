@@ -2,16 +2,14 @@
 
 import { type Lengths, useLengths, whenIdle } from '@/client';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { nameOfFit } from '@/core/figures';
-import { worstSeverity } from '@/core/finding';
 import type { ScreenFit } from '@/workers/fit-protocol';
 import { fitKey } from './fit-key';
-import type { HeightChart, HeightDot } from './height-chart';
+import type { HeightChart } from './height-chart';
+import { type HeightDot, heightDots } from './height-dots';
 import { outliers } from './outliers';
 import { TextButton } from '@/ui';
 
 const MOST_NAMED = 3;
-const MOST_STACKED = 14;
 const SETTLE_MS = 300;
 
 interface HeightStripProps {
@@ -26,7 +24,7 @@ export function HeightStrip({ fits, leastMm, chosen, onChoose }: HeightStripProp
   const lengths = useLengths();
   const drawn = useMemo(() => fits.filter(({ capHeightMm }) => capHeightMm > 0), [fits]);
   const apart = useMemo(() => outliers(drawn).slice(0, MOST_NAMED), [drawn]);
-  const dots = useMemo(() => dotsOf(drawn, chosen, new Set(apart.map(fitKey))), [drawn, chosen, apart]);
+  const dots = useMemo(() => heightDots(drawn, chosen, new Set(apart.map(fitKey))), [drawn, chosen, apart]);
   if (drawn.length === 0) return null;
   const heights = drawn.map(({ capHeightMm }) => capHeightMm);
   const [least, most] = [heights.reduce((a, b) => Math.min(a, b)), heights.reduce((a, b) => Math.max(a, b))];
@@ -55,25 +53,6 @@ export function HeightStrip({ fits, leastMm, chosen, onChoose }: HeightStripProp
       )}
     </figure>
   );
-}
-
-/** Dots that would cover each other are stacked, as far as the strip is high. */
-function dotsOf(fits: readonly ScreenFit[], chosen: ReadonlySet<string>, named: ReadonlySet<string>): HeightDot[] {
-  const heights = fits.map(({ capHeightMm }) => capHeightMm);
-  const span = heights.reduce((a, b) => Math.max(a, b), 0) - heights.reduce((a, b) => Math.min(a, b), Infinity);
-  const column = Math.max(0.2, span / 45);
-  const levels = new Map<number, number>();
-  return fits.flatMap((fit): HeightDot[] => {
-    const at = Math.round(fit.capHeightMm / column);
-    const level = levels.get(at) ?? 0;
-    levels.set(at, level + 1);
-    if (level > MOST_STACKED) return [];
-    const worst = worstSeverity(fit.findings);
-    const tone = worst === 'stop' || worst === 'check' ? worst : 'fine';
-    const key = fitKey(fit);
-    const text = nameOfFit(fit);
-    return [{ key, text, mm: fit.capHeightMm, level, tone, isChosen: chosen.has(key), isNamed: named.has(key) }];
-  });
 }
 
 interface DotsProps {
@@ -112,9 +91,10 @@ function Dots({ dots, leastMm, lengths, label, onChoose }: DotsProps) {
         const { dots: all, onChoose: choose } = latest.current;
         choose(all.filter(({ mm }) => mm >= from && mm <= to).map(({ key }) => key));
       });
-      drawChart(started, latest.current);
+      callOff = whenIdle(() => drawChart(started, latest.current));
     };
-    const callOff = whenIdle(() => void fetchChart().then(start));
+    // Reading the library, setting it up and drawing take a task each.
+    let callOff = whenIdle(() => void fetchChart().then((library) => (callOff = whenIdle(() => start(library)))));
     return () => {
       isThere = false;
       callOff();
