@@ -67,7 +67,7 @@ export function drawChart(chart: HeightChart, { dots, leastMm, lengths }: DrawnD
     series: [
       tooSmall(low, leastMm),
       ...DOT_LOOKS.flatMap((look) => {
-        const data = placesOf(dots, hasLook(look));
+        const data = placesOf(dots, (dot) => !dot.isNamed && hasLook(look)(dot));
         return data.length === 0 ? [] : [{ ...DOTS, id: idOf(look), itemStyle: styleOf(look), data }];
       }),
       { ...DOTS, id: 'named', data: namesOf(dots, (low + high) / 2), labelLayout: { hideOverlap: true } },
@@ -107,7 +107,9 @@ const STILL = {
     brushMode: 'single',
     throttleType: 'debounce',
     throttleDelay: 120,
-    outOfBrush: { colorAlpha: 0.35 },
+    // Who is chosen is seen by the dots themselves, through the stretch.
+    brushStyle: { borderWidth: 1, color: `${HOUSE.verdigris}14`, borderColor: HOUSE.verdigris },
+    outOfBrush: { colorAlpha: 1 },
   },
 } as const;
 
@@ -126,12 +128,12 @@ function placesOf(dots: readonly HeightDot[], isWanted: (dot: HeightDot) => bool
   return dots.flatMap((dot, no) => (isWanted(dot) ? [[dot.mm, dot.level, no]] : []));
 }
 
-/** Names beside their dots, towards the middle. */
+/** Those with their names, which stand above the axis, towards the middle. */
 function namesOf(dots: readonly HeightDot[], middleMm: number) {
   return dots.flatMap(({ isNamed, isChosen, mm, level, text, tone }, no) => {
     if (!isNamed) return [];
-    const position = mm > middleMm ? 'left' : 'right';
-    const label = { show: true, formatter: text, position, color: TONES[tone], fontSize: 11 };
+    const align = mm > middleMm ? 'right' : 'left';
+    const label = { show: true, formatter: text, position: 'top', align, color: TONES[tone], fontSize: 11 };
     return [{ value: [mm, level, no], itemStyle: styleOf({ tone, isChosen }), label }];
   });
 }
