@@ -25,6 +25,19 @@ test.each(FRAMES.filter((frame) => frame !== 'wreath'))(
   },
 );
 
+test('a ring is as thick as its line, and a second one, thinner, stands around it by the same gap', () => {
+  const square = [Int32Array.from([-50, -50, 50, -50, 50, 50, -50, 50].map((at) => at * 100))];
+  const corner = Math.hypot(5000, 5000);
+  const radii = (frame: 'ring' | 'doubleRing') =>
+    frameRings(frame, square, { gap: 1000, height: 10_000 }).map((ring) => {
+      const { minX, maxX, minY, maxY } = box([ring]);
+      expect(Math.abs(maxX + minX) + Math.abs(maxY + minY)).toBeLessThan(4);
+      return Math.round((maxX - minX) / 20 - corner / 10) * 10;
+    });
+  expect(radii('ring')).toEqual([1600, 1000]);
+  expect(radii('doubleRing')).toEqual([2900, 2600, 1600, 1000]);
+});
+
 test('a lozenge and a shield have edges that run alongside: everywhere as thick as their line', () => {
   const cap = capOf(STAND_BLOCK_SHA);
   const ink = formed('circle', 'MFH')!.letters.flat();

@@ -20,6 +20,13 @@ test('three letters are as tall as the form, begin at its left end, and keep the
   );
 });
 
+test('letters that may be as wide as they must are as wide as they are tall in a square, gaps and all', () => {
+  for (const text of ['LE', 'EF', 'LJ', 'TI', 'IIE']) {
+    const { minX, maxX } = box(formed('square', text)!.letters.flat());
+    expect((maxX - minX) / capOf(STAND_BLOCK_SHA)).toBeCloseTo(1, 4);
+  }
+});
+
 test('in a square the gaps are even: where two letters are nearest they are as far apart as was asked', () => {
   fc.assert(
     fc.property(initials, (text) => {

@@ -19,6 +19,14 @@ test('letters are split beside a bar, on the side where it is nearer to the midd
   expect(Math.abs(splitHeight(posts, box(posts)) + 500)).toBeLessThan(12);
 });
 
+test('a little less ink far from the middle is not worth it', () => {
+  const taper = Int32Array.from([0, -1000, 60, -1000, 60, -630, 100, -630, 100, 0, 0, 0]);
+  const slim = [taper, bar(400, -1000, 500, 0)];
+  expect(Math.abs(splitHeight(slim, box(slim)) + 500)).toBeLessThan(12);
+  const slimmer = [Int32Array.from([0, -1000, 20, -1000, 20, -590, 100, -590, 100, 0, 0, 0]), bar(400, -1000, 500, 0)];
+  expect(splitHeight(slimmer, box(slimmer))).toBeLessThan(-590);
+});
+
 test('a hole is no ink: a ring is split in its middle', () => {
   const ring = [bar(0, -1000, 1000, 0), Int32Array.from([200, -800, 200, -200, 800, -200, 800, -800])];
   expect(Math.abs(splitHeight(ring, box(ring)) + 500)).toBeLessThan(12);
