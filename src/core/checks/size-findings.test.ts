@@ -46,3 +46,9 @@ test('a set that is lower than may be cut says how low its capitals would be, wh
     expect(letter === 'cap' ? cap : cap > 5).toEqual(letter === 'cap' ? expect.closeTo(4, 6) : true);
   }
 });
+
+test('a set that holds a text back at a height that can be cut is not too low', () => {
+  const spec = withRule(wide('Gwun'), { kind: 'level', heightMm: 9 });
+  expect(capOf(spec)).toBeCloseTo(9, 6);
+  expect(foundIn(spec, 'tooSmall')).toEqual([]);
+});
