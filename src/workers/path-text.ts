@@ -4,7 +4,7 @@ import type { Ring } from '@/core/geometry';
 const MOST_PER_POINT = 40;
 const MOST_FIGURES = 16;
 
-/** Path data of many rings, written byte by byte: strings of as many figures take ten times as long. */
+/** Path data of many rings, written byte by byte: a string of as many whole numbers takes some three times as long. */
 export class PathText {
   #bytes = new Uint8Array(1 << 16);
   #length = 0;

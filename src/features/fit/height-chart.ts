@@ -123,7 +123,7 @@ function styleOf({ tone, isChosen }: DotLook) {
   return { color: TONES[tone], borderColor: HOUSE.ink, borderWidth: isChosen ? 2 : 0 };
 }
 
-/** Height, level and number of each: figures alone, since a dot with a look of its own takes the library ten times as long. */
+/** Height, level and number of each: figures alone, since the library makes models of its own for each dot that has a look. */
 function placesOf(dots: readonly HeightDot[], isWanted: (dot: HeightDot) => boolean): number[][] {
   return dots.flatMap((dot, no) => (isWanted(dot) ? [[dot.mm, dot.level, no]] : []));
 }
