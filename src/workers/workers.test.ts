@@ -32,11 +32,9 @@ test('outlines survive the trip through one buffer: every ring of every text, to
     const xs = rings.flat().map(([x]) => x);
     const ys = rings.flat().map(([, y]) => y);
     const widthUnits = ((inkBox!.maxX - inkBox!.minX) * PATH_UNITS_PER_EM) / 1_000_000;
-    // A screen does without a three thousandth of the ink.
-    const finest = widthUnits / 3000 + 1;
-    expect(Math.min(...xs, ...ys)).toBeGreaterThanOrEqual(0);
-    expect(Math.min(...xs)).toBeLessThanOrEqual(finest);
-    expect(Math.abs(Math.max(...xs) - widthUnits)).toBeLessThanOrEqual(finest);
+    // However fine it is drawn, it reaches as far as it does.
+    expect([Math.min(...xs), Math.min(...ys)]).toEqual([0, 0]);
+    expect(Math.abs(Math.max(...xs) - widthUnits)).toBeLessThanOrEqual(1);
   });
   expect(paths.pathOf(99)).toBe('');
 });
