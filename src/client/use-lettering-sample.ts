@@ -2,6 +2,7 @@
 
 import type { Lettering } from '@/core/shop';
 import type { AlternateSample, SampleAnswer } from '@/services';
+import { letMessagesIn } from '@/workers/slices';
 import { api } from './api';
 import { useApiQuery } from './api-query';
 import { Turns } from './turns';
@@ -14,7 +15,12 @@ export function useLetteringSample(lettering: Lettering, text: string, isMonogra
   const { lines, stack, monogram, bend } = lettering;
   const { value } = useApiQuery({
     key: ['lettering-sample', lines, stack, monogram, bend, text, isMonogram],
-    ask: ({ signal }) => turns.take(signal, () => api.letteringSample(lettering, text, isMonogram)),
+    ask: ({ signal }) =>
+      turns.take(signal, async () => {
+        // What was clicked is shown before anything is sent.
+        await letMessagesIn();
+        return api.letteringSample(lettering, text, isMonogram);
+      }),
     isKept: true,
   });
   return value?.sample ?? null;
