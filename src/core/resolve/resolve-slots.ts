@@ -20,7 +20,7 @@ import {
   textKeyOf,
   getsBlank,
 } from '../spec';
-import { type Worded, type WordedLine, numberOf, proofStateOf, wordEntry } from '../wording';
+import { type Worded, type WordedLine, lookOf, numberOf, proofStateOf, wordEntry } from '../wording';
 import { chooseVariant } from './choose-variant';
 import { groupOf } from './group-of';
 import { lookedOf } from './looked-of';
@@ -171,7 +171,7 @@ function placeText(spec: RunSpec, of: EntryAt, use: BlankUse, place: PlaceUse): 
   const chosen = chooseVariant(spec, use, entry);
   const variant = chosen.ok ? chosen.value : null;
   const { words } = worded;
-  const proof = proofStateOf(spec, at, { place, letteringId: choice.letteringId, words });
+  const proof = proofStateOf(spec, at, { words, look: () => lookOf(spec, place, choice.letteringId) });
   const stops: Finding[] = [
     ...(chosen.ok ? [] : [{ kind: 'variantMissing', severity: 'stop', ...chosen.problem } as const]),
     ...worded.findings.filter(({ severity }) => severity === 'stop'),

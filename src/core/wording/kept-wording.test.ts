@@ -36,8 +36,13 @@ test('words that were said before are not told of a run by which they are said o
   expect(JSON.stringify(said(dated))).toBe(all[0]);
 });
 
-test('whoever changes a face asks for the very same words', () => {
+test('whoever changes a face, or another entry, asks for the very same words', () => {
   const before = proofRows(dated).map((row) => row.worded);
   const after = proofRows(changePlaceUse(dated, null, (place) => ({ ...place, letteringId: 'heavy-slab' })));
   after.forEach((row, i) => expect(row.worded).toBe(before[i]));
+  const [first, second] = dated.entries;
+  const other = { ...first!, fields: { ...first!.fields, text: 'Cy Holm' } };
+  const [changed, same] = proofRows({ ...dated, entries: [other, second!] });
+  expect(same!.worded).toBe(before[1]);
+  expect(changed!.worded).not.toEqual(before[0]);
 });

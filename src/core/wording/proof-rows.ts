@@ -56,9 +56,7 @@ export function proofRows(spec: RunSpec): ProofRow[] {
               placeName,
               worded,
               look,
-              state: worded
-                ? proofStateOf(spec, at, { place, letteringId: place.letteringId, words: worded.words })
-                : { kind: 'open' },
+              state: worded ? proofStateOf(spec, at, { words: worded.words, look: () => look }) : { kind: 'open' },
               isOwn: own.has(key),
             };
           }),

@@ -10,18 +10,18 @@ export type ProofState =
 
 /** What stands at a place now; its words before capitals are set: those are looks. */
 export interface Proved {
-  readonly place: Pick<PlaceUse, 'motif' | 'wording'>;
-  readonly letteringId: string;
   readonly words: readonly string[];
+  /** How it looks, in one word; asked only where it was ticked. */
+  readonly look: () => string;
 }
 
-export function proofStateOf(spec: RunSpec, at: TextRef, { place, letteringId, words }: Proved): ProofState {
+export function proofStateOf({ proof }: Pick<RunSpec, 'proof'>, at: TextRef, { words, look }: Proved): ProofState {
   const key = textKeyOf(at);
-  const tick = Object.hasOwn(spec.proof, key) ? spec.proof[key] : undefined;
+  const tick = Object.hasOwn(proof, key) ? proof[key] : undefined;
   if (!tick) return { kind: 'open' };
   const isSame = tick.lines.length === words.length && tick.lines.every((line, i) => line === words[i]);
   if (!isSame) return { kind: 'changed', tick };
-  return { kind: 'ticked', tick, isLookChanged: tick.look !== lookOf(spec, place, letteringId) };
+  return { kind: 'ticked', tick, isLookChanged: tick.look !== look() };
 }
 
 /** Faces, case and spacing of a lettering, and what is drawn around its letters and beside them, in one word; equal looks give equal words. */

@@ -39,40 +39,40 @@ export function wordEntry(spec: RunSpec, entry: Entry, at: TextRef, place: Place
       [],
     );
   }
-  return place.wording && keptSaid(spec, entry, place.wording);
+  if (!place.wording) return null;
+  const { list, language, monogram } = spec;
+  return keptSaid({ list, language, monogram, no: numberOf(spec, entry.id) }, entry, place.wording);
 }
 
 type Wording = NonNullable<PlaceUse['wording']>;
 
-/** All of a run that a wording is said by, besides the entry. */
-type SaidBy = Pick<RunSpec, 'entries' | 'list' | 'language' | 'monogram'>;
+/** All of a run that a wording is said by, besides the entry itself. */
+interface SaidBy extends Pick<RunSpec, 'list' | 'language' | 'monogram'> {
+  /** The entry's among those present. */
+  readonly no: number;
+}
 
 interface KeptSaid {
   readonly by: SaidBy;
-  readonly of: WeakMap<Entry, Worded>;
+  readonly worded: Worded;
 }
 
-/** Every step asks for all entries, and whoever changes a size or a face changes no word. */
-const known = new WeakMap<Wording, KeptSaid>();
+/** Every step asks for all entries, and whoever changes a size, a face or another entry changes no word. */
+const known = new WeakMap<Wording, WeakMap<Entry, KeptSaid>>();
 
 function keptSaid(by: SaidBy, entry: Entry, wording: Wording): Worded {
-  let kept = known.get(wording);
-  if (!kept || !isSaidBySame(kept.by, by)) {
-    const { entries, list, language, monogram } = by;
-    kept = { by: { entries, list, language, monogram }, of: new WeakMap() };
-    known.set(wording, kept);
-  }
-  const said = kept.of.get(entry) ?? sayWording(by, entry, wording);
-  kept.of.set(entry, said);
+  const byEntry = known.get(wording) ?? new WeakMap<Entry, KeptSaid>();
+  known.set(wording, byEntry);
+  const kept = byEntry.get(entry);
+  if (kept && isSaidBySame(kept.by, by)) return kept.worded;
+  const said = sayWording(by, entry, wording);
+  byEntry.set(entry, { by, worded: said });
   return said;
 }
 
 function isSaidBySame(one: SaidBy, other: SaidBy): boolean {
   return (
-    one.entries === other.entries &&
-    one.list === other.list &&
-    one.language === other.language &&
-    one.monogram === other.monogram
+    one.list === other.list && one.language === other.language && one.monogram === other.monogram && one.no === other.no
   );
 }
 
@@ -181,7 +181,7 @@ function sayToken(by: SaidBy, entry: Entry, token: Token): Said {
     case 'field':
       return { text: columnOf(entry, token.name) };
     case 'number':
-      return { text: String(numberOf(by, entry.id)) };
+      return { text: String(by.no) };
     case 'date':
       return sayDate(by, entry, token.form);
     case 'monogram':

@@ -179,21 +179,24 @@ test('a tick holds for the words it was given for; another look is only told', (
   const { use, placeUse } = mainPlace(spec);
   const at = { entryId: spec.entries[0]!.id, useId: use.id, placeId: placeUse.placeId } as TextRef;
   const key = `${at.entryId}-${at.useId}-${at.placeId}`;
-  const ann = { place: placeUse, letteringId: placeUse.letteringId, words: ['Ann'] };
+  const lookIn =
+    (run: RunSpec, letteringId = placeUse.letteringId) =>
+    () =>
+      lookOf(run, placeUse, letteringId);
   const look = lookOf(spec, placeUse, placeUse.letteringId);
   const ticked: RunSpec = {
     ...spec,
     proof: { [key]: { lines: ['Ann'], look, who: 'Ada', at: '2026-05-01T10:00:00Z' } },
   };
   const state = (lines: string[], letteringId = placeUse.letteringId) =>
-    proofStateOf(ticked, at, { place: placeUse, letteringId, words: lines });
+    proofStateOf(ticked, at, { look: lookIn(ticked, letteringId), words: lines });
   expect(state(['Ann'])).toMatchObject({ kind: 'ticked', isLookChanged: false });
   expect(state(['Ann'], 'round-block')).toMatchObject({ kind: 'ticked', isLookChanged: true });
   expect(state(['Anne']).kind).toBe('changed');
-  expect(proofStateOf(spec, at, ann).kind).toBe('open');
+  expect(proofStateOf(spec, at, { look: lookIn(spec), words: ['Ann'] }).kind).toBe('open');
   // What is drawn around the letters is a look, too; without it they look as they did.
   const isOtherWith = (...borders: Parameters<typeof aBorder>) =>
-    proofStateOf(withBorders(ticked, aBorder(...borders)), at, ann);
+    proofStateOf(ticked, at, { look: lookIn(withBorders(ticked, aBorder(...borders))), words: ['Ann'] });
   expect(isOtherWith(2)).toMatchObject({ isLookChanged: true });
   const looks = [
     lookOf(withBorders(spec, aBorder(2)), placeUse, placeUse.letteringId),
@@ -250,8 +253,7 @@ test('every line of a tick counts', () => {
     at: '2026-05-01T10:00:00Z',
   };
   const ticked: RunSpec = { ...spec, proof: { [`${at.entryId}-${at.useId}-${at.placeId}`]: tick } };
-  const state = (...lines: string[]) =>
-    proofStateOf(ticked, at, { place: placeUse, letteringId: placeUse.letteringId, words: lines }).kind;
+  const state = (...lines: string[]) => proofStateOf(ticked, at, { look: () => tick.look, words: lines }).kind;
   expect([
     state('Ann', '1998'),
     state('Ann', '1999'),
