@@ -59,7 +59,7 @@ const CORE = {
   sentences: ['finding', 'shop', 'resolve', 'press', 'units', 'suits'],
 };
 
-const TEST = '\\.test\\.tsx?$|^src/(core|services|client)/test/';
+const TEST = '\\.test\\.tsx?$|^src/(core|services|client|workers)/test/';
 
 const coreRules = Object.entries(CORE).map(([room, opens]) => ({
   name: `core-${room}`,
@@ -94,7 +94,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: TEST },
       to: { dependencyTypes: ['core'] },
     },
-    forbid('testing-is-for-tests', '^src/', '^src/(core|services|client)/test/'),
+    forbid('testing-is-for-tests', '^src/', '^src/(core|services|client|workers)/test/'),
     forbid('store', '^src/store/', '^src/(?!core/|store/)'),
     forbid('services', '^src/services/', '^src/(?!core/|store/|services/)'),
     forbid('workers', '^src/workers/', '^src/(?!core/|workers/)'),

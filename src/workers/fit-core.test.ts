@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import { jest } from '@jest/globals';
 import { artCache } from '@/core/artwork';
 import { checkedReport, measureFit } from '@/core/checks';
@@ -9,6 +8,7 @@ import { aRun, fitRun, shippedFaces, shirtRun, starterBlank, withPlace, withRule
 import { fitAll } from '@/core/fit';
 import * as worker from './fit-core';
 import type { FoundByMeasuring } from './fit-protocol';
+import { serveFaces } from './test/serve-faces';
 
 const cache = artCache(shippedFaces());
 const always = () => true;
@@ -16,14 +16,7 @@ const never = () => false;
 const LONG = 'Montgomery Featherstonehaugh';
 const spec = withRule(withPlace(aRun([LONG, 'Bo', LONG, 'Cy']), 180, 52), { kind: 'banded', ratio: 1.35 });
 
-const realFetch = globalThis.fetch;
-beforeAll(() => {
-  Object.assign(globalThis, { self: { location: { origin: 'http://127.0.0.1:1' } } });
-  globalThis.fetch = (async (url: URL) => new Response(readFileSync(`public${url.pathname}`))) as typeof fetch;
-});
-afterAll(() => {
-  globalThis.fetch = realFetch;
-});
+serveFaces();
 
 test('before anything was answered there is nothing to measure, to remedy or to compare', async () => {
   const told: unknown[] = [];

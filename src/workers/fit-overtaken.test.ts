@@ -1,33 +1,24 @@
-import { readFileSync } from 'node:fs';
 import { aRun, withPlace } from '@/core/test';
 import * as worker from './fit-core';
 import type { FoundByMeasuring } from './fit-protocol';
+import { faceFile, serveFaces } from './test/serve-faces';
 
 const always = () => true;
 const spec = withPlace(aRun(['Montgomery', 'Bo', 'Ann', 'Cy']), 180, 52);
 
-const realFetch = globalThis.fetch;
-beforeAll(() => {
-  Object.assign(globalThis, { self: { location: { origin: 'http://127.0.0.1:1' } } });
-  globalThis.fetch = (async (url: URL) => new Response(readFileSync(`public${url.pathname}`))) as typeof fetch;
-});
-afterAll(() => {
-  globalThis.fetch = realFetch;
-});
+const served = serveFaces();
 
 /** One in a face that the server does not hand out before it is told to; the one after it has nothing to wait for. */
 async function overtaken(ask: (isCurrent: () => boolean) => Promise<unknown>) {
   let letGo = (): void => undefined;
   const gate = new Promise<void>((resolve) => (letGo = resolve));
-  const handOut = globalThis.fetch;
-  globalThis.fetch = async (url) => {
+  served.answers.push(async (pathname) => {
     await gate;
-    return handOut(url);
-  };
+    return faceFile(pathname);
+  });
   let isCurrent = true;
   const older = ask(() => isCurrent);
   isCurrent = false;
-  globalThis.fetch = handOut;
   await worker.fitForScreen(spec, always);
   letGo();
   return older;

@@ -1,31 +1,18 @@
 import { jest } from '@jest/globals';
-import { readFileSync } from 'node:fs';
 import { ABSENT_FACE } from '@/core/faces';
 import { HEAVY_SLAB_SHA, BRASS_SCRIPT_SHA, STAND_BLOCK_SHA } from '@/core/shop';
+import { serveFaces } from './test/serve-faces';
 import { faceOf, haveFaces } from './worker-faces';
 
 const always = () => true;
-const asked: string[] = [];
-/** What the server answers next; nothing left: it hands the file out. */
-const answers: (() => Response)[] = [];
+const { asked, answers } = serveFaces();
 
-const realFetch = globalThis.fetch;
-beforeAll(() => {
-  Object.assign(globalThis, { self: { location: { origin: 'http://127.0.0.1:1' } } });
-  globalThis.fetch = (async (url: URL) => {
-    asked.push(url.pathname);
-    return answers.shift()?.() ?? new Response(readFileSync(`public${url.pathname}`));
-  }) as typeof fetch;
-});
 beforeEach(() => {
   asked.length = 0;
   answers.length = 0;
   jest.useFakeTimers();
 });
 afterEach(() => jest.useRealTimers());
-afterAll(() => {
-  globalThis.fetch = realFetch;
-});
 
 function gone(): Response {
   throw new TypeError('fetch failed');

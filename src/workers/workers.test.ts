@@ -1,10 +1,10 @@
-import { readFileSync } from 'node:fs';
 import { type Artwork, artCache } from '@/core/artwork';
 import { changeRule } from '@/core/edit';
 import { outlineRings } from '@/core/geometry';
 import { aRun, fitRun, shippedFaces, withPlace } from '@/core/test';
 import { packShapes } from './pack-shapes';
 import { PATH_UNITS_PER_EM, ShapePaths } from './shape-paths';
+import { serveFaces } from './test/serve-faces';
 
 const cache = artCache(shippedFaces());
 
@@ -91,18 +91,7 @@ test('texts that come later do not disturb those that came before', () => {
 });
 
 describe('the worker’s own fits', () => {
-  const realFetch = globalThis.fetch;
-  const fetched: string[] = [];
-  beforeAll(() => {
-    Object.assign(globalThis, { self: { location: { origin: 'http://127.0.0.1:1' } } });
-    globalThis.fetch = (async (url: URL) => {
-      fetched.push(url.pathname);
-      return new Response(readFileSync(`public${url.pathname}`));
-    }) as typeof fetch;
-  });
-  afterAll(() => {
-    globalThis.fetch = realFetch;
-  });
+  const { asked } = serveFaces();
 
   test('are those of the core; each face is fetched once and each outline sent once', async () => {
     const { fitForScreen } = await import('./fit-core');
@@ -115,7 +104,7 @@ describe('the worker’s own fits', () => {
     const again = await fitForScreen(changeRule(spec, null, { kind: 'level', heightMm: 12 }), () => true);
     expect(again!.drawn.shapeNos).toEqual([]);
     expect(again!.fits.every(({ capHeightMm }) => Math.abs(capHeightMm - 12) < 1e-9)).toBe(true);
-    expect(fetched).toHaveLength(1);
+    expect(asked).toHaveLength(1);
   });
 
   test('stop as soon as a newer request is there', async () => {
