@@ -17,7 +17,7 @@ export function useLetteringSample(lettering: Lettering, text: string, isMonogra
     key: ['lettering-sample', lines, stack, monogram, bend, text, isMonogram],
     ask: ({ signal }) =>
       turns.take(signal, async () => {
-        // What was clicked is shown before anything is sent.
+        // In a task of its own: dozens sent in the task of a click would hold it up.
         await letMessagesIn();
         return api.letteringSample(lettering, text, isMonogram);
       }),

@@ -36,8 +36,8 @@ export function CostsPanel({ setSize, onPick }: CostsPanelProps) {
         <thead>
           <tr className="text-left text-fine text-soft">
             <th className="font-normal">without</th>
-            <th className="text-right font-normal">it holds, {lengths.word}</th>
-            <th className="text-right font-normal">the set, {lengths.word}</th>
+            <th className="pl-3 text-right font-normal">it holds, {lengths.word}</th>
+            <th className="pl-3 text-right font-normal">the set, {lengths.word}</th>
           </tr>
         </thead>
         <tbody>

@@ -70,12 +70,7 @@ const UNITS_PER_EM = 100;
 function Sample({ lettering, text }: { readonly lettering: Lettering; readonly text: string }) {
   const sample = useLetteringSample(lettering, text);
   if (!sample) return <span className="block h-4" />;
-  const { width, height } = sample.box;
-  return (
-    <SampleDrawing
-      sample={sample}
-      style={{ width: (width * EM_PX) / UNITS_PER_EM, height: (height * EM_PX) / UNITS_PER_EM }}
-      className="block max-w-full"
-    />
-  );
+  // As high as its width allows: what is too long for its card leaves no gap.
+  const widthPx = (sample.box.width * EM_PX) / UNITS_PER_EM;
+  return <SampleDrawing sample={sample} style={{ width: widthPx }} className="block h-auto max-w-full" />;
 }
