@@ -40,6 +40,15 @@ test('equal shapes have one number; a card and the lines on it have their own, f
   ).toHaveLength(1);
 });
 
+test('text that was drawn anew and came out the same keeps its number', () => {
+  const shapes = new FitShapes();
+  const plain = aRun(['Ann', 'Bo']);
+  const [before] = fitRun(plain, cache).fits.map((fit) => shapes.of(fit));
+  const [after, other] = fitRun(plain, artCache(shippedFaces())).fits.map((fit) => shapes.of(fit));
+  expect(after).toEqual(before);
+  expect(other![0]!.shapeNo).not.toBe(before![0]!.shapeNo);
+});
+
 test('they are drawn where they lie: the card at its own spot, what is drawn on it as wide as its pen', () => {
   const shapes = new FitShapes();
   const [fit] = fits;
