@@ -12,7 +12,7 @@ Featherstonehaugh | Maximilian | cornet | 1998
 Prydderch-Lloyd | Siân | flugelhorn | 2011
 Lind & Oyelaran | Bo and Tobi | tenor horn | 2004
 Ng | Ji-woo | euphonium | 2019
-Ibáñez | José Luis | trombone | 2016
+Ibáñez | Joseba Lur | trombone | 2016
 Ó Dálaigh | Oisín | bass | 1987
 Castellane | Anaïs | percussion | 2020
 Brandvold | Åse | cornet | 2001
@@ -29,7 +29,7 @@ O’Dell | Nuala | flugelhorn | 2009
 Rook | Piers | euphonium | 2018
 Mayhew | Dorothea | tenor horn | 2003
 Vandersteen | Lotte | percussion | 2023
-Đorđević | Milan | bass | 2014
+Đorđević | Milun | bass | 2014
 Åkesson | Gunnel | cornet | 1992
 Castellane & Featherstonehaugh | Noé and Ida | librarian | 2006
 Yıldız | Deniz | trombone | 2019

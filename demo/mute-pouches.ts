@@ -26,7 +26,7 @@ const FIRST_LIST = `
 No | Name | Joined | How many
 101 | Maximilian Hugo Featherstonehaugh | 12/9/1998 | 1
 104 | Siân Mair Prydderch-Lloyd | 3/4/2011 | 2
-107 | José Luis Ibáñez | 21/1/2016 | 1
+107 | Joseba Lur Ibáñez | 21/1/2016 | 1
 108 | Oisín Pádraig Ó Dálaigh | 5/5/1987 | 1
 112 | Åse Karin Brandvold | 30/8/2001 | 1
 115 | Tamsin Rose Marchbanks | 7/2/2013 | 1

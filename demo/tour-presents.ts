@@ -55,7 +55,7 @@ Nuala | M | gold
 Piers | M | white
 Dorothea | S | gold
 Lotte | M | gold
-Milan | L | white
+Milun | L | white
 Gunnel | S | gold
 Noé | M | gold
 `;

@@ -98,7 +98,7 @@ await page.getByLabel('File with the list').setInputFiles({
   mimeType: 'text/csv',
   buffer: Buffer.from(
     'Nr;Vorname;Name;Dabei seit;Größe;Anzahl\n1;Maximilian;FEATHERSTONEHAUGH;12.9.1998;L;1\n2;Siân;Prydderch-Lloyd;3.4.2011;M;2\n' +
-      '3;José Luis;Ibáñez;21.1.2016;L;1\n4;Oisín;Ó Dálaigh;5.5.87;XL;1\n5;Åse;Brandvold;30.8.2001;S;zwei\n',
+      '3;Joseba Lur;Ibáñez;21.1.2016;L;1\n4;Oisín;Ó Dálaigh;5.5.87;XL;1\n5;Åse;Brandvold;30.8.2001;S;zwei\n',
   ),
 });
 await page.waitForTimeout(4000);
