@@ -9,7 +9,7 @@ export default defineConfig({
   testMatch: '**/*.spec.ts',
   outputDir: 'test-results/journeys',
   workers: 2,
-  timeout: 120_000,
+  timeout: 240_000,
   // A machine that is busy with everything else at once is slow, and not wrong.
   expect: { timeout: 20_000 },
   forbidOnly: true,
