@@ -45,8 +45,13 @@ test('changes in quick succession go as one, and what changes during a save goes
   const first = saver.flush();
   await new Promise((resolve) => setTimeout(resolve, 5));
   space(6);
+  space(6.5);
+  space(6);
+  const told: string[] = [];
+  saver.subscribe(() => told.push(`${saver.getSnapshot().numUnsaved} ${state().kind}`));
   await first;
   await saver.flush();
+  expect(told).toEqual(['3 saving', '0 saved']);
   expect([savedSpace(), server.numPuts]).toEqual([6, 3]);
 });
 

@@ -16,7 +16,12 @@ const piece = (layerId: string, passId: string) => ({
 });
 const bench = {
   items: [
-    { itemId: ITEM, stage: 'open', pieces: [piece('alayer0001', 'apass00001'), piece('alayer0002', 'apass00002')] },
+    {
+      itemId: ITEM,
+      stage: 'open',
+      numLost: 1,
+      pieces: [piece('alayer0001', 'apass00001'), piece('alayer0002', 'apass00002')],
+    },
   ],
   undo: null,
   redo: null,
@@ -24,7 +29,7 @@ const bench = {
 const after = (...deeds: Deed[]) => {
   const act: NewAct = { id: 'act-1', by: { who: '', station: 's' }, at: '2027-01-01T08:00:00Z', deeds };
   const { items, undo } = benchWith(bench, [act], 's');
-  return { stage: items[0]!.stage, pieces: items[0]!.pieces, undo };
+  return { stage: items[0]!.stage, numLost: items[0]!.numLost, pieces: items[0]!.pieces, undo };
 };
 
 test('what waits is decided on piece by piece, and the other pieces stay as they are', () => {
@@ -37,6 +42,8 @@ test('what waits is decided on piece by piece, and the other pieces stay as they
     [2, null, 'crooked'],
   ]);
   expect(spoiled.pieces[0]).toBe(bench.items[0]!.pieces[0]);
+  expect(spoiled.numLost).toBe(1);
+  expect(after({ kind: 'spoiled', pieces, blankLost: true, reason: 'crooked', note: '' }).numLost).toBe(2);
   const bonded = after({
     kind: 'bonded',
     itemId: ITEM,
