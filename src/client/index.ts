@@ -4,7 +4,7 @@
  */
 export { type ApiProblem, api } from './api';
 export { useComputedFits } from './use-computed-fits';
-export { RunProvider, useCountdowns, useFits, useRun, useWork, type RunSession } from './run-session';
+export { RunAfterwards, RunProvider, useCountdowns, useFits, useRun, useWork, type RunSession } from './run-session';
 export { type ApiAnswer, QueryProvider, useApiQuery } from './api-query';
 export { useAlternates, useLetteringSample } from './use-lettering-sample';
 export { type FilmAtHand, filmOptions, useFilmsAtHand, useShopMaterials } from './films-at-hand';

@@ -7,6 +7,7 @@ import {
   createContext,
   useCallback,
   useContext,
+  useDeferredValue,
   useEffect,
   useMemo,
   useState,
@@ -135,6 +136,20 @@ function useWaitingChanges(saver: SpecSaver): number {
 /** The run as it is decided, and how it is saved. */
 export function useRun(): RunSession {
   return presentOrThrow(useContext(RunContext), 'a run around this component');
+}
+
+/**
+ * What stands within is drawn anew after everything around it, and bit by bit: whoever changes something beside a wall of two hundred texts
+ * is answered before the wall is.
+ */
+export function RunAfterwards({ children }: { readonly children: ReactNode }) {
+  const run = useDeferredValue(useRun());
+  const fits = useDeferredValue(useFits());
+  return (
+    <RunContext value={run}>
+      <FitsContext value={fits}>{children}</FitsContext>
+    </RunContext>
+  );
 }
 
 /** Its fits as the worker last answered them. */

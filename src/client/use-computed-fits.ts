@@ -57,11 +57,15 @@ export function useComputedFits(spec: RunSpec): {
         );
       });
     };
-    work().catch((error: unknown) => {
-      if (isCurrent) setAnswered((before) => ({ spec, last: before?.last ?? null, failure: String(error) }));
+    // In a task of its own: whoever clicked sees first what was clicked.
+    const timer = setTimeout(() => {
+      work().catch((error: unknown) => {
+        if (isCurrent) setAnswered((before) => ({ spec, last: before?.last ?? null, failure: String(error) }));
+      });
     });
     return () => {
       isCurrent = false;
+      clearTimeout(timer);
     };
   }, [spec]);
 

@@ -31,7 +31,10 @@ export function useAlternates(lettering: Lettering, text: string): readonly Alte
   const { lines, stack, monogram, bend } = lettering;
   const { value } = useApiQuery({
     key: ['lettering-alternates', lines, stack, monogram, bend, text],
-    ask: () => api.letteringAlternates(lettering, text),
+    ask: async () => {
+      await letMessagesIn();
+      return api.letteringAlternates(lettering, text);
+    },
     isKept: true,
   });
   return value?.alternates ?? [];

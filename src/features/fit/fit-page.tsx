@@ -1,7 +1,7 @@
 'use client';
 
 import { useDeferredValue, useMemo, useState } from 'react';
-import { itemIdsOf, useFits, usePlaces } from '@/client';
+import { RunAfterwards, itemIdsOf, useFits, usePlaces } from '@/client';
 import { Preview, usePreview } from '@/parts/preview';
 import { ChosenBar } from './chosen-bar';
 import { CompareBar } from './compare-bar';
@@ -55,7 +55,9 @@ export function FitPage() {
           onLift={setLifted}
           onPreview={() => preview.open(subject?.itemId ?? shown.at(0)?.itemId ?? null)}
         />
-        <LetteringStrip place={place} shown={here} />
+        <RunAfterwards>
+          <LetteringStrip shown={here} />
+        </RunAfterwards>
         <ReleaseBar />
         {chosen.length > 0 && (
           <ChosenBar
@@ -77,14 +79,15 @@ export function FitPage() {
           />
         )}
         {fits.last === null && <p className="text-lg">Drawing and measuring every text…</p>}
-        <FitWall
-          fits={shown}
-          place={place}
-          subjectKey={subject && fitKey(subject)}
-          selection={selection}
-          comparison={otherId === null ? null : comparison}
-          lifted={lifted}
-        />
+        <RunAfterwards>
+          <FitWall
+            fits={shown}
+            subjectKey={subject && fitKey(subject)}
+            selection={selection}
+            comparison={otherId === null ? null : comparison}
+            lifted={lifted}
+          />
+        </RunAfterwards>
       </section>
       {preview.openId !== null && (
         <Preview itemIds={itemIds} itemId={preview.openId} onMove={preview.open} onClose={() => preview.open(null)} />

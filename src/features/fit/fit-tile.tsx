@@ -65,7 +65,7 @@ export const FitTile = memo(function FitTile(props: FitTileProps) {
       aria-posinset={no}
       aria-setsize={numFits}
       aria-current={isFocused || undefined}
-      className={`min-w-0 ${isFocused ? 'outline-3 outline-offset-3 outline-verdigris' : ''}`}
+      className={`min-w-0 contain-layout contain-style ${isFocused ? 'outline-3 outline-offset-3 outline-verdigris' : ''}`}
       data-testid="fit"
       data-fit={key}
     >

@@ -4,7 +4,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useFits, useLengths, useRun } from '@/client';
 import { isCutHere } from '@/core/blanks';
-import { type MainPlace, type PlaceAt, changedBorders } from '@/core/edit';
+import { type PlaceAt, changedBorders } from '@/core/edit';
 import { classOfSets } from '@/core/resolve';
 import { type DrawnLayer, filmsOf, grownPreview, keptLayers } from '@/drawing';
 import type { Comparison, DrawnFit, ScreenFit } from '@/workers/fit-protocol';
@@ -16,11 +16,10 @@ import type { WallSelection } from './use-wall-selection';
 const LEAST_TILE_PX = 210;
 const GAP_PX = 16;
 const GUESSED_ROW_PX = 160;
-const AHEAD = 2;
+const AHEAD = 1;
 
 interface FitWallProps {
   readonly fits: readonly ScreenFit[];
-  readonly place: MainPlace;
   /** The fit that is decided on. */
   readonly subjectKey: string | null;
   readonly selection: WallSelection;
@@ -31,12 +30,12 @@ interface FitWallProps {
 
 /** Every fit in a grid of tiles at one scale. Only rows near the window are drawn, however many there are. */
 export const FitWall = memo(function FitWall(props: FitWallProps) {
-  const { fits, place, subjectKey, selection, comparison, lifted } = props;
+  const { fits, subjectKey, selection, comparison, lifted } = props;
+  const { spec, place } = useRun();
   const layersOf = useLayers(place.at);
   const others = useOthers(comparison, layersOf);
   const { chosen, focus, toggle } = selection;
   const lengths = useLengths();
-  const { spec } = useRun();
   const classes = useMemo(() => classOfSets(spec, place.sizeGroup), [spec, place.sizeGroup]);
   const isBare = isCutHere(spec, place.use);
   const tiles = useMemo(() => tilePlaces(place, isBare), [place, isBare]);

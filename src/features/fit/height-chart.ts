@@ -24,7 +24,7 @@ export type HeightChart = echarts.ECharts;
 /** Without dots. The brush comes once there is time: taking it draws everything a second time. */
 export function startChart(element: HTMLElement): HeightChart {
   const chart = echarts.init(element, null, { renderer: 'canvas' });
-  chart.setOption(STILL, SOON);
+  chart.setOption(STILL, { lazyUpdate: true });
   whenIdle(() => !chart.isDisposed() && takeBrush(chart));
   return chart;
 }
@@ -73,7 +73,8 @@ export function drawChart(chart: HeightChart, { dots, leastMm, lengths }: DrawnD
       { ...DOTS, id: 'named', data: namesOf(dots, (low + high) / 2), labelLayout: { hideOverlap: true } },
     ],
   };
-  chart.setOption(told, SOON);
+  // Not with the next frame, which draws the wall.
+  chart.setOption(told, { replaceMerge: ['series'] });
 }
 
 function tooSmall(low: number, leastMm: number) {
@@ -85,9 +86,6 @@ function tooSmall(low: number, leastMm: number) {
     markArea: { silent: true, itemStyle: { color: HOUSE.madderTint }, label, data: [data] },
   };
 }
-
-/** Drawn with the next frame, so that one task takes what is told and another draws it. */
-const SOON = { lazyUpdate: true, replaceMerge: ['series'] };
 
 /** What never changes. */
 const STILL = {

@@ -107,12 +107,18 @@ function Dots({ dots, leastMm, lengths, label, onChoose }: DotsProps) {
     // A strip drawn anew under the hand would lose the stretch that is being drawn.
     if (isDrawing) return undefined;
     // Measures come in several times a second; drawing the strip for each would hold up the page.
+    let callOff = () => {};
     const timer = setTimeout(() => {
       const { current } = chart;
       if (!current) return;
-      void import('./height-chart').then(({ drawChart }) => drawChart(current, { dots, leastMm, lengths }));
+      void import('./height-chart').then(({ drawChart }) => {
+        callOff = whenIdle(() => drawChart(current, { dots, leastMm, lengths }));
+      });
     }, SETTLE_MS);
-    return () => clearTimeout(timer);
+    return () => {
+      clearTimeout(timer);
+      callOff();
+    };
   }, [dots, leastMm, lengths, isDrawing]);
   useEffect(() => {
     if (!isDrawing) return undefined;

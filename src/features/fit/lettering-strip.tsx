@@ -2,9 +2,9 @@
 
 import { Label, Radio, RadioGroup } from '@headlessui/react';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { useLetteringSample, useRun } from '@/client';
-import { type MainPlace, chooseLettering } from '@/core/edit';
+import { chooseLettering } from '@/core/edit';
 import { nameOfFit, tellingTexts } from '@/core/figures';
 import type { Lettering } from '@/core/shop';
 import { SampleDrawing } from '@/drawing';
@@ -12,7 +12,6 @@ import type { ScreenFit } from '@/workers/fit-protocol';
 import { ShopLetterings } from './shop-letterings';
 
 interface LetteringStripProps {
-  readonly place: MainPlace;
   readonly shown: readonly ScreenFit[];
 }
 
@@ -20,8 +19,8 @@ interface LetteringStripProps {
  * The letterings of the run, each by the names that tell most of it, in its own outline and all at one letter size. It stays above the wall,
  * so that the wall is looked at while one after the other is tried.
  */
-export function LetteringStrip({ place, shown }: LetteringStripProps) {
-  const { spec, change, runId } = useRun();
+export const LetteringStrip = memo(function LetteringStrip({ shown }: LetteringStripProps) {
+  const { spec, place, change, runId } = useRun();
   const { letterings } = spec.shop;
   const texts = useMemo(() => tellingTexts(shown.map((fit) => nameOfFit(fit).slice(0, MOST_CHARACTERS))), [shown]);
   return (
@@ -57,7 +56,7 @@ export function LetteringStrip({ place, shown }: LetteringStripProps) {
       </RadioGroup>
     </div>
   );
-}
+});
 
 /** As much of a text as the samples of letterings take. */
 const MOST_CHARACTERS = 60;
