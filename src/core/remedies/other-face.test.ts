@@ -1,4 +1,4 @@
-import { artCache, isJoinedFace } from '../artwork';
+import { artCache, isJoinedFace, stemOf } from '../artwork';
 import { ABSENT_FACE } from '../faces';
 import { checkedReport } from '../checks';
 import { changeLines, changePlaceUse, setOverrides } from '../edit';
@@ -7,7 +7,7 @@ import { resolveSlots } from '../resolve';
 import { faceNameOf } from '../shop';
 import { type RunSpec, wordingOf } from '../spec';
 import { aRun, seededBytes, shippedFaces, withPlace } from '../test';
-import { facesForMissing, isSameOffer, remediesFor } from '.';
+import { type RemedyOffer, facesForMissing, isSameOffer, remediesFor } from '.';
 
 const faceOf = shippedFaces();
 const cache = artCache(faceOf);
@@ -84,6 +84,27 @@ test('a script is first offered a script, a block a block', () => {
   const kinds = facesForMissing(fitsOf(lacking(['Жan'])).fits[0]!).map((sha) => isJoinedFace(faceOf(sha)));
   expect(new Set(kinds)).toEqual(new Set([true, false]));
   expect([joined('pen-script'), joined('heavy-slab')]).toEqual([true, false]);
+});
+
+test('of faces of its kind the likest in weight come first, but before them what was taken for another text', () => {
+  const spec = lacking(['Жan', 'Жo']);
+  const report = fitsOf(spec);
+  const facesOf = (index: number, wanted?: RemedyOffer) =>
+    remediesFor({ spec, report, cache, ...(wanted && { wanted: wanted.sets }) }, index, 'characterMissing')
+      .filter(({ kind }) => kind === 'otherFace')
+      .map(({ sets: [set] }) => (set!.kind === 'letters' ? set!.letters[0]!.face! : ''));
+  const weightOf = (sha: string) => stemOf(faceOf(sha)) / faceOf(sha).capHeightEm;
+  const lead = weightOf(resolveSlots(spec)[0]!.leadFace);
+  const farness = (sha: string) => Math.max(weightOf(sha) / lead, lead / weightOf(sha));
+  const blocks = facesForMissing(report.fits[0]!).filter((sha) => !isJoinedFace(faceOf(sha)));
+  const likest = blocks.sort((a, b) => farness(a) - farness(b)).slice(0, 3);
+  expect(likest).toHaveLength(3);
+  expect(facesOf(0)).toEqual(likest);
+  const [first, second, third] = likest;
+  const last = remediesFor({ spec, report, cache }, 0, 'characterMissing').filter(
+    ({ kind }) => kind === 'otherFace',
+  )[2]!;
+  expect(facesOf(1, last)).toEqual([third, first, second]);
 });
 
 test('for another text the same offer is the one of the same face', () => {

@@ -52,6 +52,8 @@ test('condensing goes no further than it has to, and never past the limit', () =
   const far = changeRemedies(aRun([`${LONG} ${LONG}`]), { condenseTo: 0.85 });
   const [limit] = offersFor(far).filter(({ kind }) => kind === 'condense');
   expect(limit?.sets).toEqual([{ kind: 'width', share: 0.85 }]);
+  const narrow = taken(far, fitRun(far, cache).fits[0]!, limit!.sets);
+  expect(offersFor(narrow).map(({ kind }) => kind)).not.toContain('condense');
 });
 
 test('condensing stops where the next text of the set, or the least height, is reached; a little wider is not enough', () => {

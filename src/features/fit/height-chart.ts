@@ -60,6 +60,8 @@ export function drawChart(chart: HeightChart, { dots, leastMm, lengths }: DrawnD
       axisLabel: {
         color: HOUSE.soft,
         fontSize: 11,
+        // The ends are written whatever they are, and may lie beside a step.
+        hideOverlap: true,
         formatter: (mm: number) => (lengths.word === 'mm' ? String(mm) : lengths.figure(mm)),
       },
     },
