@@ -227,3 +227,42 @@ test('a place with a button: names go round it, and nothing lies on it', async (
   }
   await expectNoAxeFinding(page);
 });
+
+test('another place is drawn as itself from the first moment that it is looked at', async ({ page }) => {
+  const id = await startRun(page, server.url, 'Pickers', ['Una', 'Ezra', 'Odalys']);
+  await page.goto(`${server.url}/runs/${id}/blank`);
+  await page.getByRole('button', { name: 'One more blank…' }).click();
+  await page.getByRole('region', { name: 'Blanks of the shop' }).getByRole('button', { name: /^Cap/ }).click();
+  await expectSaved(page);
+  await step(page, 'Fit');
+  await measured(page);
+  // What each tile showed of its place, whenever anything changed.
+  await page.evaluate(() => {
+    const shown: Record<string, string[]> = {};
+    Object.assign(window, { shownOf: shown });
+    const look = () => {
+      for (const tile of document.querySelectorAll('[data-fit]')) {
+        const box = tile.querySelector('svg')!.getAttribute('viewBox')!;
+        const boxes = (shown[tile.getAttribute('data-fit')!] ??= []);
+        if (!boxes.includes(box)) boxes.push(box);
+      }
+    };
+    look();
+    new MutationObserver(look).observe(document.querySelector('main')!, {
+      subtree: true,
+      childList: true,
+      attributes: true,
+    });
+  });
+  const places = page.getByRole('radiogroup', { name: 'Place' }).getByRole('radio');
+  await expect(places).toHaveCount(2);
+  for (const no of [0, 1, 0]) {
+    await places.nth(no).click();
+    await expect(page.getByTestId('fit')).toHaveCount(3);
+    await expect(places.nth(no)).toBeChecked();
+    await measured(page);
+  }
+  const shown = await page.evaluate(() => (window as unknown as { shownOf: Record<string, string[]> }).shownOf);
+  expect(Object.values(shown).map((boxes) => boxes.length)).toEqual([1, 1, 1, 1, 1, 1]);
+  expect(new Set(Object.values(shown).flat()).size).toBe(2);
+});

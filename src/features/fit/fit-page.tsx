@@ -31,6 +31,8 @@ export function FitPage() {
     [all, useId, placeId],
   );
   const shown = useMemo(() => ordered(here, order), [here, order]);
+  // As late as the place that they are drawn on, so that none is drawn on another's.
+  const [hereAfterwards, shownAfterwards] = [useDeferredValue(here), useDeferredValue(shown)];
   const selection = useWallSelection(shown);
   const comparison = useComparison(otherId);
   const subject = decisionSubject(shown, selection.focusKey);
@@ -56,7 +58,7 @@ export function FitPage() {
           onPreview={() => preview.open(subject?.itemId ?? shown.at(0)?.itemId ?? null)}
         />
         <RunAfterwards>
-          <LetteringStrip shown={here} />
+          <LetteringStrip shown={hereAfterwards} />
         </RunAfterwards>
         <ReleaseBar />
         {chosen.length > 0 && (
@@ -81,7 +83,7 @@ export function FitPage() {
         {fits.last === null && <p className="text-lg">Drawing and measuring every text…</p>}
         <RunAfterwards>
           <FitWall
-            fits={shown}
+            fits={shownAfterwards}
             subjectKey={subject && fitKey(subject)}
             selection={selection}
             comparison={otherId === null ? null : comparison}
