@@ -6,7 +6,7 @@ import { KnurlServer } from './knurl-server';
 import { seeded } from './seeded';
 
 /** A few here; `npm run check:fuzz 3000 7` sends as many as wanted, by a seed of one’s own. */
-const NUM_INPUTS = Number(process.env.KNURL_INPUTS ?? 150);
+const NUM_INPUTS = Number(process.env.KNURL_INPUTS ?? 60);
 const SEED = Number(process.env.KNURL_SEED ?? 20_261_128);
 
 let server: KnurlServer;
