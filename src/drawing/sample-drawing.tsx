@@ -16,6 +16,8 @@ export function SampleDrawing({ sample: { path, box }, ...rest }: SampleDrawingP
     <svg
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       preserveAspectRatio="xMinYMid meet"
+      // Its box is that of the ink, to the hair: cut off at whole pixels, round letters would stand on flat feet.
+      overflow="visible"
       {...(rest['aria-label'] === undefined ? { 'aria-hidden': true } : { role: 'img' })}
       {...rest}
     >
