@@ -60,6 +60,21 @@ test('a run keeps to its thread, and its jobs wait for each other', async () => 
   expect(threads.made).toEqual([true, true]);
 });
 
+test('of two hundred runs it is known where they are at home; the one not asked for longest is taken where there is room', async () => {
+  const lanes = lanesOf();
+  const threadOf = async (runId: string) => {
+    void lanes.run(runId, runId, null);
+    threads.end(runId);
+    await turn();
+    return threads.begun.at(-1)![0];
+  };
+  expect(await threadOf('first')).toBe(0);
+  for (let i = 1; i <= 201; i++) expect(await threadOf(`run ${i}`)).toBe(i % 2 === 1 && i < 201 ? 1 : 0);
+  // One that is known stays, although the other thread has fewer by now.
+  expect(await threadOf('run 200')).toBe(0);
+  expect(await threadOf('first')).toBe(1);
+});
+
 test('behind another run’s long job a run waits no longer than its patience, and takes all that waits of it along', async () => {
   const lanes = lanesOf();
   void lanes.run('a', 'a1', null);
