@@ -36,13 +36,13 @@ export interface ApiAnswer<T> {
   readonly askAgain: () => Promise<void>;
 }
 
-interface Asked<T> {
+export interface Asked<T> {
   readonly state: { readonly data?: Outcome<T, ApiProblem> | undefined };
 }
 
-/** Where nothing was answered it is asked again. */
-export function againWhileGone({ state }: Asked<unknown>) {
-  return state.data && !state.data.ok ? RETRY_MS : (false as const);
+/** When it is asked again, in milliseconds: where nothing was answered, or something that is not the end of it; false: not at all. */
+export function againIn<T>({ state: { data } }: Asked<T>, isUnfinished?: (value: T) => boolean): number | false {
+  return data && (!data.ok || isUnfinished?.(data.value)) ? RETRY_MS : false;
 }
 
 interface ApiQuestion<T> {
@@ -66,15 +66,13 @@ export function useApiQuery<T>({
   isKept = true,
   isUnfinished,
 }: ApiQuestion<T>): ApiAnswer<T> {
-  const again = ({ state: { data } }: Asked<T>) =>
-    data && (!data.ok || isUnfinished?.(data.value)) ? RETRY_MS : false;
   const { data, isPlaceholderData, refetch } = useQuery({
     queryKey: key,
     queryFn: ask,
     enabled: isAsked,
     ...(isKept ? {} : { staleTime: 0, gcTime: 0 }),
     placeholderData: keepPreviousData,
-    refetchInterval: again,
+    refetchInterval: (asked) => againIn(asked, isUnfinished),
   });
   return {
     value: data?.ok ? data.value : null,
@@ -86,5 +84,5 @@ export function useApiQuery<T>({
 
 /** An outline by its hash: what it says never changes. */
 export function outlineQuery<T>(sha: string, ask: () => Promise<Outcome<T, ApiProblem>>) {
-  return { queryKey: ['outline', sha], queryFn: ask, refetchInterval: againWhileGone };
+  return { queryKey: ['outline', sha], queryFn: ask, refetchInterval: (asked: Asked<T>) => againIn(asked) };
 }

@@ -44,6 +44,7 @@ test('what the run takes is counted with motifs and empty ones, what was lost by
     [use!.id, variant!.id, 8 + 1 + 1],
   ]);
   expect(lost).toEqual([{ useId: use!.id, variantId: variant!.id, count: 2 }]);
+  expect(blankDemand(spec, [item(0, 'M', { numLost: 1 })], []).lost.map(({ count }) => count)).toEqual([1]);
   expect(unusable.size).toBe(0);
   expect(piecesOf({ entryId: '', useId: '', variantId: null, items: 3, motifs: 2, empty: 1 })).toBe(6);
 });

@@ -1,4 +1,4 @@
-import { type Cell, fitIn, sheetCells } from './picture-sheet';
+import { type Cell, fitIn, laidInCell, sheetCells } from './picture-sheet';
 
 /** An item on a picture: its sides as they are drawn on the screen, and what stands beneath. */
 export interface PicturedItem {
@@ -13,9 +13,8 @@ interface PictureLook {
   readonly ink: string;
 }
 
-/** Height of the words beneath a picture, as a share of its cell. */
-const WORDS_SHARE = 0.12;
-const MARGIN_SHARE = 0.04;
+/** Size of the letters beneath a picture, as a share of the height that they have. */
+const LETTERS_SHARE = 0.42;
 
 /** Items as one PNG, drawn again from what the screen shows, so that it is sharp at its own size. */
 export async function pictureFile(
@@ -31,18 +30,14 @@ export async function pictureFile(
   pen.fillStyle = ground;
   pen.fillRect(0, 0, canvas.width, canvas.height);
   for (const [i, { drawings, words }] of items.entries()) {
-    const { x, y, width, height } = cells[i]!;
-    const [margin, foot] = [width * MARGIN_SHARE, height * WORDS_SHARE];
-    const room = (width - margin) / drawings.length - margin;
-    for (const [k, drawing] of drawings.entries()) {
-      const left = x + margin + k * (room + margin);
-      await draw(pen, drawing, { x: left, y: y + margin, width: room, height: height - foot - 2 * margin });
-    }
+    const laid = laidInCell(cells[i]!, drawings.length);
+    for (const [k, drawing] of drawings.entries()) await draw(pen, drawing, laid.sides[k]!);
     pen.fillStyle = ink;
     pen.textAlign = 'center';
     pen.textBaseline = 'middle';
-    pen.font = `600 ${foot * 0.42}px ${getComputedStyle(document.body).fontFamily}`;
-    pen.fillText(words, x + width / 2, y + height - foot / 2 - margin / 2, width - 2 * margin);
+    const { x, y, width, height } = laid.words;
+    pen.font = `600 ${height * LETTERS_SHARE}px ${getComputedStyle(document.body).fontFamily}`;
+    pen.fillText(words, x + width / 2, y + height / 2, width);
   }
   return new Promise((resolve, reject) => {
     canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('The picture came out empty.'))), 'image/png');

@@ -1,4 +1,4 @@
-import { MOST_ON_SHEET, fitIn, numSheets, sheetCells, sheetOf, sheetStart } from './picture-sheet';
+import { MOST_ON_SHEET, fitIn, laidInCell, numSheets, sheetCells, sheetOf, sheetStart } from './picture-sheet';
 
 test('a picture is as large as its cell lets it, in its middle', () => {
   const cell = { x: 10, y: 20, width: 100, height: 50 };
@@ -13,6 +13,19 @@ test('cells lie row by row', () => {
     [60, 0],
     [90, 0],
     [0, 20],
+  ]);
+});
+
+test('the sides of an item share its cell evenly, with a margin all round, and its words stand beneath', () => {
+  const cell = { x: 100, y: 200, width: 500, height: 300 };
+  // A margin of 20, words of 36.
+  expect(laidInCell(cell, 1)).toEqual({
+    sides: [{ x: 120, y: 220, width: 460, height: 224 }],
+    words: { x: 120, y: 454, width: 460, height: 36 },
+  });
+  expect(laidInCell(cell, 2).sides.map(({ x, width }) => [x, width])).toEqual([
+    [120, 220],
+    [360, 220],
   ]);
 });
 

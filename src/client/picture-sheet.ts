@@ -24,6 +24,24 @@ export function sheetCells(num: number, columns: number, cell: Pick<Cell, 'width
   }));
 }
 
+/** Height of the words beneath a picture, as a share of its cell. */
+const WORDS_SHARE = 0.12;
+const MARGIN_SHARE = 0.04;
+
+/** Where the sides of an item lie in its cell, one beside the other, and the words beneath them. */
+export function laidInCell(cell: Cell, numSides: number): { readonly sides: readonly Cell[]; readonly words: Cell } {
+  const [margin, foot] = [cell.width * MARGIN_SHARE, cell.height * WORDS_SHARE];
+  const width = (cell.width - margin) / numSides - margin;
+  const sides = Array.from({ length: numSides }, (_, k) => ({
+    x: cell.x + margin + k * (width + margin),
+    y: cell.y + margin,
+    width,
+    height: cell.height - foot - 2 * margin,
+  }));
+  const top = cell.y + cell.height - foot - margin / 2;
+  return { sides, words: { x: cell.x + margin, y: top, width: cell.width - 2 * margin, height: foot } };
+}
+
 /** Sheets that so many items take. */
 export function numSheets(num: number): number {
   return Math.max(1, Math.ceil(num / MOST_ON_SHEET));

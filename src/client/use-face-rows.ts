@@ -2,7 +2,7 @@ import { useQueries } from '@tanstack/react-query';
 import type { FaceNeed } from '@/core/suits';
 import type { FaceRow } from '@/services';
 import { api } from './api';
-import { againWhileGone } from './api-query';
+import { type Asked, againIn } from './api-query';
 import { Turns } from './turns';
 
 /** So many are asked for at a time: the first is there at once, and nobody else waits long. */
@@ -25,7 +25,7 @@ export function useFaceRows(faces: readonly string[], need: FaceNeed): FaceRows 
       queryFn: ({ signal }: { readonly signal: AbortSignal }) =>
         turns.take(signal, () => api.faceRow({ face, texts, letterHeightMm, finest })),
       enabled: texts.length > 0,
-      refetchInterval: againWhileGone,
+      refetchInterval: (asked: Asked<unknown>) => againIn(asked),
     })),
     combine: (answers) => {
       const settled = answers.flatMap(({ data }) => (data ? [data] : []));
