@@ -47,38 +47,42 @@ export function WallHead(props: WallHeadProps) {
         </div>
       )}
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-5 gap-y-2">
-        <h1 className="heading-small">
-          {shown.length} {shown.length === 1 ? 'fit' : 'fits'}, all at one scale
-          {fits.kind === 'computing' && fits.last !== null && ' · fitting…'}
-          {numUnmeasured > 0 && ` · ${numUnmeasured} to measure`}
-        </h1>
-        <p>
-          {place.blank.name}, {place.role.name}{' '}
-          {isAlike ? <span className="measure">{pair(box.widthMm, box.heightMm)}</span> : 'by size and colour'}
-        </p>
-        <label className="flex items-center gap-2">
-          <span className="heading-small">Order</span>
-          <Select options={optionsOf(ORDER_WORDS)} value={order} onChange={onOrder} />
-        </label>
-        <label className="flex items-center gap-2">
-          <span className="heading-small">Beside</span>
-          <Select
-            options={[['', 'no other lettering'], ...others.map(({ id, value }) => [id, value.name] as const)]}
-            value={otherId ?? ''}
-            onChange={(id) => onCompare(id || null)}
-          />
-        </label>
-        {shown.length > 0 && <TextButton onClick={onPreview}>Finished items</TextButton>}
-        {layers.length > 1 && (
+        <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
+          <h1 className="heading-small">
+            {shown.length} {shown.length === 1 ? 'fit' : 'fits'}, all at one scale
+            {fits.kind === 'computing' && fits.last !== null && ' · fitting…'}
+            {numUnmeasured > 0 && ` · ${numUnmeasured} to measure`}
+          </h1>
+          <p>
+            {place.blank.name}, {place.role.name}{' '}
+            {isAlike ? <span className="measure">{pair(box.widthMm, box.heightMm)}</span> : 'by size and colour'}
+          </p>
+        </div>
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
           <label className="flex items-center gap-2">
-            <span className="heading-small">Layers</span>
+            <span className="heading-small">Order</span>
+            <Select options={optionsOf(ORDER_WORDS)} value={order} onChange={onOrder} />
+          </label>
+          <label className="flex items-center gap-2">
+            <span className="heading-small">Beside</span>
             <Select
-              options={[['', 'all of them'], ...layers.map((layer) => [layer.id, aloneWords(layer)] as const)]}
-              value={layers.some(({ id }) => id === lifted) ? (lifted ?? '') : ''}
-              onChange={(id) => onLift(id || null)}
+              options={[['', 'no other lettering'], ...others.map(({ id, value }) => [id, value.name] as const)]}
+              value={otherId ?? ''}
+              onChange={(id) => onCompare(id || null)}
             />
           </label>
-        )}
+          {layers.length > 1 && (
+            <label className="flex items-center gap-2">
+              <span className="heading-small">Layers</span>
+              <Select
+                options={[['', 'all of them'], ...layers.map((layer) => [layer.id, aloneWords(layer)] as const)]}
+                value={layers.some(({ id }) => id === lifted) ? (lifted ?? '') : ''}
+                onChange={(id) => onLift(id || null)}
+              />
+            </label>
+          )}
+          {shown.length > 0 && <TextButton onClick={onPreview}>Finished items</TextButton>}
+        </div>
       </div>
     </>
   );
