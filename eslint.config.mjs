@@ -43,7 +43,7 @@ const config = [
       'src/core/geometry/outline.ts',
       'src/core/faces/glyph-drawer.ts',
       'src/core/largest/{ink-in-space,separate,linear-programme,polish}.ts',
-      'src/core/measures/{comes-apart,local-width}.ts',
+      'src/core/measures/{comes-apart,disc-widths,local-width,run-reach}.ts',
       'src/core/place/shape-ring.ts',
     ],
     rules: { 'max-params': 'off' },

@@ -1,7 +1,7 @@
 import type { Finding } from '../finding';
 import type { Fit } from '../fit';
 import type { Measures } from '../figures';
-import { measureLarger } from './measure-layer';
+import { LIMIT_OF, type LimitedPart, holdsLarger } from './measure-layer';
 
 /** Looks for the least passing size end here: something else than the size is wrong. */
 export const MOST_GROWTH = 2;
@@ -21,11 +21,12 @@ export function measureFindings(fit: MeasuredFit, index: number, measures: Measu
   const { id: layerId, material } = fit.slot.layers[index]!;
   const { finest } = material;
   const at = { layerId };
-  const found = PARTS.flatMap(({ part, kind, least }): Finding[] => {
+  const found = PARTS.flatMap(({ part, kind }): Finding[] => {
     const spot = measures[part];
-    if (!spot || spot.widthMm >= finest[least]) return [];
+    const leastMm = finest[LIMIT_OF[part]];
+    if (!spot || spot.widthMm >= leastMm) return [];
     const passesAtMm = withHeights ? passingHeight(fit, index, part, spot.widthMm) : null;
-    const common = { severity: 'check', widthMm: spot.widthMm, leastMm: finest[least], passesAtMm, at } as const;
+    const common = { severity: 'check', widthMm: spot.widthMm, leastMm, passesAtMm, at } as const;
     return [kind === 'narrowGap' ? { kind, closes: false, ...common } : { kind, ...common }];
   });
   const { notch } = measures;
@@ -44,9 +45,9 @@ export function measureFindings(fit: MeasuredFit, index: number, measures: Measu
 }
 
 const PARTS = [
-  { part: 'stroke', kind: 'thinStroke', least: 'strokeMm' },
-  { part: 'gap', kind: 'narrowGap', least: 'gapMm' },
-  { part: 'hole', kind: 'smallHole', least: 'holeMm' },
+  { part: 'stroke', kind: 'thinStroke' },
+  { part: 'gap', kind: 'narrowGap' },
+  { part: 'hole', kind: 'smallHole' },
 ] as const;
 
 /**
@@ -56,22 +57,21 @@ const PARTS = [
 function passingHeight(
   { artwork, emMm, slot }: MeasuredFit,
   index: number,
-  part: (typeof PARTS)[number]['part'],
+  part: LimitedPart,
   widthMm: number,
 ): number | null {
   const { material, make } = slot.layers[index]!;
   // A motif that keeps its height is as fine in larger letters.
   if (make.kind === 'motif' && slot.motif?.heightMm !== undefined) return null;
   const { finest } = material;
-  const leastMm = finest[PARTS.find((one) => one.part === part)!.least];
+  const leastMm = finest[LIMIT_OF[part]];
   if (widthMm <= 0) return null;
   for (let factor = (leastMm / widthMm) * SPARE_GROWTH; factor <= MOST_GROWTH; factor *= 1.06) {
     const at = emMm * factor;
     const larger = artwork.at(at);
     // What keeps its millimetres is another outline in larger letters.
     const lookedMm = larger === artwork ? emMm : at;
-    const spot = measureLarger(part, larger, index, { emMm: at, lookedMm, finest });
-    if (!spot || spot.widthMm >= leastMm) return emMm * factor * artwork.capHeightEm;
+    if (holdsLarger(part, larger, index, { emMm: at, lookedMm, finest })) return emMm * factor * artwork.capHeightEm;
   }
   return null;
 }

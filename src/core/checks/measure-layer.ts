@@ -34,7 +34,7 @@ export const measurings = { count: 0 };
 const MOST_KEPT = 6;
 
 const known = new WeakMap<LayerArt, Map<string, Measures>>();
-const knownParts = new WeakMap<LayerArt, Map<string, MeasuredSpot | null>>();
+const knownToHold = new WeakMap<LayerArt, Map<string, boolean>>();
 
 /**
  * Measures one layer of a drawn text at a size, against what its own material takes; spots from the corner of the whole ink. 3 to
@@ -56,25 +56,34 @@ export function measureLayer(
   );
 }
 
+/** A passage that begins under its limit may be seen at a width just above, so that a tenth above has to be looked for. */
+const PASSING = 1.1;
+
 /**
- * One measure of it alone, in larger letters than were measured: where samples would stand as they stood, nothing is looked at again.
- * Kept likewise.
+ * Whether one measure of it holds in larger letters than were measured: where samples would stand as they stood, nothing is looked at
+ * again. What has no ink holds. Kept likewise.
  */
-export function measureLarger(
-  part: keyof Measures,
+export function holdsLarger(
+  part: LimitedPart,
   { layers, inkBox }: Pick<Artwork, 'layers' | 'inkBox'>,
   index: number,
   { emMm, lookedMm, finest }: AtSize & { readonly lookedMm: number },
-): MeasuredSpot | null {
+): boolean {
   const art = layers[index];
-  if (!art?.inkBox || !inkBox || lookedMm <= 0) return null;
+  if (!art?.inkBox || !inkBox || lookedMm <= 0) return true;
   const from = stepAt(lookedMm) === stepAt(emMm) ? lookedMm : emMm;
-  return keptFor(knownParts, art, `${part} ${from} ${keyOf(emMm, finest)}`, () =>
-    looksOf(art, from, finest)
-      .map((look) => measuresOf(look, inkBox, { emMm, finest })[part]())
-      .reduce(narrower, null),
+  return keptFor(knownToHold, art, `${part} ${from} ${keyOf(emMm, finest)}`, () =>
+    looksOf(art, from, finest).every((look) => {
+      const spot = measuresOf(look, inkBox, { emMm, finest }, PASSING)[part]();
+      return spot === null || spot.widthMm >= finest[LIMIT_OF[part]];
+    }),
   );
 }
+
+/** What a material sets a limit to. */
+export type LimitedPart = 'stroke' | 'gap' | 'hole';
+
+export const LIMIT_OF = { stroke: 'strokeMm', gap: 'gapMm', hole: 'holeMm' } as const;
 
 function keyOf(emMm: number, { strokeMm, gapMm, holeMm }: FinestCut): string {
   return `${emMm} ${strokeMm} ${gapMm} ${holeMm}`;
@@ -142,9 +151,10 @@ function measuresOf(
   look: MeasurableOutline,
   inkBox: Corner,
   { emMm, finest }: AtSize,
+  above = ABOVE_LIMIT,
 ): Record<keyof Measures, () => MeasuredSpot | null> {
   const units = EM_UNITS / emMm;
-  const limit = (leastMm: number) => ({ least: leastMm * units, leastRun: LEAST_RUN_MM * units });
+  const limit = (leastMm: number) => ({ least: leastMm * units, leastRun: LEAST_RUN_MM * units, above });
   const inMm = (spot: NarrowSpot | null): MeasuredSpot | null =>
     spot && {
       widthMm: spot.width / units,

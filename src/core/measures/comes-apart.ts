@@ -1,5 +1,5 @@
 import type { LocalWidths } from './local-width';
-import { type LostRun, endsOfRun, holdsSample, lastOfRun, narrowestOfRun, shareOfWay } from './lost-runs';
+import { type LostRun, afterRun, beforeRun, holdsSample, lastOfRun, narrowestOfRun, shareOfWay } from './lost-runs';
 import type { OutlineSamples } from './sample-outline';
 
 /**
@@ -16,23 +16,16 @@ export function comesApart(
   runs: readonly LostRun[],
   width: number,
 ): 'whole' | 'apart' | 'gone' {
-  const { width: widths, opposite } = local;
-  const { ringStarts } = samples;
-  const stays = (i: number) => widths[i]! >= width;
-  const parts = new Parts(ringStarts, ringNos, stays);
+  const parts = new Parts(samples.ringStarts, ringNos, local.width, width);
   for (const run of runs) {
     if (parts.count <= 1) break;
-    if (run.isWholeRing) continue;
-    const [before, after] = endsOfRun(samples, run);
-    if (discDistance(samples, local, sign, run, () => runs, width) <= width) parts.join(before, after);
+    if (run.isWholeRing || discDistance(samples, local, sign, run, () => runs, width) > width) continue;
+    parts.join(beforeRun(samples, run), afterRun(samples, run));
   }
   // Most regions hang together by what faces each other alone, and most of those by the first few.
-  for (const ringNo of ringNos) {
-    for (let i = ringStarts[ringNo]!; i < ringStarts[ringNo + 1]! && parts.count > 1; i++) {
-      if (stays(i) && opposite[i]! >= 0) joinAcross(parts, stays, i, opposite[i]!);
-    }
-  }
-  if (parts.count > 1) joinWideInPlace(parts, samples, local, { sign, ringNos, stays, width });
+  for (const ringNo of ringNos)
+    parts.joinAcross(samples.ringStarts[ringNo]!, samples.ringStarts[ringNo + 1]!, local.opposite);
+  if (parts.count > 1) joinWideInPlace(parts, samples, local, { sign, ringNos, width });
   return parts.count === 0 ? 'gone' : parts.count === 1 ? 'whole' : 'apart';
 }
 
@@ -40,17 +33,17 @@ export function comesApart(
 function joinWideInPlace(
   parts: Parts,
   samples: OutlineSamples,
-  { opposite }: LocalWidths,
-  { sign, ringNos, stays, width }: Opening,
+  { width: widths, opposite }: LocalWidths,
+  { sign, ringNos, width }: Opening,
 ): void {
   const { ringStarts } = samples;
   let lost: readonly Lost[] | null = null;
   for (const ringNo of ringNos) {
     for (let i = ringStarts[ringNo]!; i < ringStarts[ringNo + 1]! && parts.count > 1; i++) {
-      if (!stays(i) || opposite[i]! >= 0) continue;
-      lost ??= lostOf(samples, ringNos, stays);
+      if (widths[i]! < width || opposite[i]! >= 0) continue;
+      lost ??= lostOf(samples, ringNos, widths, width);
       const across = hitByRay(samples, sign, ringNos, i, { lost, width });
-      if (across >= 0) joinAcross(parts, stays, i, across);
+      if (across >= 0) parts.joinNear(i, across);
     }
   }
 }
@@ -59,7 +52,6 @@ function joinWideInPlace(
 interface Opening {
   readonly sign: 1 | -1;
   readonly ringNos: readonly number[];
-  readonly stays: (i: number) => boolean;
   readonly width: number;
 }
 
@@ -72,12 +64,14 @@ interface Lost {
 function lostOf(
   { rings, ringStarts }: OutlineSamples,
   ringNos: readonly number[],
-  stays: (i: number) => boolean,
+  widths: Float64Array,
+  width: number,
 ): readonly Lost[] {
   const lost: Lost[] = [];
   for (const ringNo of ringNos) {
     const { step } = rings[ringNo]!;
-    for (let at = ringStarts[ringNo]!; at < ringStarts[ringNo + 1]!; at++) if (!stays(at)) lost.push({ at, step });
+    for (let at = ringStarts[ringNo]!; at < ringStarts[ringNo + 1]!; at++)
+      if (widths[at]! < width) lost.push({ at, step });
   }
   return lost;
 }
@@ -160,19 +154,19 @@ class Parts {
   readonly #parent: number[] = [];
   count: number;
 
-  constructor(ringStarts: readonly number[], ringNos: readonly number[], stays: (i: number) => boolean) {
+  constructor(ringStarts: readonly number[], ringNos: readonly number[], widths: Float64Array, width: number) {
     this.#first = ringStarts[Math.min(...ringNos)] ?? 0;
     const end = ringStarts[Math.max(...ringNos) + 1] ?? 0;
     this.#stretch = new Int32Array(Math.max(0, end - this.#first)).fill(-1);
-    for (const ringNo of ringNos) this.#addRing(ringStarts[ringNo]!, ringStarts[ringNo + 1]!, stays);
+    for (const ringNo of ringNos) this.#addRing(ringStarts[ringNo]!, ringStarts[ringNo + 1]!, widths, width);
     this.count = this.#parent.length;
   }
 
-  #addRing(start: number, end: number, stays: (i: number) => boolean): void {
+  #addRing(start: number, end: number, widths: Float64Array, width: number): void {
     const numBefore = this.#parent.length;
     let isWithin = false;
     for (let i = start; i < end; i++) {
-      const isThere = stays(i);
+      const isThere = widths[i]! >= width;
       if (isThere && !isWithin) this.#parent.push(this.#parent.length);
       if (isThere) this.#stretch[i - this.#first] = this.#parent.length - 1;
       isWithin = isThere;
@@ -185,8 +179,36 @@ class Parts {
       this.#stretch[i - this.#first] = numBefore;
   }
 
+  /** Those of these samples that have something across with what they have. */
+  joinAcross(start: number, end: number, opposite: Int32Array): void {
+    // Whole stretches lie across each other, and those were joined by the first two of their samples.
+    let [one, two] = [-1, -1];
+    for (let i = start; i < end && this.count > 1; i++) {
+      const across = opposite[i]!;
+      if (across < 0) continue;
+      const [from, to] = [this.#of(i), this.#of(across)];
+      if (from < 0 || (from === one && to === two)) continue;
+      this.joinNear(i, across);
+      [one, two] = to < 0 ? [-1, -1] : [from, to];
+    }
+  }
+
+  /** Samples of the two sides rarely stand exactly across: a neighbour will do where the facing one is lost. */
+  joinNear(sample: number, across: number): void {
+    if (this.#of(across) >= 0) {
+      this.join(sample, across);
+      return;
+    }
+    this.join(sample, across - 1);
+    this.join(sample, across + 1);
+  }
+
+  #of(sample: number): number {
+    return this.#stretch[sample - this.#first] ?? -1;
+  }
+
   join(sample: number, other: number): void {
-    const [one, two] = [this.#stretch[sample - this.#first] ?? -1, this.#stretch[other - this.#first] ?? -1];
+    const [one, two] = [this.#of(sample), this.#of(other)];
     if (one < 0 || two < 0 || one === two) return;
     const [a, b] = [this.#root(one), this.#root(two)];
     if (a === b) return;
@@ -216,27 +238,44 @@ export function discDistance(
   runs: () => readonly LostRun[],
   width: number,
 ): number {
-  const other = endsAtCorner(samples, run)
-    ? runs().find((bank) => holdsSample(samples, bank, opposite[narrowestOfRun(samples, widths, run)]!))
-    : undefined;
-  const told = other && !other.isWholeRing && !endsAtCorner(samples, other) ? other : run;
-  const [before, after] = endsOfRun(samples, told);
+  const told = endsAtCorner(samples, run) ? otherBank(samples, widths, opposite, run, runs()) : run;
   const half = (sign * width) / 2;
-  const [x0, y0] = discCentre(samples, widths, before, told.first, width, half);
-  const [x1, y1] = discCentre(samples, widths, after, lastOfRun(samples, told), width, half);
-  const [dx, dy] = [x0 - x1, y0 - y1];
+  discCentre(samples, widths, beforeRun(samples, told), told.first, width, half);
+  const [x, y] = [CENTRE.x, CENTRE.y];
+  discCentre(samples, widths, afterRun(samples, told), lastOfRun(samples, told), width, half);
+  const [dx, dy] = [x - CENTRE.x, y - CENTRE.y];
   return Math.sqrt(dx * dx + dy * dy);
+}
+
+/** The run across where a run is narrowest, if that one ends at no corner; itself where none is better. */
+function otherBank(
+  samples: OutlineSamples,
+  widths: Float64Array,
+  opposite: Int32Array,
+  run: LostRun,
+  runs: readonly LostRun[],
+): LostRun {
+  const across = opposite[narrowestOfRun(samples, widths, run)]!;
+  const other = runs.find((bank) => holdsSample(samples, bank, across));
+  return other && !other.isWholeRing && !endsAtCorner(samples, other) ? other : run;
 }
 
 /** Cosine of the turn from which the way from one sample to the next goes round a corner. */
 const COS_OF_CORNER = 0.7;
 
 function endsAtCorner(samples: OutlineSamples, run: LostRun): boolean {
-  const { normalX, normalY } = samples;
-  const [before, after] = endsOfRun(samples, run);
-  const cos = (i: number, j: number) => normalX[i]! * normalX[j]! + normalY[i]! * normalY[j]!;
-  return cos(before, run.first) < COS_OF_CORNER || cos(after, lastOfRun(samples, run)) < COS_OF_CORNER;
+  return (
+    isRoundCorner(samples, beforeRun(samples, run), run.first) ||
+    isRoundCorner(samples, afterRun(samples, run), lastOfRun(samples, run))
+  );
 }
+
+function isRoundCorner({ normalX, normalY }: OutlineSamples, i: number, j: number): boolean {
+  return normalX[i]! * normalX[j]! + normalY[i]! * normalY[j]! < COS_OF_CORNER;
+}
+
+/** Where the disc lies that was asked for last: made once, since two are asked for at every width of every run. */
+const CENTRE = { x: 0, y: 0 };
 
 /** Between a sample that stays and its lost neighbour, where the width passes `width`. */
 function discCentre(
@@ -246,20 +285,11 @@ function discCentre(
   lost: number,
   width: number,
   half: number,
-): [number, number] {
+): void {
   const share = shareOfWay(widths, stays, lost, width);
-  const between = (values: Float64Array) => values[stays]! + share * (values[lost]! - values[stays]!);
-  const [nx, ny] = [between(normalX), between(normalY)];
+  const nx = normalX[stays]! + share * (normalX[lost]! - normalX[stays]!);
+  const ny = normalY[stays]! + share * (normalY[lost]! - normalY[stays]!);
   const reach = half / (Math.sqrt(nx * nx + ny * ny) || 1);
-  return [between(x) + reach * nx, between(y) + reach * ny];
-}
-
-/** Samples of the two sides rarely stand exactly across: a neighbour will do where the facing one is lost. */
-function joinAcross(parts: Parts, stays: (i: number) => boolean, i: number, opposite: number): void {
-  if (stays(opposite)) {
-    parts.join(i, opposite);
-    return;
-  }
-  parts.join(i, opposite - 1);
-  parts.join(i, opposite + 1);
+  CENTRE.x = x[stays]! + share * (x[lost]! - x[stays]!) + reach * nx;
+  CENTRE.y = y[stays]! + share * (y[lost]! - y[stays]!) + reach * ny;
 }

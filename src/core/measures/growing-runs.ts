@@ -1,4 +1,5 @@
-import { DOWN, type LostRun, endPoints, longestReach, noReach, reachTo } from './lost-runs';
+import type { LostRun } from './lost-runs';
+import { type Reach, lengthOfReach, longestReach, reachOfRun, reachRun, reachSample } from './run-reach';
 import type { OutlineSamples } from './sample-outline';
 
 /** A run that grows as wider and wider discs are asked for. */
@@ -9,7 +10,7 @@ export interface GrowingRun extends LostRun {
   readonly before: number;
 }
 
-/** The same while it grows, with how far its samples and their corners reach in each direction: least and most, one after the other. */
+/** The same while it grows, with the box around its samples and their corners; how far they reach once that was asked. */
 interface Growing {
   ringNo: number;
   first: number;
@@ -17,14 +18,17 @@ interface Growing {
   isWholeRing: boolean;
   since: number;
   before: number;
-  readonly reach: Float64Array;
+  minX: number;
+  minY: number;
+  maxX: number;
+  maxY: number;
+  reach: Reach | null;
 }
 
 /** What an opening loses, as its disc grows: samples are added from narrow to wide, and runs that meet become one. */
 export class GrowingRuns {
   readonly #samples: OutlineSamples;
   readonly #widths: Float64Array;
-  readonly #ringOf: Int32Array;
   /** The run that begins or ends at a sample; of those between, no matter which. */
   readonly #at: (Growing | null)[];
   readonly #ofRing: Set<Growing>[];
@@ -33,17 +37,13 @@ export class GrowingRuns {
     this.#samples = samples;
     this.#widths = widths;
     this.#at = new Array<Growing | null>(widths.length).fill(null);
-    this.#ringOf = new Int32Array(widths.length);
-    this.#ofRing = samples.rings.map((_, ringNo) => {
-      this.#ringOf.fill(ringNo, samples.ringStarts[ringNo], samples.ringStarts[ringNo + 1]);
-      return new Set();
-    });
+    this.#ofRing = samples.rings.map(() => new Set());
   }
 
   /** Loses one more sample, the narrowest that is left, and gives the run that it belongs to now. */
   add(i: number): GrowingRun {
     const width = this.#widths[i]!;
-    const ringNo = this.#ringOf[i]!;
+    const ringNo = this.#samples.ringNos[i]!;
     const [start, end] = [this.#samples.ringStarts[ringNo]!, this.#samples.ringStarts[ringNo + 1]!];
     const left = this.#at[i === start ? end - 1 : i - 1] ?? null;
     const right = this.#at[i === end - 1 ? start : i + 1] ?? null;
@@ -54,8 +54,7 @@ export class GrowingRuns {
     run.count++;
     this.#stretch(run, i);
     if (left && right && left !== right) {
-      run.count += right.count;
-      joinReach(run.reach, right.reach);
+      this.#takeIn(left, right);
       this.#ofRing[ringNo]!.delete(right);
     }
     run.isWholeRing = run.count === end - start;
@@ -78,38 +77,42 @@ export class GrowingRuns {
 
   /** Whether a run is longer than this from end to end at the width that was reached; see `runLength`. */
   isLonger(run: GrowingRun, length: number): boolean {
-    const { reach } = run as unknown as Growing;
+    const { minX, minY, maxX, maxY } = run as unknown as Growing;
+    const [across, down] = [maxX - minX, maxY - minY];
+    if (across > length || down > length) return true;
     // Nearly every run is far too short, which the box around it tells at once; its ends lie at most a step beyond.
     const beyond = run.isWholeRing ? 0 : 2 * this.#samples.step;
-    const [across, down] = [reach[1]! - reach[0]! + beyond, reach[DOWN + 1]! - reach[DOWN]! + beyond];
-    if (across * across + down * down <= length * length) return false;
+    if ((across + beyond) * (across + beyond) + (down + beyond) * (down + beyond) <= length * length) return false;
+    const reach = ((run as unknown as Growing).reach ??= reachOfRun(this.#samples, run));
     const within = longestReach(reach);
     if (within > length || within + beyond <= length) return within > length;
-    return lengthOfReach(this.#samples, this.#widths, run, reach) > length;
+    return lengthOfReach(reach, this.#samples, this.#widths, run, run.since) > length;
+  }
+
+  /** Takes in the run after it. */
+  #takeIn(run: Growing, right: Growing): void {
+    stretchInPlace(run, right.minX, right.minY);
+    stretchInPlace(run, right.maxX, right.maxY);
+    if (run.reach) reachRun(run.reach, this.#samples, right);
+    run.count += right.count;
   }
 
   #stretch(run: Growing, i: number): void {
     const { x, y, corners } = this.#samples;
-    reachTo(run.reach, x[i]!, y[i]!);
-    if (!Number.isNaN(corners[2 * i])) reachTo(run.reach, corners[2 * i]!, corners[2 * i + 1]!);
+    stretchInPlace(run, x[i]!, y[i]!);
+    if (!Number.isNaN(corners[2 * i])) stretchInPlace(run, corners[2 * i]!, corners[2 * i + 1]!);
+    if (run.reach) reachSample(run.reach, this.#samples, i);
   }
 }
 
-function joinReach(reach: Float64Array, other: Float64Array): void {
-  for (let k = 0; k < reach.length; k += 2) {
-    if (other[k]! < reach[k]!) reach[k] = other[k]!;
-    if (other[k + 1]! > reach[k + 1]!) reach[k + 1] = other[k + 1]!;
-  }
-}
-
-/** The same length as `runLength` finds, of what was gathered while the run grew: it is asked whenever a run gains a sample. */
-function lengthOfReach(samples: OutlineSamples, widths: Float64Array, run: GrowingRun, reach: Float64Array): number {
-  if (run.isWholeRing) return longestReach(reach);
-  const whole = reach.slice();
-  for (const [x, y] of endPoints(samples, widths, run, run.since)) reachTo(whole, x, y);
-  return longestReach(whole);
+function stretchInPlace(run: Growing, x: number, y: number): void {
+  if (x < run.minX) run.minX = x;
+  if (y < run.minY) run.minY = y;
+  if (x > run.maxX) run.maxX = x;
+  if (y > run.maxY) run.maxY = y;
 }
 
 function fresh(ringNo: number, first: number): Growing {
-  return { ringNo, first, count: 0, isWholeRing: false, since: 0, before: 0, reach: noReach() };
+  const nowhere = { minX: Infinity, minY: Infinity, maxX: -Infinity, maxY: -Infinity };
+  return { ringNo, first, count: 0, isWholeRing: false, since: 0, before: 0, ...nowhere, reach: null };
 }

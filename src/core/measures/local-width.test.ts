@@ -1,6 +1,6 @@
 import type { Island, Outline } from '../geometry';
 import { PointGrid } from './point-grid';
-import { fillFor, localWidths, ringOf } from './local-width';
+import { fillFor, localWidths } from './local-width';
 import { sampleOutline } from './sample-outline';
 import { MM, STEP, circle, island, rect, ring } from './test/shapes';
 import { turnedBy } from './test/turned-by';
@@ -40,9 +40,9 @@ test('what lies far apart is measured as each is alone, ring by ring', () => {
       if (width === Infinity) expect(together.widths[i]).toBe(Infinity);
       else expect(Math.abs(together.widths[i]! - width)).toBeLessThan(1e-6 * MM);
     });
-    const { ringStarts } = together.samples;
+    const { ringStarts, ringNos } = together.samples;
     ringStarts.slice(0, -1).forEach((start, ringNo) => {
-      expect([ringOf(ringStarts, start), ringOf(ringStarts, ringStarts[ringNo + 1]! - 1)]).toEqual([ringNo, ringNo]);
+      expect([ringNos[start], ringNos[ringStarts[ringNo + 1]! - 1]]).toEqual([ringNo, ringNo]);
     });
   }
 });

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import type { Outline, Ring } from '../geometry';
 import { seededRandom } from '../random';
 import { GrowingRuns, type GrowingRun } from './growing-runs';
-import { type LostRun, holdsSample, lostRuns, narrowestOfRun, runLength, samplesOfRun } from './lost-runs';
+import { type LostRun, holdsSample, lostRuns, narrowestOfRun, samplesOfRun } from './lost-runs';
+import { runLength } from './run-reach';
 import { sampleOutline } from './sample-outline';
 
 const square = (x: number, side: number): Ring => Int32Array.from([x, 0, x + side, 0, x + side, side, x, side]);

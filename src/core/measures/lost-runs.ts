@@ -40,15 +40,6 @@ export function lostRuns(
   return runs;
 }
 
-const DIRECTIONS = Array.from({ length: 16 }, (_, k) => {
-  const angle = (k * Math.PI) / 16;
-  return [Math.cos(angle), Math.sin(angle)] as const;
-});
-const COS_SIN = Float64Array.from(DIRECTIONS.flat());
-
-/** Where the reach along y stands in `noReach`; that along x stands first. */
-export const DOWN = DIRECTIONS.length;
-
 /** The samples of a run, in order round the ring. */
 export function samplesOfRun({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun): Int32Array {
   const start = ringStarts[ringNo]!;
@@ -63,45 +54,16 @@ export function holdsSample({ ringStarts }: OutlineSamples, { ringNo, first, cou
   return i >= start && i < end && (i - first + (end - start)) % (end - start) < count;
 }
 
-/** How long a run is from end to end, as a caliper would take it: the widest of sixteen directions, within 0.5 %. */
-export function runLength(samples: OutlineSamples, widths: Float64Array, run: LostRun, width: number): number {
-  const { x, y, corners } = samples;
-  const reach = noReach();
-  // A point's very tip lies between two samples; it is as far as the run goes.
-  for (const i of samplesOfRun(samples, run)) {
-    reachTo(reach, x[i]!, y[i]!);
-    if (!Number.isNaN(corners[2 * i])) reachTo(reach, corners[2 * i]!, corners[2 * i + 1]!);
-  }
-  if (!run.isWholeRing) for (const [endX, endY] of endPoints(samples, widths, run, width)) reachTo(reach, endX, endY);
-  return longestReach(reach);
-}
-
-/** How far nothing reaches: least and most along each direction. */
-export function noReach(): Float64Array {
-  return NOTHING.slice();
-}
-
-const NOTHING = Float64Array.from({ length: 2 * DIRECTIONS.length }, (_, k) => (k % 2 === 0 ? Infinity : -Infinity));
-
-export function reachTo(reach: Float64Array, x: number, y: number): void {
-  for (let k = 0; k < reach.length; k += 2) {
-    const along = x * COS_SIN[k]! + y * COS_SIN[k + 1]!;
-    if (along < reach[k]!) reach[k] = along;
-    if (along > reach[k + 1]!) reach[k + 1] = along;
-  }
-}
-
-export function longestReach(reach: Float64Array): number {
-  let longest = 0;
-  for (let k = 0; k < reach.length; k += 2) longest = Math.max(longest, reach[k + 1]! - reach[k]!);
-  return longest;
-}
-
-/** The samples that stay on both ends of a run. */
-export function endsOfRun({ ringStarts }: OutlineSamples, { ringNo, first, count }: LostRun): [number, number] {
+/** The sample that stays before a run, going round. */
+export function beforeRun({ ringStarts }: OutlineSamples, { ringNo, first }: LostRun): number {
   const start = ringStarts[ringNo]!;
-  const num = ringStarts[ringNo + 1]! - start;
-  return [start + ((first - start - 1 + num) % num), start + ((first - start + count) % num)];
+  return first === start ? ringStarts[ringNo + 1]! - 1 : first - 1;
+}
+
+/** The sample that stays after it. */
+export function afterRun(samples: OutlineSamples, run: LostRun): number {
+  const last = lastOfRun(samples, run);
+  return last === samples.ringStarts[run.ringNo + 1]! - 1 ? samples.ringStarts[run.ringNo]! : last + 1;
 }
 
 /** The last sample of a run, going round. */
@@ -116,22 +78,6 @@ export function shareOfWay(widths: Float64Array, stays: number, lost: number, wi
   // One that is wide open counts as twice as wide: the place hardly depends on it.
   const wide = Math.min(widths[stays]!, 2 * width);
   return (wide - width) / Math.max(wide - widths[lost]!, 1e-9);
-}
-
-/** A run begins and ends between samples. */
-export function endPoints(
-  samples: OutlineSamples,
-  widths: Float64Array,
-  run: LostRun,
-  width: number,
-): [number, number][] {
-  const { x, y } = samples;
-  const [before, after] = endsOfRun(samples, run);
-  const between = (stays: number, lost: number): [number, number] => {
-    const share = shareOfWay(widths, stays, lost, width);
-    return [x[stays]! + share * (x[lost]! - x[stays]!), y[stays]! + share * (y[lost]! - y[stays]!)];
-  };
-  return [between(before, run.first), between(after, lastOfRun(samples, run))];
 }
 
 /** The sample of a run where it is narrowest. */

@@ -1,8 +1,9 @@
 import { type Outline, largestDisc } from '../geometry';
 import { type KnownWidths, type LocalWidths, fillFor, localWidths } from './local-width';
-import { lostRuns, narrowestOfRun, runLength } from './lost-runs';
+import { lostRuns, narrowestOfRun } from './lost-runs';
 import { type NarrowRun, narrowRuns } from './narrow-runs';
 import { PointGrid } from './point-grid';
+import { runLength } from './run-reach';
 import { FINER, type OutlineSamples, sampleOutline } from './sample-outline';
 
 /** An outline looked at once, in its own units; sizes are asked of it afterwards, as often as the size changes. */
@@ -92,19 +93,24 @@ export interface WidthLimit {
   readonly least: number;
   /** A narrow run up to this long is held by what is beside it. */
   readonly leastRun: number;
+  /** How many times the limit is looked for. */
+  readonly above?: number;
 }
 
 /**
  * The thinnest stroke: the least width that is broken, up to twice the limit. A width w is broken when an opening by a disc of
  * that diameter loses a run longer than max(`leastRun`, 3w), or does not leave some island in one part. Null: none is.
  */
-export function thinnestStroke(look: MeasurableOutline, { least, leastRun }: WidthLimit): NarrowSpot | null {
+export function thinnestStroke(
+  look: MeasurableOutline,
+  { least, leastRun, above = ABOVE_LIMIT }: WidthLimit,
+): NarrowSpot | null {
   const { samples, inside: widths } = look;
   const numIslands = (samples.rings.at(-1)?.islandNo ?? -1) + 1;
   const regions: number[][] = Array.from({ length: numIslands }, () => []);
   samples.rings.forEach(({ islandNo }, ringNo) => regions[islandNo]!.push(ringNo));
   const side = { samples, widths, sign: 1, regions, mayVanish: false, tellsPoints: false } as const;
-  return spotOf(samples, widths, narrowRuns(side, { most: ABOVE_LIMIT * least, leastRun }).narrow);
+  return spotOf(samples, widths, narrowRuns(side, { most: above * least, leastRun }).narrow);
 }
 
 /** What is not material and too narrow for its limit. */
@@ -116,11 +122,14 @@ export interface NarrowGaps {
 }
 
 /** The narrowest gaps: the same of what is not material, where a hole may be lost whole (its size is asked for apart). */
-export function narrowestGaps(look: MeasurableOutline, { least, leastRun }: WidthLimit): NarrowGaps {
+export function narrowestGaps(
+  look: MeasurableOutline,
+  { least, leastRun, above = ABOVE_LIMIT }: WidthLimit,
+): NarrowGaps {
   const { samples, outside: widths } = look;
   const regions = samples.rings.flatMap(({ isHole }, ringNo) => (isHole ? [[ringNo]] : []));
   const side = { samples, widths, sign: -1, regions, mayVanish: true, tellsPoints: true } as const;
-  const { narrow, point } = narrowRuns(side, { most: ABOVE_LIMIT * least, leastRun });
+  const { narrow, point } = narrowRuns(side, { most: above * least, leastRun });
   return { passage: spotOf(samples, widths, narrow), notch: spotOf(samples, widths, point) };
 }
 
@@ -131,7 +140,10 @@ function spotOf(samples: OutlineSamples, widths: LocalWidths, narrow: NarrowRun 
 }
 
 /** The smallest hole by the largest disc that lies in it. Null without holes, or when all are wider than twice the limit. */
-export function smallestHole({ samples, outside }: MeasurableOutline, { least }: WidthLimit): NarrowSpot | null {
+export function smallestHole(
+  { samples, outside }: MeasurableOutline,
+  { least, above = ABOVE_LIMIT }: WidthLimit,
+): NarrowSpot | null {
   const { rings, ringStarts, x, y } = samples;
   const { width } = outside;
   const holes = rings.flatMap(({ isHole, ring }, ringNo) => {
@@ -143,7 +155,7 @@ export function smallestHole({ samples, outside }: MeasurableOutline, { least }:
   let smallest: NarrowSpot | null = null;
   // A disc that touches halfway between two samples is larger than those at them, which tell what need not be looked at.
   for (const { ring, at, atLeast } of holes.sort((a, b) => a.atLeast - b.atLeast)) {
-    const most = Math.min(ABOVE_LIMIT * least, smallest?.width ?? Infinity);
+    const most = Math.min(above * least, smallest?.width ?? Infinity);
     if (atLeast >= most) break;
     const found = 2 * largestDisc(ring, Math.max(1, DISC_PRECISION * atLeast)).radius;
     if (found < most) smallest = { width: found, x: x[at]!, y: y[at]! };
@@ -154,5 +166,5 @@ export function smallestHole({ samples, outside }: MeasurableOutline, { least }:
 /** How near a hole's radius is found, as a share of its width; never nearer than its points stand, which are whole numbers. */
 const DISC_PRECISION = 0.005;
 
-/** How far above its limit a width is still looked for, so that the maker sees what is spare. */
+/** How far above its limit a width is looked for when nothing else is said, so that the maker sees what is spare. */
 export const ABOVE_LIMIT = 2;

@@ -1,7 +1,8 @@
 import { comesApart, discDistance } from './comes-apart';
 import { type GrowingRun, GrowingRuns } from './growing-runs';
 import type { LocalWidths } from './local-width';
-import { type LostRun, holdsSample, lostRuns, runLength, samplesOfRun } from './lost-runs';
+import { type LostRun, holdsSample, lostRuns } from './lost-runs';
+import { runLength } from './run-reach';
 import type { OutlineSamples } from './sample-outline';
 
 /** One side of an outline: its material, or what is not material. */
@@ -103,12 +104,14 @@ class Sweep {
     const { side } = this;
     const [from, width] = [this.#wholeAt, this.#width];
     const asked = new Set<readonly number[]>();
+    const runsOf = new Map<readonly number[], readonly GrowingRun[]>();
     for (const run of this.#grown) {
       const region = this.#regionOf[run.ringNo]!;
       if (region.length === 0 || asked.has(region) || !this.#runs.has(run)) continue;
-      if (!mayPart(side, run, () => this.#runs.of(region), width)) continue;
+      const ofRegion = () => runsOf.get(region) ?? keptIn(runsOf, region, this.#runs.of(region));
+      if (!mayPart(side, run, ofRegion, width)) continue;
       asked.add(region);
-      if (!isParted(side, region, this.#runs.of(region), width)) continue;
+      if (!isParted(side, region, ofRegion(), width)) continue;
       if (!isPartedAt(side, region, width * STAYS_PARTED)) continue;
       return { run: { ...run }, width: begins(from, width, (at) => isPartedAt(side, region, at)) };
     }
@@ -116,6 +119,11 @@ class Sweep {
     this.#wholeAt = width;
     return null;
   }
+}
+
+function keptIn<K, V>(kept: Map<K, V>, key: K, value: V): V {
+  kept.set(key, value);
+  return value;
 }
 
 /** A run that is no longer is held by what is beside it. */
@@ -183,19 +191,18 @@ const CLOSING_SHARE = 0.35;
 
 function closesToPoint({ samples, widths, tellsPoints }: Side, run: LostRun, width: number): boolean {
   if (!tellsPoints) return false;
-  const { x, y } = samples;
+  const { ringStarts, x, y } = samples;
+  const { width: local, opposite } = widths;
+  const [start, end] = [ringStarts[run.ringNo]!, ringStarts[run.ringNo + 1]!];
   // Both sides of a notch belong to one run round its end; a passage has another run across.
   let [across, narrower, length] = [0, 0, 0];
-  let before = -1;
-  for (const i of samplesOfRun(samples, run)) {
-    if (before >= 0) {
-      const [dx, dy] = [x[i]! - x[before]!, y[i]! - y[before]!];
-      const step = Math.sqrt(dx * dx + dy * dy);
-      const over = (at: number) => widths.width[at]! - NARROW_SHARE * width;
-      length += step;
-      narrower += step * shareBelow(over(before), over(i));
-      if (holdsSample(samples, run, widths.opposite[i]!)) across += step;
-    }
+  for (let k = 1, before = run.first; k < run.count; k++) {
+    const i = before + 1 === end ? start : before + 1;
+    const [dx, dy] = [x[i]! - x[before]!, y[i]! - y[before]!];
+    const step = Math.sqrt(dx * dx + dy * dy);
+    length += step;
+    narrower += step * shareBelow(local[before]! - NARROW_SHARE * width, local[i]! - NARROW_SHARE * width);
+    if (holdsSample(samples, run, opposite[i]!)) across += step;
     before = i;
   }
   return across * 2 > length && narrower > CLOSING_SHARE * length;

@@ -10,6 +10,8 @@ export interface OutlineSamples {
   readonly normalX: Float64Array;
   readonly normalY: Float64Array;
   readonly ringStarts: readonly number[];
+  /** By sample, which ring it belongs to. */
+  readonly ringNos: Int32Array;
   readonly rings: readonly SampledRing[];
   /** No sample is farther from the next one along its ring. */
   readonly step: number;
@@ -52,6 +54,7 @@ export function sampleOutline({ islands }: Outline, step: number, finer?: Uint8A
     normalX: new Float64Array(num),
     normalY: new Float64Array(num),
     ringStarts,
+    ringNos: new Int32Array(num),
     rings,
     step,
     corners: new Float64Array(2 * num).fill(NaN),
@@ -59,6 +62,7 @@ export function sampleOutline({ islands }: Outline, step: number, finer?: Uint8A
   plans.forEach((plan, ringNo) => {
     sampleRing(samples, plan, ringStarts[ringNo]!);
     setNormals(samples, ringStarts[ringNo]!, ringStarts[ringNo + 1]!);
+    samples.ringNos.fill(ringNo, ringStarts[ringNo], ringStarts[ringNo + 1]);
   });
   return samples;
 }
