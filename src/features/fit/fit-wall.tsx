@@ -82,8 +82,9 @@ export const FitWall = memo(function FitWall(props: FitWallProps) {
           }}
         >
           {fits.slice(index * numColumns, (index + 1) * numColumns).map((fit, i) => (
+            // Kept by where it stands: in another size or form texts change their order, and a tile that changed rows would be made anew.
             <FitTile
-              key={fitKey(fit)}
+              key={i}
               no={index * numColumns + i + 1}
               numFits={fits.length}
               fit={fit}
