@@ -26,13 +26,24 @@ class FakeThreads {
 }
 
 let threads: FakeThreads;
+/** How much of the time that passes this program has the processor. */
+let share: number;
 const lanesOf = (some: { numLasting?: number; most?: number } = {}) =>
-  new Lanes({ makeThread: threads.make, numLasting: 2, most: 3, patienceMs: 1500, limitMs: 60_000, ...some });
+  new Lanes({
+    makeThread: threads.make,
+    numLasting: 2,
+    most: 3,
+    patienceMs: 1500,
+    limitMs: 60_000,
+    processorMs: () => share * Date.now(),
+    ...some,
+  });
 const turn = () => jest.advanceTimersByTimeAsync(0);
 
 beforeEach(() => {
   jest.useFakeTimers();
   threads = new FakeThreads();
+  share = 1;
 });
 afterEach(() => {
   jest.useRealTimers();
@@ -132,4 +143,32 @@ test('a job that takes too long or too much is ended with the reason; waiting do
   await turn();
   expect(ends).toEqual([{ kind: 'tookTooLong', seconds: 60 }, { kind: 'tooMuchMemory' }, null]);
   expect(jobEndOf(new JobEndedError({ kind: 'tooMuchMemory' }))).toEqual({ kind: 'tooMuchMemory' });
+});
+
+test.each([
+  ['two of its threads at work', 2, 60],
+  ['half of the processor', 0.5, 120],
+  ['nearly nothing of it', 0.01, 360],
+  ['nothing of it, as one that hangs', 0, 360],
+])('with %s a job is ended when it had its time of the processor, or long after', async (_, ofTime, seconds) => {
+  share = ofTime;
+  const ends: (JobEnd | null)[] = [];
+  void lanesOf()
+    .run('a', 'a1', null)
+    .catch((error: unknown) => void ends.push(jobEndOf(error)));
+  await jest.advanceTimersByTimeAsync(seconds * 1000 - 1);
+  expect(ends).toEqual([]);
+  await jest.advanceTimersByTimeAsync(1);
+  expect(ends).toEqual([{ kind: 'tookTooLong', seconds: 60 }]);
+});
+
+test('a job that is done before its time is up ends nothing later', async () => {
+  share = 0.5;
+  const lanes = lanesOf();
+  const one = lanes.run('a', 'a1', null);
+  await jest.advanceTimersByTimeAsync(100_000);
+  threads.end('a1');
+  expect(await one).toBe('a1 done');
+  await turn();
+  expect(jest.getTimerCount()).toBe(0);
 });

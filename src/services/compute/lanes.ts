@@ -11,9 +11,17 @@ export interface LaneSettings {
   readonly most: number;
   /** So long a job waits behind those of other runs before it is taken elsewhere. */
   readonly patienceMs: number;
-  /** So long a job may take; waiting does not count. */
+  /**
+   * So long a job may take. Waiting does not count, and neither does what other programs take of the processor: a face is no worse for a
+   * machine that is busy.
+   */
   readonly limitMs: number;
+  /** What this whole program has used of the processor so far: no less than the job did of it. */
+  readonly processorMs: () => number;
 }
+
+/** However little of the processor it gets, after so many times its limit a job is ended: it may hang and use none. */
+const MOST_LIMITS = 6;
 
 /** Why a job was ended before it was done. */
 export type JobEnd = { readonly kind: 'tookTooLong'; readonly seconds: number } | { readonly kind: 'tooMuchMemory' };
@@ -73,8 +81,17 @@ export class Lanes {
 
   async #limited(thread: JobThread, name: string, request: unknown): Promise<unknown> {
     const stop = new AbortController();
-    const { limitMs } = this.settings;
-    const timer = setTimeout(() => stop.abort(), limitMs);
+    const { limitMs, processorMs } = this.settings;
+    const before = processorMs();
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const allow = (ms: number, leftMs: number) => {
+      timer = setTimeout(() => {
+        const used = processorMs() - before;
+        if (used >= limitMs || leftMs <= ms) stop.abort();
+        else allow(Math.min(Math.ceil(limitMs - used), leftMs - ms), leftMs - ms);
+      }, ms);
+    };
+    allow(limitMs, MOST_LIMITS * limitMs);
     try {
       return await thread.run(name, request, stop.signal);
     } catch (error) {

@@ -38,6 +38,11 @@ const MOST_COMPUTING_MB = 1536;
 const MOST_COMPUTING_SEC = 600;
 const PATIENCE_MS = 1500;
 
+function processorMs(): number {
+  const { user, system } = process.cpuUsage();
+  return (user + system) / 1000;
+}
+
 function makeThread(isLasting: boolean): JobThread {
   const pool = new Tinypool({
     filename: path.join(process.cwd(), THREAD_FILE),
@@ -61,6 +66,7 @@ export function threadCompute(): Compute {
     most: MOST_THREADS,
     patienceMs: PATIENCE_MS,
     limitMs: MOST_COMPUTING_SEC * 1000,
+    processorMs,
   });
   const inRun =
     <R extends { readonly runId: string }, T>(name: string) =>
@@ -149,7 +155,7 @@ function readingLanes({ file, isAlone, most, seconds }: ReadingSettings): Lanes 
     });
     return { run: (name, request, signal) => pool.run(request, { name, signal }) };
   };
-  return new Lanes({ makeThread, numLasting: 2, most, patienceMs: 500, limitMs: seconds * 1000 });
+  return new Lanes({ makeThread, numLasting: 2, most, patienceMs: 500, limitMs: seconds * 1000, processorMs });
 }
 
 const readers = readingLanes({ file: READING_FILE, isAlone: false, most: 3, seconds: MOST_READING_SEC });
