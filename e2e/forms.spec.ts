@@ -121,6 +121,9 @@ test('a form that spoils the strokes of a script is told, and answered by anothe
   await expectSaved(page);
   await step(page, 'Fit');
   await settled(page);
+  // One line of even weight: narrowed as far as a circle asks, its strokes would be hairs.
+  await page.getByRole('radiogroup', { name: 'Lettering' }).getByRole('radio', { name: 'Pen script' }).click();
+  await expectSaved(page);
   await form(page, 'round').click();
   await expectSaved(page);
   await settled(page);

@@ -12,14 +12,14 @@ const always = () => true;
 function monograms() {
   const set = changePlaceUse(aRun(['Tilda Edda Lund']), null, (place) => ({
     ...place,
-    letteringId: 'brass-script',
+    letteringId: 'pen-script',
     wording: wordingOf(['{monogram}', '1996']),
   }));
   const formed = changeLettering(set, null, (lettering) => ({
     ...firstLineLarge(lettering),
     monogram: { shape: 'circle', gapShare: 0.06, frame: 'ring' },
   }));
-  const letterings = formed.shop.letterings.filter(({ id }) => id === 'brass-script');
+  const letterings = formed.shop.letterings.filter(({ id }) => id === 'pen-script');
   return { ...formed, shop: { ...formed.shop, letterings } };
 }
 

@@ -14,6 +14,7 @@ export { takeOut, thinned, thinnedRings } from './take-out';
 export { boxRing } from './box-ring';
 export { crossingsAt } from './crossings';
 export { movedRing } from './moved-ring';
+export { backwardRing } from './backward-ring';
 export { sweepOutline } from './sweep-outline';
 export { leastIslandGap } from './island-gap';
 export { type Disc, largestDisc } from './largest-disc';

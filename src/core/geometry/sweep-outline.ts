@@ -1,4 +1,5 @@
 import { ringArea } from './area';
+import { backwardRing } from './backward-ring';
 import { joinRings } from './join-rings';
 import { type Outline, type Ring, mapOutline, outlineRings } from './outline';
 
@@ -61,14 +62,5 @@ function swept(run: readonly number[], byX: number, byY: number): Ring {
     ring[last - i] = run[i]! + byX;
     ring[last - i + 1] = run[i + 1]! + byY;
   }
-  return ringArea(ring) < 0 ? backward(ring) : ring;
-}
-
-function backward(ring: Ring): Ring {
-  const turned = new Int32Array(ring.length);
-  for (let i = 0; i < ring.length; i += 2) {
-    turned[i] = ring[ring.length - 2 - i]!;
-    turned[i + 1] = ring[ring.length - 1 - i]!;
-  }
-  return turned;
+  return ringArea(ring) < 0 ? backwardRing(ring) : ring;
 }

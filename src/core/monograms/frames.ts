@@ -1,4 +1,4 @@
-import type { Ring } from '../geometry';
+import { type Ring, backwardRing } from '../geometry';
 import type { Frame } from '../shop';
 import { wreathRings } from './wreath';
 
@@ -33,16 +33,16 @@ export function frameRings(
     case 'scalloped': {
       const inner = farthest(ink, x, y) + gap;
       const contour = frame === 'ring' ? circle : scalloped;
-      return [contourRing(around, (at) => contour(at) * inner + line), backwards(contourRing(around, () => inner))];
+      return [contourRing(around, (at) => contour(at) * inner + line), backwardRing(contourRing(around, () => inner))];
     }
     case 'doubleRing': {
       const inner = farthest(ink, x, y) + gap;
       const [first, second] = [inner + line, inner + line + gap];
       return [
         contourRing(around, () => second + THIN_SHARE * height),
-        backwards(contourRing(around, () => second)),
+        backwardRing(contourRing(around, () => second)),
         contourRing(around, () => first),
-        backwards(contourRing(around, () => inner)),
+        backwardRing(contourRing(around, () => inner)),
       ];
     }
     case 'wreath':
@@ -50,7 +50,7 @@ export function frameRings(
     case 'lozenge':
     case 'shield': {
       const corners = frame === 'lozenge' ? lozengeAround(ink, around) : shieldAround(ink, around);
-      return [offset(corners, gap + line), backwards(offset(corners, gap))];
+      return [offset(corners, gap + line), backwardRing(offset(corners, gap))];
     }
   }
 }
@@ -172,13 +172,4 @@ function offset(corners: Corners, by: number): Int32Array {
 function normal(dx: number, dy: number): readonly [number, number] {
   const length = Math.hypot(dx, dy) || 1;
   return [dy / length, -dx / length];
-}
-
-function backwards(ring: Int32Array): Int32Array {
-  const turned = new Int32Array(ring.length);
-  for (let i = 0; i < ring.length; i += 2) {
-    turned[i] = ring[ring.length - 2 - i]!;
-    turned[i + 1] = ring[ring.length - 1 - i]!;
-  }
-  return turned;
 }

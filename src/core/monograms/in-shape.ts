@@ -2,6 +2,7 @@ import { type Ring, boxOfRings } from '../geometry';
 import { besideEachOther } from './beside';
 import type { FormedMonogram, MonogramForm } from './form';
 import { type MapPoint, mappedRing } from './mapped';
+import { type Across, type Width, lookAcross, narrowedRings } from './narrowed';
 
 /** A square from -1 to 1 both ways, y down, to a shape within it. */
 export type ToShape = MapPoint;
@@ -12,6 +13,9 @@ export type ToShape = MapPoint;
  */
 const WIDEST = 1.1;
 const NARROWEST = 0.625;
+/** What stays open between the strokes of a letter, in strokes; and how narrow arms may be drawn that enclose nothing. */
+const LEAST_OPEN = 0.5;
+const LEAST_SHARE = 0.35;
 /** What reaches beyond head or foot, as a mark or a tail, reaches beyond by this share of it. */
 const BEYOND_SHARE = 0.35;
 /** Round letters are drawn so much taller than straight ones, and look as tall. */
@@ -26,15 +30,35 @@ const LONGEST_SHARE = 1 / 60;
 export function inShape(toShape: ToShape, fewest: number, most: number): MonogramForm {
   return ({ letters, capHeight, gap }) => {
     if (letters.length < fewest || letters.length > most) return null;
-    const natural = rowOf(letters, capHeight, gap, 1);
+    const natural = rowOf(letters, capHeight, gap, AS_DRAWN);
     if (!natural) return null;
     const numGaps = letters.length - 1;
-    const across = (capHeight - numGaps * gap) / (natural.width - numGaps * gap);
+    const room = capHeight - numGaps * gap;
+    const inked = natural.width - numGaps * gap;
     // One by itself has nothing to make up for.
-    const stretch = Math.min(letters.length > 1 ? WIDEST : 1, Math.max(NARROWEST, across));
-    const row = rowOf(letters, capHeight, gap, stretch);
+    const share = Math.min(letters.length > 1 ? WIDEST : 1, room / inked);
+    const width = share < NARROWEST ? narrowest(lookAcross(letters, capHeight), { room, inked }) : { share, wider: 0 };
+    const row = rowOf(letters, capHeight, gap, width);
     return row && shaped(row, capHeight, toShape);
   };
+}
+
+const AS_DRAWN: Width = { share: 1, wider: 0 };
+
+/**
+ * Narrower than strokes may become, letters are drawn as a narrow face is: strokes stay as wide as they may be at least, and what is open
+ * between them makes room, as long as half a stroke of it is left.
+ */
+function narrowest(across: Across | null, { room, inked }: { readonly room: number; readonly inked: number }): Width {
+  if (!across) return { share: NARROWEST, wider: 0 };
+  const { stem, open } = across;
+  // Widths add up to the room when each letter is narrower by a share and wider again by what its strokes are.
+  const wanted = (room - open.length * NARROWEST * stem) / (inked - open.length * stem);
+  const least = Math.max(
+    ...open.map((one) => (one === null ? LEAST_SHARE : (NARROWEST * (1 + LEAST_OPEN) * stem) / (one + stem))),
+  );
+  const share = Math.min(NARROWEST, Math.max(wanted, least));
+  return { share, wider: stem * (NARROWEST - share) };
 }
 
 interface Row {
@@ -44,12 +68,12 @@ interface Row {
   readonly width: number;
 }
 
-function rowOf(letters: readonly (readonly Ring[])[], height: number, gap: number, stretch: number): Row | null {
+function rowOf(letters: readonly (readonly Ring[])[], height: number, gap: number, width: Width): Row | null {
   const held = letters.map((rings) => heldBetween(rings, height));
   const across = letters.map((rings, no) => {
     const { foot, share } = held[no]!;
-    return rings.map((ring) =>
-      ring.map((value, i) => Math.round(i % 2 === 0 ? value * stretch : foot + value * share)),
+    return narrowedRings(rings, width).map((ring) =>
+      ring.map((value, i) => (i % 2 === 0 ? value : Math.round(foot + value * share))),
     );
   });
   const placed = besideEachOther(across, gap, height);

@@ -31,15 +31,15 @@ const offersFor = (spec: RunSpec, index = 0) =>
 const NAMES = ['Tilda Edda Lund', 'Nora Dagny Uhl'];
 
 test('a script in a round form is told to spoil its strokes, a block is not, and neither by itself', () => {
-  const [uneven] = unevenIn(monograms(NAMES, 'brass-script', 'circle'));
+  const [uneven] = unevenIn(monograms(NAMES, 'pen-script', 'circle'));
   expect(uneven).toMatchObject({ severity: 'check', shape: 'circle', most: 1.6, at: { line: 0 } });
   expect(uneven!.kind === 'strokesUneven' && uneven!.times).toBeGreaterThan(1.6);
   for (const shape of ['circle', 'lozenge', 'square', 'shield'] as const)
     expect(unevenIn(monograms(NAMES, 'tall-capitals', shape))).toEqual([]);
   // Cut through on purpose.
-  expect(unevenIn(monograms(['Tilda Lund'], 'brass-script', 'interlaced'))).toEqual([]);
+  expect(unevenIn(monograms(['Tilda Lund'], 'pen-script', 'interlaced'))).toEqual([]);
   const plain = changeLettering(
-    monograms(NAMES, 'brass-script', 'circle'),
+    monograms(NAMES, 'pen-script', 'circle'),
     null,
     ({ monogram: _, ...lettering }) => lettering,
   );
@@ -47,7 +47,7 @@ test('a script in a round form is told to spoil its strokes, a block is not, and
 });
 
 test('other faces of the run whose strokes stay even are offered, and the finding is gone with each', () => {
-  const spec = monograms(NAMES, 'brass-script', 'circle');
+  const spec = monograms(NAMES, 'pen-script', 'circle');
   const { ref } = resolveSlots(spec)[0]!;
   const nudged = { line: 0, no: 1, character: 'E', turnDeg: 3 };
   const lifted = setOverrides(
@@ -89,7 +89,7 @@ test('other faces of the run whose strokes stay even are offered, and the findin
 });
 
 test('the face that was taken for one text is the only one for the others, which have it or stay as they are', () => {
-  const spec = monograms(NAMES, 'brass-script', 'circle');
+  const spec = monograms(NAMES, 'pen-script', 'circle');
   const report = fitAll(resolveSlots(spec), cache);
   const faceOfOffer = ({ sets: [set] }: { readonly sets: readonly OverrideSet[] }) =>
     set!.kind === 'letters' ? set!.letters[0]!.face : null;
@@ -103,8 +103,8 @@ test('the face that was taken for one text is the only one for the others, which
 });
 
 test('where no face of the run stays even, shipped ones are offered, and are known beforehand', () => {
-  const all = monograms(NAMES, 'brass-script', 'circle');
-  const letterings = all.shop.letterings.filter(({ id }) => id === 'brass-script');
+  const all = monograms(NAMES, 'pen-script', 'circle');
+  const letterings = all.shop.letterings.filter(({ id }) => id === 'pen-script');
   const spec = { ...all, shop: { ...all.shop, letterings } };
   const report = fitAll(resolveSlots(spec), cache);
   const ofRun = new Set(facesUsed(spec).map(({ face }) => face));
