@@ -25,6 +25,7 @@ const UNIT = [
   '--experimental-vm-modules',
   '--no-warnings',
   'node_modules/jest/bin/jest.js',
+  '--config=jest.bundles.config.mjs',
   // Half of what journeys do is waiting: two workers beside them are done sooner than one.
   '--maxWorkers=2',
   '--json',
@@ -55,6 +56,9 @@ export async function runTests(words) {
  * @param {Promise<void>} engine
  */
 async function sourcesLane(engine) {
+  // What bundles them is a package, which is not there when this file is read.
+  const { bundleTests } = await import('./bundle-tests.mjs');
+  await timed('bundling', bundleTests);
   await engine;
   const code = await timed('unit tests', () => told('unit tests', UNIT));
   return { failed: await checked(CHECKS.filter(([name]) => name === 'lint')), unit: unitCounts(code) };
