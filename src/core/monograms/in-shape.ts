@@ -37,20 +37,24 @@ export function inShape(toShape: ToShape, fewest: number, most: number): Monogra
     const inked = natural.width - numGaps * gap;
     // One by itself has nothing to make up for.
     const share = Math.min(letters.length > 1 ? WIDEST : 1, room / inked);
-    const width = share < NARROWEST ? narrowest(lookAcross(letters, capHeight), { room, inked }) : { share, wider: 0 };
+    const width = share < NARROWEST ? narrowest(lookAcross(letters, capHeight), { room, inked }) : byShare(share);
     const row = rowOf(letters, capHeight, gap, width);
     return row && shaped(row, capHeight, toShape);
   };
 }
 
-const AS_DRAWN: Width = { share: 1, wider: 0 };
+const AS_DRAWN = byShare(1);
+
+function byShare(share: number): Width {
+  return { share, wider: 0 };
+}
 
 /**
  * Narrower than strokes may become, letters are drawn as a narrow face is: strokes stay as wide as they may be at least, and what is open
  * between them makes room, as long as half a stroke of it is left.
  */
 function narrowest(across: Across | null, { room, inked }: { readonly room: number; readonly inked: number }): Width {
-  if (!across) return { share: NARROWEST, wider: 0 };
+  if (!across) return byShare(NARROWEST);
   const { stem, open } = across;
   // Widths add up to the room when each letter is narrower by a share and wider again by what its strokes are.
   const wanted = (room - open.length * NARROWEST * stem) / (inked - open.length * stem);
@@ -72,7 +76,7 @@ function rowOf(letters: readonly (readonly Ring[])[], height: number, gap: numbe
   const held = letters.map((rings) => heldBetween(rings, height));
   const across = letters.map((rings, no) => {
     const { foot, share } = held[no]!;
-    return narrowedRings(rings, width).map((ring) =>
+    return narrowedRings(rings, height, width).map((ring) =>
       ring.map((value, i) => (i % 2 === 0 ? value : Math.round(foot + value * share))),
     );
   });

@@ -18,8 +18,21 @@ test('strokes and what is open between them are those of most heights; what encl
   const doubled = [rect(0, -100, 15, 100), rect(5, -100, 15, 100)];
   expect(lookAcross([h, l, doubled], 100)).toEqual({ stem: 20, open: [60, null, null] });
   expect(lookAcross([h.map(backwardRing)], 100)).toEqual({ stem: 20, open: [60] });
-  // Three stems: what is open of each kind in the middle.
-  expect(lookAcross([[0, 50, 90].map((x) => rect(x, -100, 10, 100))], 100)).toEqual({ stem: 10, open: [35] });
+  // Of several the narrowest.
+  expect(lookAcross([[0, 50, 90].map((x) => rect(x, -100, 10, 100))], 100)).toEqual({ stem: 10, open: [30] });
+  // Marks beside each other are as near as they are, above what is open below them or above nothing.
+  const marks = [rect(0, -130, 12, 20), rect(20, -130, 12, 20)];
+  expect(
+    lookAcross(
+      [
+        [...h, ...marks],
+        [rect(10, -100, 20, 100), ...marks],
+      ],
+      100,
+    ),
+  ).toEqual({ stem: 20, open: [8, 8] });
+  // A round head is none.
+  expect(lookAcross([[...h, rect(0, -104, 3, 4), rect(5, -104, 3, 4)]], 100)!.open).toEqual([60]);
   expect(lookAcross([[], []], 100)).toBeNull();
 });
 
@@ -37,12 +50,12 @@ test('narrowed letters are all that theirs pass over when they are moved across,
             ring.map((value, i) => (i % 2 === 0 ? Math.round((value * percent) / 100) : value)),
           );
           const exact = sweepOutline(mapOutline(joinRings(narrow, 0), 1, 1, -wider / 2, 0), wider, 0, 0);
-          const own = narrowedRings(rings, { share: percent / 100, wider });
+          const own = narrowedRings(rings, capOf(face), { share: percent / 100, wider });
           expect(Math.abs(areaOf(own) / outlineArea(exact) - 1)).toBeLessThan(1e-4);
           const [a, b] = [box(own), box([...outlineRings(exact)])];
           for (const side of ['minX', 'minY', 'maxX', 'maxY'] as const)
             expect(Math.abs(a[side] - b[side])).toBeLessThanOrEqual(1);
-          const backward = narrowedRings(rings.map(backwardRing), { share: percent / 100, wider });
+          const backward = narrowedRings(rings.map(backwardRing), capOf(face), { share: percent / 100, wider });
           expect(areaOf(backward)).toBeCloseTo(areaOf(own), -3);
         }
       },
@@ -52,12 +65,12 @@ test('narrowed letters are all that theirs pass over when they are moved across,
 });
 
 test('a stem becomes wider by what is asked, what is level keeps its thickness, and a slot that is no wider is closed', () => {
-  const [stem] = narrowedRings([rect(0, -100, 20, 100)], { share: 0.5, wider: 6 });
+  const [stem] = narrowedRings([rect(0, -100, 20, 100)], 100, { share: 0.5, wider: 6 });
   expect(box([stem!])).toEqual({ minX: -3, minY: -100, maxX: 13, maxY: 0 });
-  expect(narrowedRings([rect(0, -100, 20, 100)], { share: 0.5, wider: 0 })).toEqual([rect(0, -100, 10, 100)]);
+  expect(narrowedRings([rect(0, -100, 20, 100)], 100, { share: 0.5, wider: 0 })).toEqual([rect(0, -100, 10, 100)]);
   // A block of 200 with a hole of 8 and one of 40.
   const block = [rect(0, -100, 200, 100), backwardRing(rect(20, -80, 8, 60)), backwardRing(rect(100, -80, 40, 60))];
-  const outline = joinRings(narrowedRings(block, { share: 0.5, wider: 6 }), 0);
+  const outline = joinRings(narrowedRings(block, 100, { share: 0.5, wider: 6 }), 0);
   expect(outline.islands.map(({ holes }) => holes.map((hole) => box([hole])))).toEqual([
     [{ minX: 53, minY: -80, maxX: 67, maxY: -20 }],
   ]);

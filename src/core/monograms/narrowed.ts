@@ -1,9 +1,9 @@
-import { type Ring, ringArea } from '../geometry';
+import { type Ring, backwardRing, boxOfRings, joinRings, outlineRings, ringArea } from '../geometry';
 
 /** Rows in which strokes and the room between them are looked at, of the height of capitals. */
 const FROM = 0.14;
 const TO = 0.86;
-const NUM_ROWS = 19;
+const NUM_ROWS = 13;
 
 /** How wide the strokes of letters are across, and what is open between those of each. */
 export interface Across {
@@ -12,25 +12,38 @@ export interface Across {
   readonly open: readonly (number | null)[];
 }
 
+/** What reaches farther above the head than a round letter does is a mark. */
+const MARK = 0.05;
+
 /** Null for letters without strokes. Feet stand at y = 0, heads at y = -height. */
 export function lookAcross(letters: readonly (readonly Ring[])[], height: number): Across | null {
-  const ink: number[] = [];
-  const open = letters.map((rings) => {
-    const rooms: number[] = [];
-    for (let row = 0; row < NUM_ROWS; row++) {
-      // Not on whole units, where edges begin and end.
-      const y = Math.floor(-height * (FROM + ((TO - FROM) * row) / (NUM_ROWS - 1))) + 0.5;
-      const strokes = strokesAt(rings, y);
-      for (let i = 0; i < strokes.length; i += 2) ink.push(strokes[i + 1]! - strokes[i]!);
-      const numRooms = strokes.length / 2 - 1;
-      let room = 0;
-      for (let i = 1; i + 1 < strokes.length; i += 2) room += strokes[i + 1]! - strokes[i]!;
-      if (numRooms > 0) rooms.push(room / numRooms);
-    }
-    return median(rooms);
+  const rowsOf = letters.map((rings) => strokesBetween(rings, -TO * height, -FROM * height));
+  const stem = median(rowsOf.flatMap((rows) => rows.flatMap((ends) => inTurn(ends, 0))));
+  if (stem === null) return null;
+  const open = letters.map((rings, no) => {
+    const head = boxOfRings(rings)?.minY ?? 0;
+    const ofLetter = openIn(rowsOf[no]!);
+    const ofMarks = head < -(1 + MARK) * height ? openIn(strokesBetween(rings, head, -height)) : null;
+    return ofLetter !== null && ofMarks !== null ? Math.min(ofLetter, ofMarks) : (ofLetter ?? ofMarks);
   });
-  const stem = median(ink);
-  return stem === null ? null : { stem, open };
+  return { stem, open };
+}
+
+/** How wide it is open between strokes, in most of the rows where it is. */
+function openIn(rows: readonly (readonly number[])[]): number | null {
+  return median(
+    rows.flatMap((ends) => {
+      const rooms = inTurn(ends, 1);
+      return rooms.length === 0 ? [] : [Math.min(...rooms)];
+    }),
+  );
+}
+
+/** From every second one to the next: of where strokes begin and end, from the first on strokes, from the second on what is between. */
+function inTurn(ends: readonly number[], first: 0 | 1): number[] {
+  const lengths: number[] = [];
+  for (let i = first; i + 1 < ends.length; i += 2) lengths.push(ends[i + 1]! - ends[i]!);
+  return lengths;
 }
 
 function median(values: number[]): number | null {
@@ -38,16 +51,26 @@ function median(values: number[]): number | null {
   return values[values.length >> 1] ?? null;
 }
 
-/** Where strokes begin and end at a height, from left to right: what any ring winds round is ink. */
-function strokesAt(rings: readonly Ring[], y: number): number[] {
-  const crossings: { readonly x: number; readonly by: number }[] = [];
+/** Row by row where strokes begin and end, from left to right: what any ring winds round is ink. */
+function strokesBetween(rings: readonly Ring[], from: number, to: number): readonly (readonly number[])[] {
+  const rows = Array.from({ length: NUM_ROWS }, (): { readonly x: number; readonly by: number }[] => []);
+  const pitch = (to - from) / (NUM_ROWS - 1);
   for (const ring of rings) {
     for (let k = 0, j = ring.length - 2; k < ring.length; j = k, k += 2) {
-      const [ay, by] = [ring[j + 1]!, ring[k + 1]!];
-      if (ay <= y === by <= y) continue;
-      crossings.push({ x: ring[j]! + ((y - ay) / (by - ay)) * (ring[k]! - ring[j]!), by: by > ay ? 1 : -1 });
+      const [ax, ay, bx, by] = [ring[j]!, ring[j + 1]!, ring[k]!, ring[k + 1]!];
+      const [high, low] = ay < by ? [ay, by] : [by, ay];
+      // A row just at a corner is crossed by one of its edges.
+      const end = Math.min(NUM_ROWS, Math.ceil((low - from) / pitch));
+      for (let row = Math.max(0, Math.ceil((high - from) / pitch)); row < end; row++) {
+        const x = ax + ((from + row * pitch - ay) / (by - ay)) * (bx - ax);
+        rows[row]!.push({ x, by: by > ay ? 1 : -1 });
+      }
     }
   }
+  return rows.map(strokeEnds);
+}
+
+function strokeEnds(crossings: { readonly x: number; readonly by: number }[]): number[] {
   crossings.sort((a, b) => a.x - b.x);
   const ends: number[] = [];
   let wound = 0;
@@ -58,21 +81,32 @@ function strokesAt(rings: readonly Ring[], y: number): number[] {
   return ends;
 }
 
+/** How much narrower letters are drawn, and by how much their strokes are wider again. */
+export interface Width {
+  readonly share: number;
+  readonly wider: number;
+}
+
 /**
- * Rings drawn narrower by a share, with strokes made wider across again by `wider`: as a face is drawn narrow, and not as one that is
- * pressed together. What is level keeps its thickness. Rings may cross themselves where a notch was closed: what they wind round is ink.
+ * Rings drawn narrower by a share, with strokes made wider across again: as a face is drawn narrow, and not as one that is pressed
+ * together. What is level keeps its thickness.
  */
-export function narrowedRings(rings: readonly Ring[], { share, wider }: Width): readonly Ring[] {
+export function narrowedRings(rings: readonly Ring[], height: number, { share, wider }: Width): readonly Ring[] {
   const narrow = rings.map((ring) => ring.map((value, i) => (i % 2 === 0 ? Math.round(value * share) : value)));
   if (wider === 0) return narrow;
   // Outer rings all run one way; which way is a matter of the face.
   const toRight = narrow.reduce((sum, ring) => sum + ringArea(ring), 0) < 0 ? -1 : 1;
-  return narrow.map((ring) => widenedRing(ring, (toRight * wider) / 2));
+  const widened = narrow.map((ring) => widenedRing(ring, (toRight * wider) / 2));
+  // Where a notch was closed a ring crosses itself, and would be torn there when it is bent.
+  return [...outlineRings(joinRings(toRight < 0 ? widened.map(backwardRing) : widened, (CRUMB * height) ** 2))];
 }
+
+/** What is smaller than a square of this side, of the height, is left from joining and no shape. */
+const CRUMB = 0.002;
 
 /**
  * What lies within `reach` to the left and right of what a ring goes round: its right sides move to the right, its left sides to the
- * left, and what is level between them becomes longer.
+ * left, and what is level between them becomes longer. Where a notch is closed the ring crosses itself: what it winds round is ink.
  *
  *      ╭──╮         ╭────╮
  *      │  │    →   ╱      ╲
@@ -80,22 +114,16 @@ export function narrowedRings(rings: readonly Ring[], { share, wider }: Width): 
  */
 function widenedRing(ring: Ring, reach: number): Ring {
   const num = ring.length / 2;
-  // Down the right side of what lies to the right of the way round.
+  // Down the right side of what lies to the right of the way round; nought where it is level.
   const facing = (i: number) => Math.sign(ring[(2 * i + 3) % ring.length]! - ring[2 * i + 1]!);
-  let before = 0;
-  for (let i = num - 1; i >= 0 && before === 0; i--) before = facing(i);
   const widened: number[] = [];
+  const add = (i: number, side: number) => widened.push(Math.round(ring[2 * i]! + side * reach), ring[2 * i + 1]!);
+  let before = facing(num - 1);
   for (let i = 0; i < num; i++) {
-    const after = facing(i) || before;
-    widened.push(Math.round(ring[2 * i]! + before * reach), ring[2 * i + 1]!);
-    if (after !== before) widened.push(Math.round(ring[2 * i]! + after * reach), ring[2 * i + 1]!);
+    const after = facing(i);
+    if (before !== 0) add(i, before);
+    if (after !== 0 && after !== before) add(i, after);
     before = after;
   }
   return Int32Array.from(widened);
-}
-
-/** How much narrower letters are drawn, and by how much their strokes are wider again. */
-export interface Width {
-  readonly share: number;
-  readonly wider: number;
 }
