@@ -147,6 +147,13 @@ test('a form that spoils the strokes of a script is told, and answered by anothe
   await settled(page);
   await expect(told).toContainText('times as uneven');
   expect(await inkOf(page, id)).toEqual(round);
+  // The form comes along to another lettering, whose strokes it does not spoil.
+  await page.getByRole('radiogroup', { name: 'Lettering' }).getByRole('radio', { name: 'Stand block' }).click();
+  await expect(form(page, 'round')).toBeChecked();
+  await expectSaved(page);
+  await settled(page);
+  await expect(told).not.toContainText('times as uneven');
+  expect(await inkOf(page, id)).not.toEqual(round);
 });
 
 test('a set on one circle, one text of it straight, each taken back', async ({ page }) => {

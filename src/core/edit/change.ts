@@ -1,3 +1,4 @@
+import { withCarriedForm } from './carried-form';
 import { changePlaceUse, withFilms } from './change-place';
 import { type PlaceAt, placeAt } from './main-place';
 import {
@@ -49,12 +50,13 @@ export function takeLettering(spec: RunSpec, at: PlaceAt | null, copy: Copy<Lett
 }
 
 /**
- * A place has a lettering of the run. The colours that its words are in come along: layers that the other one does not have, above its
- * letters, with the ids that they had.
+ * A place has a lettering of the run. The form of its lines comes along, where the other one has none of its own, and so do the colours
+ * that its words are in: layers that the other one does not have, above its letters, with the ids that they had.
  */
 export function chooseLettering(spec: RunSpec, at: PlaceAt | null, letteringId: string): RunSpec {
   const { lettering: before, placeUse } = placeAt(spec, at);
-  const changed = changePlaceUse(spec, at, (use) => ({ ...use, letteringId }));
+  const formed = withCarriedForm(spec, letteringId, before);
+  const changed = changePlaceUse(formed, at, (use) => ({ ...use, letteringId }));
   const said = slotsSaid(placeUse.wording);
   const worded = before.layers.filter(({ make, slot }) => make.kind === 'text' && said.has(slot));
   return withColours(changed, letteringId, worded) ?? inGroundColour(changed, letteringId);
