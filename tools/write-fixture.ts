@@ -11,6 +11,7 @@ import {
   addLayer,
   changeLayer,
   changeLayout,
+  changeLettering,
   changePlaceUse,
   changeRule,
   changeWordingAt,
@@ -20,6 +21,7 @@ import {
   takeMotif,
 } from '@/core/edit';
 import { STARTER_MOTIFS } from '@/core/motifs';
+import { firstLineLarge } from '@/core/shop';
 import { placedIn } from '@/core/freeze';
 import { seededBytes } from '@/core/test';
 import {
@@ -63,6 +65,7 @@ await keepRun('kit-bags', await kitBags(context));
 await keepRun('quay-pennants', await quayPennants(context));
 await keepRun('crew-shirts', await crewShirts(context));
 await keepRun('kiln-tags', await kilnTags(context));
+await keepRun('mess-towels', await messTowels(context));
 await context.store.close();
 copyFileSync(path.join(dataDir, DATABASE_FILE), path.join(folder, DATABASE_FILE));
 rmSync(dataDir, { recursive: true });
@@ -133,6 +136,34 @@ async function kilnTags(to: Context): Promise<string> {
     'kilntags-act-0',
     piecesOn(pass).map(({ pieceId, attempt }) => ({ kind: 'cut', pieceId, attempt, passId: pass.id })),
   );
+  return run.id;
+}
+
+/** Names over a date, stacked and bent, in a pass that was cut. */
+async function messTowels(to: Context): Promise<string> {
+  const list = 'Odalys Veit\nWiebe Ende';
+  const run = valueOf(await createRun(to, { title: 'Mess towels', dueOn: null, list }));
+  await save(to, run.id, (spec) => {
+    const worded = changePlaceUse(spec, null, (place) => ({
+      ...place,
+      letteringId: 'tall-capitals',
+      wording: wordingOf(['{given}', '{family}', '14 · VI']),
+    }));
+    return changeLettering(worded, null, (lettering) => ({
+      ...firstLineLarge(lettering),
+      minLetterHeightMm: 1,
+      stack: { gapShare: 0.3, widths: 'own', between: 'dot' },
+      bend: { way: 'arch', curve: { by: 'radius', capitals: 9 }, letters: 'bent' },
+    }));
+  });
+  const { pass } = valueOf(await makeNextPass(to, run.id, null));
+  const deeds = piecesOn(pass).map(({ pieceId, attempt }): Deed => ({
+    kind: 'cut',
+    pieceId,
+    attempt,
+    passId: pass.id,
+  }));
+  await record(to, run.id, 'messtowels-act-0', deeds);
   return run.id;
 }
 

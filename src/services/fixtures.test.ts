@@ -85,6 +85,11 @@ const KEPT: Readonly<Record<string, Kept>> = {
     tally: { items: 3, cut: 0, weeded: 0, bonded: 0, checked: 0, packed: 0, recuts: 0 },
     nextNo: null,
   },
+  'spec-15/mess-towels': {
+    title: /^Mess towels/,
+    tally: { items: 2, cut: 2, weeded: 0, bonded: 0, checked: 0, packed: 0, recuts: 0 },
+    nextNo: null,
+  },
   'spec-10/kiln-tags': {
     title: /^Kiln tags/,
     tally: { items: 3, cut: 0, weeded: 0, bonded: 0, checked: 0, packed: 0, recuts: 0 },
