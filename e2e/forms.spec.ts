@@ -84,7 +84,29 @@ test('a monogram in a ring over a name and a year, of three and of two letters; 
   await side(page).getByLabel('Face of line 3').selectOption({ label: 'Nunito Black' });
   await expectSaved(page);
   await settled(page);
-  expect((await inkOf(page, id))[three]).not.toEqual(framed[three]);
+  const ruled = await inkOf(page, id);
+  expect(ruled[three]).not.toEqual(framed[three]);
+
+  // The year stands farther off than the name does, without a rule above it, in wide capitals; each is taken back.
+  await side(page).getByText('More of line 3').click();
+  await side(page).getByLabel('Clear above line 3, of the capitals').fill('60');
+  await page.waitForTimeout(1600);
+  await side(page).getByLabel('Above line 3', { exact: true }).selectOption('nothing');
+  await page.waitForTimeout(1600);
+  await side(page).getByLabel('Tracking of line 3').fill('30');
+  await expectSaved(page);
+  await settled(page);
+  const far = await inkOf(page, id);
+  expect(far[three]).not.toEqual(ruled[three]);
+  await expectNoAxeFinding(page);
+  await undo(page);
+  await undo(page);
+  await expect(side(page).getByLabel('Above line 3', { exact: true })).toHaveValue('asOthers');
+  await side(page).getByRole('button', { name: 'As clear as between all lines' }).click();
+  await expect(side(page).getByLabel('Clear above line 3, of the capitals')).toHaveValue('22');
+  await expectSaved(page);
+  await settled(page);
+  expect(await inkOf(page, id)).toEqual(ruled);
 
   // Name and year run round the monogram instead, or stand in a gap across its letters; each is taken back.
   const others = side(page).getByLabel('The other lines stand');

@@ -71,8 +71,9 @@ export function artJobKey(job: ArtJob): string {
       ...(under ? [under] : []),
       ...(isApart && !line ? ['apart'] : []),
     ]),
-    lines.map(({ runs, sizeShare }) => [
+    lines.map(({ runs, sizeShare, gapAboveShare, above }) => [
       ...(sizeShare === undefined ? [] : [sizeShare]),
+      ...(gapAboveShare === undefined && above === undefined ? [] : [{ gapAboveShare, above }]),
       ...runs.map(({ text, colourSlot, face, trackingEm, features, isTall, isMonogram, leastGapShare, own }) => [
         text,
         colourSlot,

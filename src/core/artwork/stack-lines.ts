@@ -1,5 +1,5 @@
 import { type Ring, boxRing } from '../geometry';
-import type { Stack } from '../shop';
+import { type Stack, aboveLine } from '../shop';
 import { type LaidLine, inkBoxOf, resized } from './laid-line';
 
 /** A line where it stands: its baseline, and how far to the right it is moved. */
@@ -29,16 +29,11 @@ const LOZENGE_SHARE = 0.24;
 const DOT_POINTS = 48;
 
 /**
- * Lines one below the other, their ink centred on x = 0, with clear room from the feet of one to the heads of the next. `capHeight`: of
- * the first line's capitals, which the room is a share of.
+ * Lines one below the other, their ink centred on x = 0, with clear room from the feet of one to the heads of the next: as the stack has
+ * it, or the line below. `capHeight`: of the first line's capitals, which the room is a share of.
  */
-export function stackLines(
-  own: readonly LaidLine[],
-  { gapShare, widths, between: ornament }: Stack,
-  capHeight: number,
-): StackedLines {
-  const lines = widths === 'equal' ? asWide(own) : own;
-  const gap = gapShare * capHeight;
+export function stackLines(own: readonly LaidLine[], stack: Stack, capHeight: number): StackedLines {
+  const lines = stack.widths === 'equal' ? asWide(own) : own;
   const standing: StandingLine[] = [];
   const between: { above: number; ring: Ring }[] = [];
   lines.forEach((laid, i) => {
@@ -50,8 +45,10 @@ export function stackLines(
       return;
     }
     const [foot, lowest] = feetOf(before);
-    const mark =
-      ornament === 'nothing' ? null : ornamentOf(ornament, capHeight, Math.min(widthOf(before.laid), widthOf(laid)));
+    const above = aboveLine(stack, laid.line);
+    const gap = above.gapShare * capHeight;
+    const least = Math.min(widthOf(before.laid), widthOf(laid));
+    const mark = above.between === 'nothing' ? null : ornamentOf(above.between, capHeight, least);
     const room = mark ? 2 * gap + mark.height : gap;
     const head = laid.capHeight;
     const highest = box ? -box.minY : head;

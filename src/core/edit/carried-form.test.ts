@@ -1,5 +1,5 @@
 import { presentOrThrow } from '../outcome';
-import { type Lettering, firstLineLarge } from '../shop';
+import { type Lettering, firstLineLarge, withLineStyle } from '../shop';
 import { type FitRef, findLettering, specFaults } from '../spec';
 import { aRun, seededBytes } from '../test';
 import { changeLettering, changePlaceUse, chooseLettering, placeAt, setOverrides } from '.';
@@ -44,6 +44,14 @@ test('sizes alone come along, and lines that are all of one size stay one style'
     bend: form.bend,
   });
   expect(chooseLettering(plain, null, 'stand-block').shop).toEqual(plain.shop);
+});
+
+test('what a line has above it comes along as well', () => {
+  const own = changeLettering(formed, null, (lettering) =>
+    withLineStyle(lettering, 1, { gapAboveShare: 1, above: 'rule' }),
+  );
+  const [, second] = valueOf(chooseLettering(own, null, 'stand-block'), 'stand-block').lines;
+  expect(second).toMatchObject({ gapAboveShare: 1, above: 'rule' });
 });
 
 test('a lettering with a form of its own keeps it, and one that is used elsewhere stays as it is there', () => {

@@ -9,6 +9,7 @@ import {
   carrierIn,
   featuresOfLetter,
   formOf,
+  lineStandOf,
   styleOf,
 } from '../shop';
 import {
@@ -56,11 +57,10 @@ export function setText(spec: RunSpec, words: readonly WordedLine[], choice: Set
   );
   const lines = cased.map((line): SetLine => {
     const style = styleOf(lettering, line.no);
-    const { sizeShare, trackingEm } = style;
-    const look = { ...style, trackingEm: choice.trackingEm ?? trackingEm };
+    const look = { ...style, trackingEm: choice.trackingEm ?? style.trackingEm };
     return {
       no: line.no,
-      ...(sizeShare === undefined || sizeShare === 1 ? {} : { sizeShare }),
+      ...lineStandOf(style),
       runs: line.runs.map((run) => setRun(run, look, { ground, hasApart })),
     };
   });

@@ -6,6 +6,7 @@ import type {
   LayerUnder,
   LetterStyle,
   LetteringForm,
+  LineStand,
   Material,
   MeasuredPlace,
   Motif,
@@ -43,12 +44,11 @@ export type SlotGroup = Omit<SizeGroup, 'rule'> & { readonly rule: OneSizeRule }
 /** How a single letter stands. */
 export type LetterStand = Pick<OwnLetter, 'right' | 'up' | 'turnDeg' | 'size' | 'toNext'>;
 
-export interface SetLine {
+/** A line with its size beside the others, and what it has above it. */
+export interface SetLine extends LineStand {
   /** Which line of the wording it is, from 0. */
   readonly no: number;
   readonly runs: readonly SetRun[];
-  /** Size of its letters, of those of the lettering; left out: the same. */
-  readonly sizeShare?: number;
 }
 
 /** A shape that stands beside a text, or instead of it. */

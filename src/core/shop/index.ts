@@ -4,6 +4,9 @@
  */
 export {
   type FaceChoice,
+  EVEN_STACK,
+  aboveAsOthers,
+  aboveLine,
   featuresOfLetter,
   firstLineLarge,
   linesAlike,
@@ -14,7 +17,7 @@ export {
   withLeastGap,
   withLineStyle,
 } from './line-styles';
-export { type CommonStyle, commonStyle, faceNameOf, formOf, ownFacesOf, styleOf } from './letter-style';
+export { type CommonStyle, commonStyle, faceNameOf, formOf, lineStandOf, ownFacesOf, styleOf } from './letter-style';
 export { type Process, type PieceStage, PROCESSES, PIECE_STAGES, isCut, processFacts, stagesOf } from './process';
 export {
   type FinestCut,
@@ -86,6 +89,7 @@ export {
   type Frame,
   type Lettering,
   type LetteringForm,
+  type LineStand,
   type MonogramSetting,
   type MonogramShape,
   type Stack,

@@ -1,9 +1,9 @@
 import { presentOrThrow } from '../outcome';
-import type { Bend, CaseForm, Lettering, LetteringForm, LetterStyle } from './shop-schema';
+import type { Bend, CaseForm, Lettering, LetteringForm, LetterStyle, LineStand } from './shop-schema';
 import { SHIPPED_FACES, isShippedFace } from './shipped-faces';
 
 /** Line n takes style n; the last one repeats. */
-export function styleOf({ lines }: Lettering, no: number): LetterStyle {
+export function styleOf({ lines }: Pick<Lettering, 'lines'>, no: number): LetterStyle {
   return presentOrThrow(lines[no] ?? lines.at(-1), 'a style of the lettering');
 }
 
@@ -11,6 +11,15 @@ export function styleOf({ lines }: Lettering, no: number): LetterStyle {
 export function formOf({ stack, monogram, bend: own }: LetteringForm, asked?: Bend | null): LetteringForm {
   const bend = asked === undefined ? own : asked;
   return { ...(stack ? { stack } : {}), ...(monogram ? { monogram } : {}), ...(bend ? { bend } : {}) };
+}
+
+/** Only what a style says of how its line stands beside others. */
+export function lineStandOf({ sizeShare, gapAboveShare, above }: LineStand): LineStand {
+  return {
+    ...(sizeShare === undefined || sizeShare === 1 ? {} : { sizeShare }),
+    ...(gapAboveShare === undefined ? {} : { gapAboveShare }),
+    ...(above === undefined ? {} : { above }),
+  };
 }
 
 /** What the styles of a lettering have in common. */

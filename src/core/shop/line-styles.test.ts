@@ -1,5 +1,8 @@
 import { DEFAULT_LETTERINGS, HEAVY_SLAB_SHA, STAND_BLOCK_SHA, type Bend, FIRST_BEND } from '.';
 import {
+  EVEN_STACK,
+  aboveAsOthers,
+  aboveLine,
   featuresOfLetter,
   firstLineLarge,
   linesAlike,
@@ -35,6 +38,26 @@ test('first line large: the others small and near; alike again, all is as it was
   expect(letteringSchema.parse(large)).toEqual(large);
   // A face of its own stays.
   expect(firstLineLarge(withLineStyle(plain!, 1, { face: HEAVY_SLAB_SHA })).lines[1]!.face).toBe(HEAVY_SLAB_SHA);
+});
+
+test('what a line has above it is its own as far as it says so, and can be as between all lines again', () => {
+  const stack = { ...EVEN_STACK, gapShare: 0.3, between: 'rule' } as const;
+  const own = withLineStyle({ ...plain!, stack }, 2, { gapAboveShare: 0, above: 'nothing', sizeShare: 0.4 });
+  expect(letteringSchema.parse(own)).toEqual(own);
+  const aboveIn = (lettering: typeof own) => lettering.lines.map((style) => aboveLine(stack, style));
+  const all = { gapShare: 0.3, between: 'rule' };
+  expect(aboveIn(own)).toEqual([all, all, { gapShare: 0, between: 'nothing' }]);
+  const near = aboveAsOthers(own, 2, 'above');
+  expect(aboveIn(near)).toEqual([all, all, { gapShare: 0, between: 'rule' }]);
+  expect(near.lines[2]).not.toHaveProperty('above');
+  const alike = aboveAsOthers(near, 2, 'gapAboveShare');
+  expect(aboveIn(alike)).toEqual([all, all, all]);
+  expect(sizeShareOf(alike, 2)).toBe(0.4);
+  // One that is repeated for further lines gets a style before it says nothing.
+  expect(aboveAsOthers(withLineStyle(plain!, 1, { above: 'dot' }), 2, 'above').lines.map(({ above }) => above)).toEqual(
+    [undefined, 'dot', undefined],
+  );
+  for (const style of linesAlike(own).lines) expect(Object.keys(style)).toEqual(Object.keys(plain!.lines[0]!));
 });
 
 test('a text is bent otherwise than its set: straight, the other way, flatter, tighter', () => {

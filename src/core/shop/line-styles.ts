@@ -1,5 +1,5 @@
 import { styleOf } from './letter-style';
-import type { Lettering, LetterStyle } from './shop-schema';
+import type { Lettering, LetterStyle, LineStand, Stack } from './shop-schema';
 
 /** Styles of single lines, and what is usual for several. */
 
@@ -33,9 +33,35 @@ export function firstLineLarge(lettering: Lettering): Lettering {
   };
 }
 
+/** What lines stand in once one of them differs. */
+export const EVEN_STACK: Stack = { gapShare: 0.5, widths: 'own', between: 'nothing' };
+
+/** What a line has above it: as its own style says, or as between all lines. */
+export function aboveLine(
+  { gapShare, between }: Stack,
+  { gapAboveShare, above }: LineStand,
+): Pick<Stack, 'gapShare' | 'between'> {
+  return { gapShare: gapAboveShare ?? gapShare, between: above ?? between };
+}
+
 /** All lines alike, on even baselines. */
 export function linesAlike({ stack: _, ...lettering }: Lettering): Lettering {
-  return { ...lettering, lines: lettering.lines.map(({ sizeShare: __, ...style }) => style) };
+  return { ...lettering, lines: lettering.lines.map(withoutStand) };
+}
+
+function withoutStand({ sizeShare: _, gapAboveShare: __, above: ___, ...style }: LetterStyle): LetterStyle {
+  return style;
+}
+
+/** What a line has above it as all lines have it; of `part` only what is named. */
+export function aboveAsOthers(lettering: Lettering, no: number, part: 'gapAboveShare' | 'above'): Lettering {
+  const whole = withLineStyle(lettering, no, {});
+  const lines = whole.lines.map((style, i) => {
+    if (i !== no) return style;
+    const { [part]: _, ...others } = style;
+    return others;
+  });
+  return { ...whole, lines };
 }
 
 /** A face as it can be chosen: one that ships, or one that was brought in, which says its name. */

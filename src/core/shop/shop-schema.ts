@@ -6,7 +6,7 @@ import { finestMm } from './finest';
 import { carrierIn, layerSchema } from './layer-schema';
 import { MATERIAL_KINDS } from './material-kind';
 import { mm, sizeMm } from './place-schema';
-import { bendSchema, monogramSettingSchema, stackSchema } from './setting-schema';
+import { BETWEEN_LINES, bendSchema, monogramSettingSchema, stackSchema } from './setting-schema';
 
 /** Schemas of what else belongs to the shop and is copied into a run: materials, beds, letterings. */
 
@@ -82,6 +82,10 @@ export const letteringSchema = z.object({
         sizeShare: z.number().min(0.1).max(5).optional(),
         /** Clear room that neighbouring letters have at least, of the height of capitals; joined letters stay. Left out: as its face spaces them. */
         leastGapShare: z.number().min(0.01).max(0.5).optional(),
+        /** Clear room above it in a stack, of the height of the capitals of the first line; left out: as between all lines. */
+        gapAboveShare: z.number().min(0).max(3).optional(),
+        /** What stands above it in a stack; left out: as between all lines. */
+        above: z.enum(BETWEEN_LINES).optional(),
       }),
     )
     .min(1)
@@ -121,6 +125,8 @@ export type Bought = NonNullable<Material['bought']>;
 export type Bed = DeepReadonly<z.infer<typeof bedSchema>>;
 export type Lettering = DeepReadonly<z.infer<typeof letteringSchema>>;
 export type LetterStyle = Lettering['lines'][number];
+/** How a line of it stands beside the others: its size, and what it has above it in a stack. */
+export type LineStand = Pick<LetterStyle, 'sizeShare' | 'gapAboveShare' | 'above'>;
 /** How the lines of a lettering stand and run. */
 export type LetteringForm = Pick<Lettering, 'stack' | 'monogram' | 'bend'>;
 export type Stack = NonNullable<Lettering['stack']>;

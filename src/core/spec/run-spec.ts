@@ -213,7 +213,7 @@ const prepareSchema = z.object({
 export const MOST_RUN_MOTIFS = 12;
 
 /** Older specs are brought up to it by `upgradeSpec` before they are parsed. */
-export const SPEC_VERSION = 15;
+export const SPEC_VERSION = 16;
 
 /** The whole of a run that a person decides. Everything else is computed from it, the faces and the ledger. */
 export const runSpecSchema = z.object({

@@ -233,6 +233,11 @@ function upgradeFrom14(spec: Json): unknown {
   return { ...spec, formatVersion: 15 };
 }
 
+/** Version 16: a line may have room and a mark of its own above it; nothing that there was is otherwise. */
+function upgradeFrom15(spec: Json): unknown {
+  return { ...spec, formatVersion: 16 };
+}
+
 const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => unknown }[] = [
   { from: 1, step: upgradeFrom1 },
   { from: 2, step: upgradeFrom2 },
@@ -248,4 +253,5 @@ const STEPS: readonly { readonly from: number; readonly step: (spec: Json) => un
   { from: 12, step: upgradeFrom12 },
   { from: 13, step: upgradeFrom13 },
   { from: 14, step: upgradeFrom14 },
+  { from: 15, step: upgradeFrom15 },
 ];

@@ -31,7 +31,7 @@ export function lookOf(
   letteringId: string,
 ): string {
   const { lines, layers, stack, monogram, bend } = findLettering(spec, letteringId);
-  const styles = lines.map(({ face, caseForm, trackingEm, features, sizeShare, leastGapShare }) =>
+  const styles = lines.map(({ face, caseForm, trackingEm, features, sizeShare, leastGapShare, gapAboveShare, above }) =>
     [
       face.slice(0, 12),
       caseForm,
@@ -39,6 +39,8 @@ export function lookOf(
       ...features,
       ...(sizeShare === undefined ? [] : [`× ${sizeShare}`]),
       ...(leastGapShare === undefined ? [] : [`gap ${leastGapShare}`]),
+      ...(gapAboveShare === undefined ? [] : [`${gapAboveShare} above`]),
+      ...(above === undefined ? [] : [`${above} above`]),
     ].join(' '),
   );
   const parts = (wording?.lines ?? []).flatMap(({ runs }, line) =>

@@ -1,9 +1,9 @@
 'use client';
 
-import { type Lettering, firstLineLarge, linesAlike, sizeShareOf, styleOf, withFace, withLineStyle } from '@/core/shop';
-import { useShopFaces } from '@/client';
+import { type Lettering, firstLineLarge, linesAlike } from '@/core/shop';
 import { BETWEEN_WORDS } from '@/core/sentences';
 import { Button, Choice, FieldRow, NumberField, Select, optionsOf } from '@/ui';
+import { LineRow } from './line-row';
 
 interface LineFieldsProps {
   readonly lettering: Lettering;
@@ -58,40 +58,5 @@ export function LineFields({ lettering, numLines, onChange }: LineFieldsProps) {
         </>
       )}
     </section>
-  );
-}
-
-interface LineRowProps extends Pick<LineFieldsProps, 'lettering' | 'onChange'> {
-  readonly no: number;
-}
-
-const EVEN = { gapShare: 0.5, widths: 'own', between: 'nothing' } as const;
-
-function LineRow({ lettering, no, onChange }: LineRowProps) {
-  const faces = useShopFaces();
-  const style = styleOf(lettering, no);
-  const change = (part: Partial<Lettering['lines'][number]>) =>
-    onChange((now) => ({ ...withLineStyle(now, no, part), stack: now.stack ?? EVEN }));
-  return (
-    <div className="border-t border-rule pt-1">
-      <NumberField
-        label={`Line ${no + 1}, of the size of the first`}
-        unit="%"
-        value={sizeShareOf(lettering, no) * 100}
-        min={10}
-        max={500}
-        onChange={(percent) => change({ sizeShare: percent / 100 })}
-      />
-      <FieldRow label={`Face of line ${no + 1}`}>
-        <Select
-          className="max-w-44"
-          options={faces.optionsWith(style)}
-          value={style.face}
-          onChange={(key) =>
-            onChange((now) => ({ ...withFace(now, no, faces.choiceOf(key)), stack: now.stack ?? EVEN }))
-          }
-        />
-      </FieldRow>
-    </div>
   );
 }

@@ -2,7 +2,7 @@ import { type FaceOf, drawArtwork } from '@/core/artwork';
 import { pathData } from '@/core/cutfile';
 import { type FaceAlternate, isOtherwise } from '@/core/faces';
 import { faceFacts } from '@/core/face-facts';
-import { type Lettering, NEW_LETTERING, formOf, styleOf, withAlternate } from '@/core/shop';
+import { type Lettering, NEW_LETTERING, formOf, lineStandOf, styleOf, withAlternate } from '@/core/shop';
 import type { FaceFacts, FaceRequest } from '@/core/suits';
 import { lineInCase } from '@/core/wording';
 
@@ -80,7 +80,8 @@ function sampleLine(
   words: string,
   { no, isMonogram }: { readonly no: number; readonly isMonogram: boolean },
 ) {
-  const { face, caseForm, trackingEm, features, sizeShare = 1 } = styleOf(lettering, no);
+  const style = styleOf(lettering, no);
+  const { face, caseForm, trackingEm, features, leastGapShare } = style;
   const run = { text: words, colourSlot: null, face: null, isTall: false };
   const line = lineInCase({ no, text: words, runs: [run] }, caseForm, 'en');
   const runs = line.runs.map((one) => ({
@@ -91,6 +92,7 @@ function sampleLine(
     features,
     isTall: false,
     ...(isMonogram ? { isMonogram } : {}),
+    ...(leastGapShare === undefined ? {} : { leastGapShare }),
   }));
-  return { no, sizeShare, runs };
+  return { no, ...lineStandOf(style), runs };
 }
