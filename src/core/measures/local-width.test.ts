@@ -79,3 +79,13 @@ test('every sample has its place and its corner, wherever a ring begins, also wi
     for (const [x, y] of [corners[3], ...corners.slice(5)]) expect(found).toContain(`${x * MM} ${y * MM}`);
   });
 });
+
+test('what lies across between two samples is as far as it is, however the two sides stand to each other', () => {
+  // The nearest sample alone would be up to 7 µm too far.
+  for (const lengthMm of [30, 30.05, 30.1, 30.15]) {
+    const { samples, widths } = look([island(rect(0, 0, lengthMm, 0.8))]);
+    const far = [...widths].filter((_, i) => samples.x[i]! > 2 * MM && samples.x[i]! < 28 * MM);
+    expect(far.length).toBeGreaterThan(300);
+    for (const width of far) expect(Math.abs(width / MM - 0.8)).toBeLessThan(0.0005);
+  }
+});
