@@ -155,9 +155,9 @@ class Parts {
   count: number;
 
   constructor(ringStarts: readonly number[], ringNos: readonly number[], widths: Float64Array, width: number) {
-    this.#first = ringStarts[Math.min(...ringNos)] ?? 0;
-    const end = ringStarts[Math.max(...ringNos) + 1] ?? 0;
-    this.#stretch = new Int32Array(Math.max(0, end - this.#first)).fill(-1);
+    this.#first = ringStarts[Math.min(...ringNos)]!;
+    const end = ringStarts[Math.max(...ringNos) + 1]!;
+    this.#stretch = new Int32Array(end - this.#first).fill(-1);
     for (const ringNo of ringNos) this.#addRing(ringStarts[ringNo]!, ringStarts[ringNo + 1]!, widths, width);
     this.count = this.#parent.length;
   }
