@@ -8,15 +8,20 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.stop());
 
-/** How wide the page is, and whatever is scrolled within it but the tape, which is a tape. */
+/** How wide the page is, and whatever is scrolled within it but the tape, which is a tape, or reaches out of a side panel. */
 const sideways = (page: Page) =>
   page.evaluate(() => {
     const scrolled = [...document.querySelectorAll('main *')].filter(
       (one) => one.scrollWidth > one.clientWidth + 1 && /auto|scroll/.test(getComputedStyle(one).overflowX),
     );
+    const beyond = [...document.querySelectorAll('main aside')].flatMap((side) => {
+      const right = side.getBoundingClientRect().right + 1;
+      const fields = [...side.querySelectorAll('label, button, select, input, p')];
+      return fields.filter((one) => one.getBoundingClientRect().right > right);
+    });
     return {
       page: document.documentElement.scrollWidth,
-      within: scrolled.map((one) => one.getAttribute('aria-label') ?? one.className),
+      within: [...scrolled, ...beyond].map((one) => one.getAttribute('aria-label') ?? one.className),
     };
   });
 

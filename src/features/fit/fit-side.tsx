@@ -53,7 +53,7 @@ export function FitSide({ place, shown, subject, selection, onPreview }: FitSide
   };
   return (
     // Laid out and painted part by part: each of them changes by itself.
-    <aside className="grid auto-rows-max grid-cols-[minmax(0,1fr)] content-start gap-5 border-r border-rule-strong bg-paper p-5 *:contain-layout *:contain-style lg:sticky lg:top-0 lg:h-dvh lg:overflow-y-auto">
+    <aside className="grid auto-rows-max grid-cols-[minmax(0,1fr)] content-start gap-5 border-r border-rule-strong bg-paper p-5 *:grid-cols-[minmax(0,1fr)] *:contain-layout *:contain-style lg:sticky lg:top-0 lg:h-dvh lg:overflow-y-auto">
       {subject && (
         <DecisionPanel shown={shown} subject={subject} onDone={() => selection.focus(null)} onPreview={onPreview} />
       )}
