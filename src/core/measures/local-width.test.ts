@@ -5,9 +5,9 @@ import { sampleOutline } from './sample-outline';
 import { MM, STEP, circle, island, rect, ring } from './test/shapes';
 import { turnedBy } from './test/turned-by';
 
-const look = (islands: readonly Island[], side: 'inside' | 'outside' = 'inside', cutOffMm = 6) => {
+const look = (islands: readonly Island[], side: 'inside' | 'outside' = 'inside', cutOffMm = 6, step = STEP) => {
   const outline: Outline = { islands };
-  const samples = sampleOutline(outline, STEP);
+  const samples = sampleOutline(outline, step);
   return {
     samples,
     widths: localWidths(samples, fillFor(new PointGrid(), samples, cutOffMm * MM), side, cutOffMm * MM).width,
@@ -81,11 +81,16 @@ test('every sample has its place and its corner, wherever a ring begins, also wi
 });
 
 test('what lies across between two samples is as far as it is, however the two sides stand to each other', () => {
-  // The nearest sample alone would be up to 7 µm too far.
-  for (const lengthMm of [30, 30.05, 30.1, 30.15]) {
-    const { samples, widths } = look([island(rect(0, 0, lengthMm, 0.8))]);
-    const far = [...widths].filter((_, i) => samples.x[i]! > 2 * MM && samples.x[i]! < 28 * MM);
-    expect(far.length).toBeGreaterThan(300);
-    for (const width of far) expect(Math.abs(width / MM - 0.8)).toBeLessThan(0.0005);
+  // The nearest sample alone would be up to 7 µm too far. A hundred times as large, so that corners lie on whole numbers nearly enough.
+  for (const degrees of [0, 31, 90, 127, 233]) {
+    for (const lengthMm of [20, 20.05, 20.1]) {
+      const bar = turnedBy(degrees, 5000, [island(rect(0, 0, 100 * lengthMm, 80))]);
+      const { samples, widths } = look(bar, 'inside', 600, 100 * STEP);
+      const middle = samples.x.reduce((sum, x) => sum + x, 0) / samples.x.length;
+      const height = samples.y.reduce((sum, y) => sum + y, 0) / samples.y.length;
+      const far = [...widths].filter((_, i) => Math.hypot(samples.x[i]! - middle, samples.y[i]! - height) < 800 * MM);
+      expect(far.length).toBeGreaterThan(200);
+      for (const width of far) expect(Math.abs(width / (100 * MM) - 0.8)).toBeLessThan(0.0005);
+    }
   }
 });
