@@ -1,5 +1,5 @@
 import { runSpecSchema, specFaults } from '../spec';
-import { DEFAULT_BEDS, DEFAULT_CARDS, DEFAULT_LETTERINGS, STARTER_MATERIALS, changeRange } from '../shop';
+import { DEFAULT_BEDS, DEFAULT_CARDS, DEFAULT_LETTERINGS, STARTER_MATERIALS } from '../shop';
 import { aRun } from '../test';
 import { changeLayout, withShop } from '.';
 
@@ -44,15 +44,4 @@ test('what the shop has taken out a fresh run does not offer, but keeps where it
   expect(bare.shop.materials.map(({ id }) => id)).toEqual(['film-gold']);
   expect(bare.shop.beds.map(({ id }) => id)).toEqual(['bed-small', 'bed-long', 'roll']);
   expect(isSound(bare)).toEqual([true, []]);
-});
-
-test('a range stays one, whichever of its values is changed', () => {
-  const range = { least: 140, chosen: 150, most: 165 };
-  expect(changeRange(range, 'chosen', 155)).toEqual({ ...range, chosen: 155 });
-  expect(changeRange(range, 'chosen', 170)).toEqual({ least: 140, chosen: 170, most: 170 });
-  expect(changeRange(range, 'chosen', 130)).toEqual({ least: 130, chosen: 130, most: 165 });
-  expect(changeRange(range, 'least', 152)).toEqual({ least: 152, chosen: 152, most: 165 });
-  expect(changeRange(range, 'least', 170)).toEqual({ least: 170, chosen: 170, most: 170 });
-  expect(changeRange(range, 'most', 145)).toEqual({ least: 140, chosen: 145, most: 145 });
-  expect(changeRange(range, 'most', 120)).toEqual({ least: 120, chosen: 120, most: 120 });
 });

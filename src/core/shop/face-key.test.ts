@@ -8,6 +8,10 @@ test('a key is the hash of the file, and where the axes are set in one order', (
   expect(faceKey(SHA, { wght: 700, wdth: 87.5 })).toBe(`${SHA}@wdth=87.5,wght=700`);
   expect(keyOfOwnFace({ file: SHA, axes: { wdth: 87.5, wght: 700 } })).toBe(`${SHA}@wdth=87.5,wght=700`);
   expect(partsOfFaceKey(SHA)).toEqual({ sha: SHA, axes: {} });
+  // From one figure to five, to a thousandth, and no more.
+  const takes = (value: string) => faceKeySchema.safeParse(`${SHA}@slnt=${value},wght=${value}`).success;
+  expect(['0', '-8', '12345', '0.125'].map(takes)).toEqual([true, true, true, true]);
+  expect(['', '123456', '0.1255', '--8'].map(takes)).toEqual([false, false, false, false]);
 });
 
 test('what a key says is read again, and passes its schema', () => {

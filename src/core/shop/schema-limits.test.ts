@@ -37,6 +37,11 @@ test('how lines stand and run is a share or a number of capitals, each within wh
   const spaced = (leastGapShare: number) =>
     takes(letteringSchema, { ...DEFAULT_LETTERINGS[0]!.value, lines: [{ ...style, leastGapShare }] });
   expectRange(spaced, [0.01, 0.5]);
+  const line = (how: object) =>
+    takes(letteringSchema, { ...DEFAULT_LETTERINGS[0]!.value, lines: [style, { ...style, ...how }] });
+  expectRange((sizeShare) => line({ sizeShare }), [0.1, 5]);
+  expectRange((gapAboveShare) => line({ gapAboveShare }), [0, 3]);
+  expect(['nothing', 'dot', 'wave'].map((above) => line({ above }))).toEqual([true, true, false]);
 });
 
 test('letters that are pieces of their own are said by true alone, and a cast edge goes any way round', () => {
@@ -84,6 +89,7 @@ test('a place held between handles needs a handle that was measured; held to its
   const gaps = { leftGapMm: 100, leftHandleMm: 30, rightHandleMm: 30, rightGapMm: 100 };
   const centring = (take: 'body' | 'handles', numLevels: number) =>
     takes(centringSchema, { take, toleranceMm: 1, levels: Array.from({ length: numLevels }, () => gaps) });
+  expectRange((toleranceMm) => takes(centringSchema, { take: 'body', toleranceMm, levels: [] }), [0, 50]);
   expect([centring('handles', 0), centring('handles', 1), centring('body', 0), centring('body', 1)]).toEqual([
     false,
     true,
