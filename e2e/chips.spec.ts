@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { type Page, expect, test } from '@playwright/test';
 import { KnurlServer } from './knurl-server';
 import { expectNoAxeFinding, expectSaved, startRun, step } from './pages';
 
@@ -57,7 +57,10 @@ test('chips land where the cursor is and in place of what is selected; lines are
   // What is typed in braces becomes a chip; one line stays one line; a chip is taken out as a whole.
   await page.getByRole('button', { name: 'One more line' }).click();
   await line(2).click();
+  // Also where the page is slow, so that the editor looks at what was typed before it is told of it.
+  await slowInput(page, 150);
   await page.keyboard.type('warden {number}');
+  await slowInput(page, 0);
   await page.keyboard.press('Enter');
   await page.keyboard.type('!');
   await says(2, 'warden {number}!');
@@ -136,3 +139,20 @@ test('with five places every column is in sight at 1280 px', async ({ page }) =>
   for (const box of await heads.evaluateAll((all) => all.map((one) => one.getBoundingClientRect().right)))
     expect(box).toBeLessThanOrEqual(1280 - 400);
 });
+
+/** From now on the page is so long busy with everything that is typed before its fields are told. */
+function slowInput(page: Page, ms: number): Promise<void> {
+  return page.evaluate((busyMs) => {
+    const known = globalThis as { busyMs?: number };
+    if (known.busyMs === undefined)
+      addEventListener(
+        'input',
+        () => {
+          const until = performance.now() + (known.busyMs ?? 0);
+          while (performance.now() < until);
+        },
+        true,
+      );
+    known.busyMs = busyMs;
+  }, ms);
+}

@@ -9,6 +9,7 @@ import {
   $isRangeSelection,
   $setSelection,
   COMMAND_PRIORITY_HIGH,
+  HISTORY_MERGE_TAG,
   INSERT_LINE_BREAK_COMMAND,
   INSERT_PARAGRAPH_COMMAND,
   type LexicalEditor,
@@ -58,7 +59,7 @@ export function createLineEditor(language: string, first: string, onTemplate: (t
   const ends = [
     registerPlainText(editor),
     registerHistory(editor, createEmptyHistoryState(), DELAY_MS),
-    editor.registerNodeTransform(TextNode, (node) => $bracesToChips(node, language)),
+    chipsAfterTyping(editor, language),
     // One line is one line.
     editor.registerCommand(INSERT_LINE_BREAK_COMMAND, () => true, COMMAND_PRIORITY_HIGH),
     editor.registerCommand(INSERT_PARAGRAPH_COMMAND, () => true, COMMAND_PRIORITY_HIGH),
@@ -144,18 +145,50 @@ function $show(template: string, language: string): void {
   $setSelection(null);
 }
 
-/** What is typed in braces becomes a chip as soon as they are closed. */
-function $bracesToChips(node: TextNode, language: string): void {
-  if (node instanceof ChipNode || !node.isSimpleText()) return;
-  const found = /\{[^{}]+\}/.exec(node.getTextContent());
-  if (!found) return;
-  const from = found.index;
-  const [token] = found;
-  const to = from + token.length;
-  const parts = node.splitText(...[from, to].filter((at) => at > 0));
-  const target = parts[from > 0 ? 1 : 0];
-  if (!target) return;
-  const chip = $chip(token, chipWords(token, language));
-  target.replace(chip);
-  chip.selectEnd();
+/**
+ * What is typed in braces becomes a chip once they are closed, in a task after that of the key: were it one already when the editor is
+ * told of the key (where the page is slow, it has looked at the words before), the brace would be put in once more, behind the chip.
+ */
+function chipsAfterTyping(editor: LexicalEditor, language: string): () => void {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const stop = editor.registerUpdateListener(({ editorState }) => {
+    if (!editorState.read($withBraces)) return;
+    clearTimeout(timer);
+    timer = setTimeout(() => {
+      // The next update of the editor asks again.
+      if (editor.isComposing()) return;
+      editor.update(() => $bracesToChips(language), { discrete: true, tag: HISTORY_MERGE_TAG });
+    });
+  });
+  return () => {
+    clearTimeout(timer);
+    stop();
+  };
+}
+
+const CLOSED_BRACES = /\{[^{}]+\}/;
+
+/** The first of the words that have something in braces. */
+function $withBraces(): TextNode | undefined {
+  return $leaves().find(
+    (node): node is TextNode =>
+      node instanceof TextNode &&
+      !(node instanceof ChipNode) &&
+      node.isSimpleText() &&
+      CLOSED_BRACES.test(node.getTextContent()),
+  );
+}
+
+/** The cursor stays where it is in the words, or behind the chip that it has just closed. */
+function $bracesToChips(language: string): void {
+  for (let node = $withBraces(); node; node = $withBraces()) {
+    const found = CLOSED_BRACES.exec(node.getTextContent());
+    if (!found) return;
+    const from = found.index;
+    const [token] = found;
+    const parts = node.splitText(...[from, from + token.length].filter((at) => at > 0));
+    const target = parts[from > 0 ? 1 : 0];
+    if (!target) return;
+    target.replace($chip(token, chipWords(token, language)));
+  }
 }
