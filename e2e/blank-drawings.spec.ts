@@ -92,6 +92,8 @@ test('a place is centred both ways, held by a square of nine, and keeps hundredt
   expect(new Set(boxes.map(Math.round)).size).toBe(3);
   await page.getByRole('button', { name: 'across', exact: true }).click();
   await expect(page.getByRole('button', { name: 'across', exact: true })).toBeDisabled();
+  // What is loaded anew while it is still being kept is as it was before.
+  await expect(page.getByTestId('shop-save')).toHaveText('kept');
   await page.reload();
   await page.getByRole('radio', { name: 'its places' }).click();
   await expect(page.getByLabel('Drop from the top edge')).toHaveValue('150');
