@@ -1,6 +1,8 @@
-import { aRun } from '../test';
+import { changePlaceUse, takeMotif } from '../edit';
+import { STARTER_MOTIFS } from '../motifs';
 import { limitSentence } from '../sentences';
-import type { RunSpec } from '../spec';
+import { type RunSpec, wordingOf } from '../spec';
+import { aRun, seededBytes } from '../test';
 import { MOST_ITEMS, MOST_TEXT, limitFaults, numItems, resolveSlots } from '.';
 
 const withText = (spec: RunSpec, at: number, text: string): RunSpec => ({
@@ -101,4 +103,18 @@ test('what is taken out of the list counts for no items, and a count is the same
   expect([numItems(more), numItems(more)]).toEqual([MOST_ITEMS + 2, MOST_ITEMS + 2]);
   expect(limitFaults(more, spec)).toMatchObject([{ numItems: MOST_ITEMS + 2, row: 2, ofRow: MOST_ITEMS + 1 }]);
   expect(limitFaults(out(withQuantity(spec, 1, MOST_ITEMS + 1), 1), spec)).toEqual([]);
+});
+
+test('blanks with a motif beside the letters of a word count as well', () => {
+  const letters = withQuantity(aRun(['Bo']), 0, 197);
+  const beside = (motifBlanks: number) => {
+    const worded = changePlaceUse(letters, null, (place) => ({
+      ...place,
+      wording: { ...wordingOf(['{text}']), spread: 'letterPerBlank', motifBlanks, spacesAreBlanks: true },
+    }));
+    return takeMotif(worded, null, STARTER_MOTIFS[0]!, seededBytes(5));
+  };
+  expect(numItems(beside(99))).toBe(197 * 101);
+  expect(limitFaults(beside(99), letters)).toEqual([]);
+  expect(limitFaults(beside(100), letters)).toMatchObject([{ numItems: 197 * 102, row: 1, ofRow: 197 * 102 }]);
 });
